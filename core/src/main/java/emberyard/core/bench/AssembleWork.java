@@ -1,0 +1,84 @@
+package emberyard.core.bench;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.Component;
+import emberyard.core.build.Panel;
+import emberyard.core.build.Stage;
+import emberyard.core.build.Task;
+import emberyard.core.build.Why;
+import emberyard.core.build.Work;
+import emberyard.core.finding.Caution;
+import emberyard.core.workshop.StationKind;
+import emberyard.core.workshop.StepTimes;
+import emberyard.core.workshop.WorkshopBook;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Putting it together: hardware in, cables, panels on, close up. */
+public final class AssembleWork {
+  /** Key of the gate behind which the build is closed. */
+  public static final String CLOSE = "bench/close";
+
+  private static final String FIT_IN = "bench/fit-in";
+  private static final String CABLES = "bench/cables";
+  private static final String PANELS = "bench/panels";
+
+  private AssembleWork() {}
+
+  /**
+   * @param behind gates before assembly: dry fit, cured paint, proven hardware
+   * @param lights keys of fitting screens and lights, which come before closing
+   */
+  public static Work derive(
+      Build build, WorkshopBook book, List<String> behind, List<String> lights) {
+    StepTimes times = book.workshop().times();
+    List<Task> tasks = new ArrayList<>();
+    int components = build.components().stream().mapToInt(Component::quantity).sum();
+    int panels = build.panels().stream().mapToInt(Panel::quantity).sum();
+    List<String> before = behind;
+    if (components > 0) {
+      Task fitIn = each(FIT_IN, "Fit the hardware in", components, times.componentFitMinutes());
+      tasks.add(fitIn.behind(before).saying(List.of(Caution.ELECTRONICS)));
+      Task cables =
+          Task.of(
+              CABLES,
+              "Route and tie the cables",
+              Stage.ASSEMBLE,
+              times.cablingMinutes(),
+              Why.of("a default", times.cablingMinutes() + " min (default)"));
+      tasks.add(
+          cables
+              .at(StationKind.BENCH)
+              .behind(FIT_IN)
+              .behind(lights)
+              .saying(List.of(Caution.ELECTRONICS)));
+      before = List.of(CABLES);
+    }
+    if (panels > 0) {
+      tasks.add(
+          each(PANELS, "Put the panels on", panels, times.panelFitMinutes())
+              .behind(before)
+              .behind(lights));
+      before = List.of(PANELS);
+    }
+    if (!tasks.isEmpty()) {
+      tasks.add(
+          Task.of(
+                  CLOSE,
+                  "Close up once: nothing loose, nothing forgotten",
+                  Stage.ASSEMBLE,
+                  times.closeUpMinutes(),
+                  Why.of("a default", times.closeUpMinutes() + " min (default)"))
+              .at(StationKind.BENCH)
+              .behind(before)
+              .asGate());
+    }
+    return new Work(tasks, List.of(), List.of());
+  }
+
+  private static Task each(String key, String title, int pieces, int minutesEach) {
+    Why why =
+        Why.of("pieces × time of one", pieces + " pieces", minutesEach + " min each (default)");
+    return Task.of(key, title, Stage.ASSEMBLE, pieces * minutesEach, why).at(StationKind.BENCH);
+  }
+}

@@ -1,0 +1,70 @@
+package emberyard.core.bench;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.TaskMark;
+import emberyard.core.build.TimeEntry;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The record of one task: what people logged and said.
+ *
+ * @param key of the task
+ * @param loggedMinutes all time on the clock, also of earlier attempts
+ * @param attemptMinutes time since it was last sent back
+ * @param running the clock that runs now, null for none
+ * @param verdict the latest mark, null for none
+ */
+public record TaskLog(
+    String key,
+    long loggedMinutes,
+    long attemptMinutes,
+    @Nullable TimeEntry running,
+    @Nullable TaskMark verdict) {
+
+  /** Reads the record of a task off a build. */
+  public static TaskLog of(Build build, String key, Instant now) {
+    return of(
+        key,
+        build.times().stream().filter(entry -> entry.taskKey().equals(key)).toList(),
+        build.marks().stream().filter(mark -> mark.taskKey().equals(key)).toList(),
+        now);
+  }
+
+  static TaskLog of(String key, List<TimeEntry> entries, List<TaskMark> marks, Instant now) {
+    Instant since =
+        marks.stream()
+            .filter(mark -> mark.what() == TaskMark.What.AGAIN)
+            .map(TaskMark::at)
+            .max(Comparator.naturalOrder())
+            .orElse(Instant.MIN);
+    return new TaskLog(
+        key,
+        entries.stream().mapToLong(entry -> entry.minutes(now)).sum(),
+        entries.stream()
+            .filter(entry -> !entry.startedAt().isBefore(since))
+            .mapToLong(entry -> entry.minutes(now))
+            .sum(),
+        entries.stream().filter(entry -> entry.endedAt() == null).findFirst().orElse(null),
+        marks.stream()
+            .max(Comparator.comparing(TaskMark::at).thenComparing(TaskMark::id))
+            .orElse(null));
+  }
+
+  /** When it was done or passed, null while it is open. */
+  public @Nullable Instant doneAt() {
+    if (verdict == null) {
+      return null;
+    }
+    boolean done =
+        verdict.what() == TaskMark.What.DONE || verdict.what() == TaskMark.What.PASSED;
+    return done ? verdict.at() : null;
+  }
+
+  /** Whether its check was made and failed. */
+  public boolean failed() {
+    return verdict != null && verdict.what() == TaskMark.What.FAILED;
+  }
+}

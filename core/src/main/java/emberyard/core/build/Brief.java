@@ -1,0 +1,75 @@
+package emberyard.core.build;
+
+import emberyard.core.units.Require;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What was asked, and the build's own name. Its id is the build's id.
+ *
+ * @param themeLine the look in one line
+ * @param standsWhere where it will stand
+ * @param hiddenFaces faces nobody sees there
+ * @param revealOn day of the hand-over, null while not said
+ * @param revealMovable whether that day can move
+ * @param budgetCapMinor the most it may cost, null while not said
+ * @param capCounts what counts towards the cap
+ * @param secrecy how much the client may know before, null while not said
+ * @param skipped questions left for later, by key
+ * @param begunOn first day of the build
+ * @param revealedOn day it was handed over, null before
+ */
+public record Brief(
+    String id,
+    String name,
+    String client,
+    String themeLine,
+    String standsWhere,
+    List<Face> hiddenFaces,
+    @Nullable LocalDate revealOn,
+    boolean revealMovable,
+    @Nullable Long budgetCapMinor,
+    List<CostCategory> capCounts,
+    @Nullable Secrecy secrecy,
+    List<String> skipped,
+    LocalDate begunOn,
+    @Nullable LocalDate revealedOn) {
+  public Brief {
+    Require.text("id", id);
+    Require.text("name", name);
+    client = Require.textOrEmpty("client", client);
+    themeLine = Require.textOrEmpty("themeLine", themeLine);
+    standsWhere = Require.textOrEmpty("standsWhere", standsWhere);
+    hiddenFaces = Require.list(hiddenFaces);
+    if (budgetCapMinor != null) {
+      Require.between("budgetCapMinor", budgetCapMinor, 0, 1_000_000_000L, "minor units");
+    }
+    capCounts = Require.list(capCounts);
+    skipped = Require.list(skipped);
+    Require.given("begunOn", begunOn);
+    Require.that(
+        revealOn == null || !revealOn.isBefore(begunOn),
+        "revealOn",
+        "The reveal can't be before the build begins, %s.".formatted(begunOn));
+  }
+
+  /** A build of which only the name is known. */
+  public static Brief named(String id, String name, LocalDate begunOn) {
+    return new Brief(
+        id,
+        name,
+        "",
+        "",
+        "",
+        List.of(),
+        null,
+        false,
+        null,
+        List.of(CostCategory.values()),
+        null,
+        List.of(),
+        begunOn,
+        null);
+  }
+}

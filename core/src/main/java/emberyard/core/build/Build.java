@@ -1,0 +1,79 @@
+package emberyard.core.build;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One commission: the design that people entered, and the record of what happened. Everything else
+ * is derived from it.
+ */
+public record Build(
+    Brief brief,
+    Concept concept,
+    List<Requirement> requirements,
+    List<Component> components,
+    List<Panel> panels,
+    List<Scheme> schemes,
+    List<Screen> screens,
+    List<LightStrip> strips,
+    List<ManualTask> manualTasks,
+    List<OrderLine> orders,
+    List<TimeEntry> times,
+    List<TaskMark> marks,
+    List<JobNote> notes,
+    List<Photo> photos,
+    List<Acceptance> acceptances) {
+  public Build {
+    requirements = List.copyOf(requirements);
+    components = List.copyOf(components);
+    panels = List.copyOf(panels);
+    schemes = List.copyOf(schemes);
+    screens = List.copyOf(screens);
+    strips = List.copyOf(strips);
+    manualTasks = List.copyOf(manualTasks);
+    orders = List.copyOf(orders);
+    times = List.copyOf(times);
+    marks = List.copyOf(marks);
+    notes = List.copyOf(notes);
+    photos = List.copyOf(photos);
+    acceptances = List.copyOf(acceptances);
+  }
+
+  /** A build with a brief and an open concept, nothing else. */
+  public static Build begun(Brief brief, Concept concept) {
+    return new Build(
+        brief,
+        concept,
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of());
+  }
+
+  public String id() {
+    return brief.id();
+  }
+
+  public Optional<Panel> panel(String panelId) {
+    return panels.stream().filter(panel -> panel.id().equals(panelId)).findFirst();
+  }
+
+  /** Whether a need with this key is neither wrong nor cancelled but on its way or here. */
+  public Optional<OrderLine> liveOrder(String needKey) {
+    return orders.stream()
+        .filter(line -> line.needKey().equals(needKey))
+        .filter(
+            line ->
+                line.state() != OrderLine.State.CANCELLED && line.state() != OrderLine.State.WRONG)
+        .findFirst();
+  }
+}

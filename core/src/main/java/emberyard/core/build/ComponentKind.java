@@ -1,0 +1,16 @@
+package emberyard.core.build;
+
+/** What a bought component is. */
+public enum ComponentKind {
+  ENCLOSURE,
+  BOARD,
+  PROCESSOR,
+  GRAPHICS,
+  MEMORY,
+  DRIVE,
+  SUPPLY,
+  COOLER,
+  FAN,
+  CONTROLLER,
+  OTHER
+}

@@ -1,0 +1,46 @@
+package emberyard.core.build;
+
+import emberyard.core.units.Require;
+
+/**
+ * A run of lights.
+ *
+ * @param lengthMm 5 to 20,000 mm
+ * @param ledsPerMetre 1 to 500
+ * @param milliampsPerLed at full white, 0.1 to 200; 60 at 5 V and 20 at 12 V are usual
+ * @param feed where its current comes from
+ * @param colourHex {@code #RRGGBB}
+ * @param pricePerMetreMinor minor units
+ */
+public record LightStrip(
+    String id,
+    String name,
+    double lengthMm,
+    double ledsPerMetre,
+    Rail rail,
+    double milliampsPerLed,
+    Feed feed,
+    String colourHex,
+    long pricePerMetreMinor,
+    String supplierId) {
+  public LightStrip {
+    Require.text("id", id);
+    Require.text("name", name);
+    Require.between("lengthMm", lengthMm, 5, 20_000, "mm");
+    Require.between("ledsPerMetre", ledsPerMetre, 1, 500, "LEDs/m");
+    Require.given("rail", rail);
+    Require.between("milliampsPerLed", milliampsPerLed, 0.1, 200, "mA");
+    Require.given("feed", feed);
+    Require.text("colourHex", colourHex);
+    Require.between("pricePerMetreMinor", pricePerMetreMinor, 0, 100_000_000, "minor units");
+    supplierId = Require.textOrEmpty("supplierId", supplierId);
+  }
+
+  /** What a strip hangs on. */
+  public enum Feed {
+    /** A light header of the board: 3 A. */
+    BOARD_HEADER,
+    /** Straight from the supply's leads. */
+    SUPPLY_LEAD
+  }
+}

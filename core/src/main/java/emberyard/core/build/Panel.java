@@ -1,0 +1,41 @@
+package emberyard.core.build;
+
+import emberyard.core.units.Require;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A rectangular flat part made here.
+ *
+ * @param face where it sits
+ * @param sheetId the sheet it is cut from
+ * @param widthMm 5 to 5,000 mm
+ * @param heightMm 5 to 5,000 mm
+ * @param quantity 1 to 500
+ * @param window opening, null for none
+ * @param holes border holes, null for none
+ * @param outsidePriceMinor price of one when cut outside, minor units
+ */
+public record Panel(
+    String id,
+    String name,
+    Face face,
+    String sheetId,
+    double widthMm,
+    double heightMm,
+    int quantity,
+    @Nullable Window window,
+    @Nullable BorderHoles holes,
+    CutMethod cutMethod,
+    long outsidePriceMinor) {
+  public Panel {
+    Require.text("id", id);
+    Require.text("name", name);
+    Require.given("face", face);
+    Require.text("sheetId", sheetId);
+    Require.between("widthMm", widthMm, 5, 5_000, "mm");
+    Require.between("heightMm", heightMm, 5, 5_000, "mm");
+    Require.between("quantity", quantity, 1, 500, "pieces");
+    Require.given("cutMethod", cutMethod);
+    Require.between("outsidePriceMinor", outsidePriceMinor, 0, 100_000_000, "minor units");
+  }
+}

@@ -1,0 +1,56 @@
+package emberyard.core.build;
+
+import emberyard.core.units.Require;
+
+/**
+ * A screen built in.
+ *
+ * @param widthMm outer width, 10 to 3,000 mm
+ * @param heightMm outer height, 10 to 3,000 mm
+ * @param pixelsWide 1 to 16,000
+ * @param pixelsHigh 1 to 16,000
+ * @param watts from its rail, 0 to 500
+ */
+public record Screen(
+    String id,
+    String name,
+    double widthMm,
+    double heightMm,
+    int pixelsWide,
+    int pixelsHigh,
+    Input input,
+    double watts,
+    Rail rail,
+    long priceMinor,
+    String supplierId) {
+  public Screen {
+    Require.text("id", id);
+    Require.text("name", name);
+    Require.between("widthMm", widthMm, 10, 3_000, "mm");
+    Require.between("heightMm", heightMm, 10, 3_000, "mm");
+    Require.between("pixelsWide", pixelsWide, 1, 16_000, "pixels");
+    Require.between("pixelsHigh", pixelsHigh, 1, 16_000, "pixels");
+    Require.given("input", input);
+    Require.between("watts", watts, 0, 500, "W");
+    Require.given("rail", rail);
+    Require.between("priceMinor", priceMinor, 0, 100_000_000, "minor units");
+    supplierId = Require.textOrEmpty("supplierId", supplierId);
+  }
+
+  /** The plug that carries its picture. */
+  public enum Input {
+    HDMI("HDMI"),
+    DISPLAY_PORT("DisplayPort"),
+    TYPE_C("type-C");
+
+    private final String words;
+
+    Input(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+}

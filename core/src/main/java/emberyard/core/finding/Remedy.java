@@ -1,0 +1,30 @@
+package emberyard.core.finding;
+
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One way out of a finding. With a change it can be applied by one press: the field of the thing is
+ * set to the value.
+ *
+ * @param label a verb and its object, "Move the holes in to 9.0 mm"
+ * @param change what applying it sets, null where a person has to decide or act
+ */
+public record Remedy(String label, @Nullable Change change) {
+  public Remedy {
+    Objects.requireNonNull(label);
+  }
+
+  /**
+   * @param kind the kind of thing, as in the API ("panels")
+   * @param thingId which one
+   * @param field dotted name inside the thing ("holes.insetMm")
+   * @param value number the field is set to
+   */
+  public record Change(String kind, String thingId, String field, double value) {}
+
+  /** A remedy that a person carries out. */
+  public static Remedy byHand(String label) {
+    return new Remedy(label, null);
+  }
+}

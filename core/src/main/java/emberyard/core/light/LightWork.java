@@ -1,0 +1,212 @@
+package emberyard.core.light;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.CostCategory;
+import emberyard.core.build.LightStrip;
+import emberyard.core.build.Need;
+import emberyard.core.build.Screen;
+import emberyard.core.build.Stage;
+import emberyard.core.build.Task;
+import emberyard.core.build.Why;
+import emberyard.core.build.Work;
+import emberyard.core.finding.Caution;
+import emberyard.core.finding.Finding;
+import emberyard.core.finding.Remedy;
+import emberyard.core.finding.Severity;
+import emberyard.core.units.Figures;
+import emberyard.core.workshop.StationKind;
+import emberyard.core.workshop.StepTimes;
+import emberyard.core.workshop.WorkshopBook;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What screens and lights ask for: their needs, fitting, watts, current and picture outputs. */
+public final class LightWork {
+  /** Most a light header carries. */
+  public static final double HEADER_AMPS = 3;
+
+  /** A supply should give this much more than the sum it feeds. */
+  static final double SUPPLY_RESERVE = 1.25;
+
+  private LightWork() {}
+
+  /**
+   * @param behind keys that fitting waits for: the dry fit and the cured paint
+   */
+  public static Work derive(Build build, WorkshopBook book, List<String> behind) {
+    List<Task> tasks = new ArrayList<>();
+    List<Need> needs = new ArrayList<>();
+    StepTimes times = book.workshop().times();
+    for (Screen screen : build.screens()) {
+      needs.add(need(screen, book));
+      tasks.add(fitting(screen, times).behind(behind));
+    }
+    for (LightStrip strip : build.strips()) {
+      needs.add(need(strip, book));
+      tasks.add(fitting(strip, times).behind(behind));
+    }
+    return new Work(tasks, needs, findings(build));
+  }
+
+  private static Need need(Screen screen, WorkshopBook book) {
+    return new Need(
+        "screen:" + screen.id(),
+        screen.name(),
+        CostCategory.LOOK_HARDWARE,
+        screen.supplierId(),
+        1,
+        0,
+        "piece",
+        screen.priceMinor(),
+        book.leadDays(screen.supplierId()),
+        List.of(fitKey(screen)),
+        Why.of("one for the screen in the design", screen.name()));
+  }
+
+  private static Need need(LightStrip strip, WorkshopBook book) {
+    double metres = Math.ceil(strip.lengthMm() / 100 - 1e-9) / 10;
+    return new Need(
+        "strip:" + strip.id(),
+        strip.name(),
+        CostCategory.LOOK_HARDWARE,
+        strip.supplierId(),
+        metres,
+        0,
+        "m",
+        strip.pricePerMetreMinor(),
+        book.leadDays(strip.supplierId()),
+        List.of(fitKey(strip)),
+        Why.of("length, rounded up to 0.1 m", Figures.mm(strip.lengthMm())));
+  }
+
+  private static Task fitting(Screen screen, StepTimes times) {
+    return Task.of(
+            fitKey(screen),
+            "Fit and connect " + screen.name(),
+            Stage.LIGHT,
+            times.screenFitMinutes(),
+            Why.of("a default", times.screenFitMinutes() + " min a screen (default)"))
+        .about(screen.id())
+        .at(StationKind.BENCH)
+        .saying(List.of(Caution.ELECTRONICS));
+  }
+
+  private static Task fitting(LightStrip strip, StepTimes times) {
+    int minutes =
+        (int) Math.ceil(10 + strip.lengthMm() / 1000 * times.stripFitMinutesPerMetre());
+    return Task.of(
+            fitKey(strip),
+            "Lay and connect " + strip.name(),
+            Stage.LIGHT,
+            minutes,
+            Why.of(
+                "10 min + length × time a metre",
+                Figures.mm(strip.lengthMm()),
+                Figures.plain(times.stripFitMinutesPerMetre()) + " min/m (default)"))
+        .about(strip.id())
+        .at(StationKind.BENCH)
+        .saying(List.of(Caution.ELECTRONICS));
+  }
+
+  private static String fitKey(Screen screen) {
+    return "screen:" + screen.id() + "/fit";
+  }
+
+  private static String fitKey(LightStrip strip) {
+    return "strip:" + strip.id() + "/fit";
+  }
+
+  private static List<Finding> findings(Build build) {
+    List<Finding> findings = new ArrayList<>();
+    LightLoad load = LightLoad.of(build);
+    build.strips().forEach(strip -> header(strip, findings));
+    outputs(findings, "HDMI", load.hdmiWanted(), load.hdmiThere());
+    outputs(findings, "DisplayPort", load.displayPortWanted(), load.displayPortThere());
+    outputs(findings, "type-C", load.typeCWanted(), load.typeCThere());
+    headers(load, findings);
+    supply(load, findings);
+    return findings;
+  }
+
+  private static void header(LightStrip strip, List<Finding> findings) {
+    double amps = LightLoad.amps(strip);
+    if (!LightLoad.onHeader(strip) || amps <= HEADER_AMPS) {
+      return;
+    }
+    double fits =
+        Math.floor(HEADER_AMPS * 1000 / strip.milliampsPerLed()) / strip.ledsPerMetre() * 1000;
+    findings.add(
+        Finding.of(
+                Severity.STOP,
+                "light",
+                "strip:" + strip.id() + "/header",
+                "%s draws %.1f A; a header gives 3.0 A".formatted(strip.name(), amps),
+                "%d LEDs × %s mA at full white, %s."
+                    .formatted(
+                        LightLoad.leds(strip),
+                        Figures.plain(strip.milliampsPerLed()),
+                        Figures.plain(strip.rail().volts()) + " V"),
+                "The header's trace on the board burns, or the strip goes brown and flickers.")
+            .about(strip.id())
+            .with(
+                Remedy.byHand("Feed it from a supply lead, data from the header"),
+                new Remedy(
+                    "Shorten it to " + Figures.mm(Math.floor(fits)),
+                    new Remedy.Change("strips", strip.id(), "lengthMm", Math.floor(fits)))));
+  }
+
+  private static void outputs(List<Finding> findings, String plug, int wanted, int there) {
+    if (wanted <= there) {
+      return;
+    }
+    int missing = wanted - there;
+    findings.add(
+        Finding.of(
+                Severity.RISK,
+                "light",
+                "light/outputs/" + plug,
+                "%d %s output%s missing".formatted(missing, plug, missing == 1 ? "" : "s"),
+                "Screens want %d, the chosen hardware has %d.".formatted(wanted, there),
+                "A screen without an output stays dark.")
+            .with(
+                Remedy.byHand("Choose hardware with another " + plug + " output"),
+                Remedy.byHand("Use a screen with another input, or an active adapter")));
+  }
+
+  private static void headers(LightLoad load, List<Finding> findings) {
+    if (load.headersWanted() <= load.headersThere()) {
+      return;
+    }
+    findings.add(
+        Finding.of(
+                Severity.RISK,
+                "light",
+                "light/headers",
+                "%d strips on headers, %d there"
+                    .formatted(load.headersWanted(), load.headersThere()),
+                "Counted over all components of the build.",
+                "A strip without a header has neither current nor data.")
+            .with(Remedy.byHand("Add a light controller"), Remedy.byHand("Use a supply lead")));
+  }
+
+  private static void supply(LightLoad load, List<Finding> findings) {
+    double wanted = load.totalWatts() * SUPPLY_RESERVE;
+    if (load.totalWatts() == 0 || load.supplyWatts() >= wanted) {
+      return;
+    }
+    boolean none = load.supplyWatts() == 0;
+    findings.add(
+        Finding.of(
+                none ? Severity.NOTE : Severity.RISK,
+                "light",
+                "light/supply",
+                none
+                    ? "No supply chosen yet; %.0f W wanted".formatted(wanted)
+                    : "Supply gives %.0f W; %.0f W wanted".formatted(load.supplyWatts(), wanted),
+                "Hardware %.0f W + 5 V %.1f W + 12 V %.1f W, × 1.25 reserve."
+                    .formatted(
+                        load.hardwareWatts(), load.volt5Watts(), load.volt12Watts()),
+                "A supply at its limit is loud, hot, and switches off under load.")
+            .with(Remedy.byHand("Choose a larger supply")));
+  }
+}

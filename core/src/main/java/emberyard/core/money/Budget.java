@@ -1,0 +1,262 @@
+package emberyard.core.money;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.Component;
+import emberyard.core.build.CostCategory;
+import emberyard.core.build.Need;
+import emberyard.core.build.OrderLine;
+import emberyard.core.build.Source;
+import emberyard.core.build.Why;
+import emberyard.core.finding.Finding;
+import emberyard.core.finding.Remedy;
+import emberyard.core.finding.Severity;
+import emberyard.core.units.Figures;
+import emberyard.core.workshop.Supplier;
+import emberyard.core.workshop.Workshop;
+import emberyard.core.workshop.WorkshopBook;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The money of a build, minor units throughout, never floating point once a price is multiplied.
+ *
+ * @param quoteMinor planned cost × (1 + mark-up) + tax
+ * @param countedForecastMinor forecast of what counts towards the cap
+ * @param countedCommittedMinor commitment of what counts towards the cap
+ * @param earnedPerHourMinor (price without tax − forecast of all but labour) ÷ hours, null while
+ *     there is neither price nor hours
+ */
+public record Budget(
+    List<BudgetLine> lines,
+    Labour labour,
+    long plannedMinor,
+    long committedMinor,
+    long spentMinor,
+    long forecastMinor,
+    long quoteMinor,
+    long countedForecastMinor,
+    long countedCommittedMinor,
+    @Nullable Long capMinor,
+    @Nullable Long priceMinor,
+    @Nullable Long earnedPerHourMinor,
+    Why quoteWhy) {
+
+  public static Budget of(Build build, List<Need> needs, Labour labour, WorkshopBook book) {
+    return new Sums(build, needs, labour, book).budget();
+  }
+
+  /** Over the cap by forecast is a risk, by commitment a stop. */
+  public List<Finding> findings(String currency) {
+    if (capMinor == null) {
+      return List.of();
+    }
+    if (countedCommittedMinor > capMinor) {
+      return List.of(over(Severity.STOP, "Committed", countedCommittedMinor, currency));
+    }
+    if (countedForecastMinor > capMinor) {
+      return List.of(over(Severity.RISK, "Forecast", countedForecastMinor, currency));
+    }
+    return List.of();
+  }
+
+  private Finding over(Severity severity, String what, long amount, String currency) {
+    return Finding.of(
+            severity,
+            "money",
+            "money/cap",
+            "%s %s over the cap".formatted(what, Figures.money(currency, amount - capMinor)),
+            "%s against a cap of %s, counting what the brief counts."
+                .formatted(Figures.money(currency, amount), Figures.money(currency, capMinor)),
+            "Said now it is a talk; said at the reveal it is a loss.")
+        .with(
+            Remedy.byHand("Take something out, or choose a cheaper one"),
+            Remedy.byHand("Agree a higher cap with the client"));
+  }
+
+  /** What an hour earned: (price − all costs but labour) ÷ hours; null without hours. */
+  static @Nullable Long earnedPerHour(long netPriceMinor, long otherCostMinor, long minutes) {
+    return minutes <= 0 ? null : Math.round((netPriceMinor - otherCostMinor) * 60.0 / minutes);
+  }
+
+  /** Adds up per category. */
+  private static final class Sums {
+    private final Build build;
+    private final List<Need> needs;
+    private final Labour labour;
+    private final WorkshopBook book;
+    private final Map<CostCategory, Long> planned = new EnumMap<>(CostCategory.class);
+    private final Map<CostCategory, Long> committed = new EnumMap<>(CostCategory.class);
+    private final Map<CostCategory, Long> spent = new EnumMap<>(CostCategory.class);
+    private final Map<CostCategory, Long> unordered = new EnumMap<>(CostCategory.class);
+    private final Set<String> suppliers = new TreeSet<>();
+    private final Set<String> orderedFrom = new TreeSet<>();
+
+    Sums(Build build, List<Need> needs, Labour labour, WorkshopBook book) {
+      this.build = build;
+      this.needs = needs;
+      this.labour = labour;
+      this.book = book;
+    }
+
+    Budget budget() {
+      needs.forEach(this::need);
+      build.orders().forEach(this::order);
+      build.components().forEach(this::counted);
+      shipping();
+      add(planned, CostCategory.LABOUR, labour.plannedMinor());
+      add(committed, CostCategory.LABOUR, labour.spentMinor());
+      add(spent, CostCategory.LABOUR, labour.spentMinor());
+      add(unordered, CostCategory.LABOUR, labour.remainingMinor());
+      contingency();
+      List<BudgetLine> lines = new ArrayList<>();
+      for (CostCategory category : CostCategory.values()) {
+        lines.add(line(category));
+      }
+      return total(lines);
+    }
+
+    private void need(Need need) {
+      add(planned, need.category(), need.toBuyMinor());
+      if (need.toBuy() <= 0) {
+        return;
+      }
+      suppliers.add(need.supplierId());
+      if (build.liveOrder(need.key()).isEmpty()) {
+        add(unordered, need.category(), need.toBuyMinor());
+      }
+    }
+
+    private void order(OrderLine order) {
+      boolean gone =
+          order.state() == OrderLine.State.CANCELLED || order.state() == OrderLine.State.WRONG;
+      if (gone && order.paidOn() == null) {
+        return;
+      }
+      suppliers.add(order.supplierId());
+      orderedFrom.add(order.supplierId());
+      add(committed, order.category(), order.totalMinor());
+      if (order.paidOn() != null) {
+        add(spent, order.category(), order.totalMinor());
+      }
+    }
+
+    /** Owned and brought things count for what the brief agreed. */
+    private void counted(Component component) {
+      if (component.source() == Source.BUY) {
+        return;
+      }
+      CostCategory category =
+          component.forLook() ? CostCategory.LOOK_HARDWARE : CostCategory.PERFORMANCE_HARDWARE;
+      long value = component.priceMinor() * component.quantity();
+      add(planned, category, value);
+      add(committed, category, value);
+      add(spent, category, value);
+    }
+
+    private void shipping() {
+      for (Supplier supplier : book.suppliers()) {
+        if (!suppliers.contains(supplier.id())) {
+          continue;
+        }
+        add(planned, CostCategory.SHIPPING, supplier.shippingMinor());
+        boolean ordered = orderedFrom.contains(supplier.id());
+        add(ordered ? committed : unordered, CostCategory.SHIPPING, supplier.shippingMinor());
+      }
+    }
+
+    private void contingency() {
+      double share = book.workshop().contingencyPercent() / 100;
+      add(planned, CostCategory.CONTINGENCY, Math.round(share * material(planned)));
+      add(unordered, CostCategory.CONTINGENCY, Math.round(share * material(unordered)));
+    }
+
+    private static long material(Map<CostCategory, Long> sums) {
+      return sums.entrySet().stream()
+          .filter(entry -> entry.getKey() != CostCategory.LABOUR)
+          .mapToLong(Map.Entry::getValue)
+          .sum();
+    }
+
+    private BudgetLine line(CostCategory category) {
+      long open = committed.getOrDefault(category, 0L) - spent.getOrDefault(category, 0L);
+      long forecast =
+          spent.getOrDefault(category, 0L) + open + unordered.getOrDefault(category, 0L);
+      return new BudgetLine(
+          category,
+          planned.getOrDefault(category, 0L),
+          committed.getOrDefault(category, 0L),
+          spent.getOrDefault(category, 0L),
+          forecast,
+          build.brief().capCounts().contains(category),
+          why(category));
+    }
+
+    private Why why(CostCategory category) {
+      Workshop workshop = book.workshop();
+      return switch (category) {
+        case LABOUR ->
+            Why.of(
+                "minutes × rate of the person",
+                Figures.minutes(labour.loggedMinutes()) + " logged",
+                Figures.minutes(labour.remainingMinutes()) + " still planned");
+        case SHIPPING ->
+            Why.of("one delivery per supplier", suppliers.size() + " suppliers with something to bring");
+        case CONTINGENCY ->
+            Why.of(
+                "share of all cost but labour that is not ordered yet",
+                Figures.plain(workshop.contingencyPercent()) + " % (default)");
+        default ->
+            Why.of(
+                "paid + ordered, not paid + wanted, not ordered",
+                "prices of orders as agreed, of wanted things as listed today");
+      };
+    }
+
+    private Budget total(List<BudgetLine> lines) {
+      long cost = lines.stream().mapToLong(BudgetLine::plannedMinor).sum();
+      long forecast = lines.stream().mapToLong(BudgetLine::forecastMinor).sum();
+      Workshop workshop = book.workshop();
+      double factor = (1 + workshop.markUpPercent() / 100) * (1 + workshop.taxPercent() / 100);
+      Long price =
+          build.concept().frozen() == null ? null : build.concept().frozen().priceMinor();
+      return new Budget(
+          lines,
+          labour,
+          cost,
+          lines.stream().mapToLong(BudgetLine::committedMinor).sum(),
+          lines.stream().mapToLong(BudgetLine::spentMinor).sum(),
+          forecast,
+          Math.round(cost * factor),
+          lines.stream().filter(BudgetLine::counts).mapToLong(BudgetLine::forecastMinor).sum(),
+          lines.stream().filter(BudgetLine::counts).mapToLong(BudgetLine::committedMinor).sum(),
+          build.brief().budgetCapMinor(),
+          price,
+          earned(price, lines, forecast),
+          Why.of(
+              "planned cost × (1 + mark-up) × (1 + tax)",
+              "cost " + Figures.money(workshop.currency(), cost),
+              "mark-up " + Figures.plain(workshop.markUpPercent()) + " %",
+              "tax " + Figures.plain(workshop.taxPercent()) + " %"));
+    }
+
+    private @Nullable Long earned(@Nullable Long price, List<BudgetLine> lines, long forecast) {
+      if (price == null) {
+        return null;
+      }
+      long labourForecast =
+          lines.get(CostCategory.LABOUR.ordinal()).forecastMinor();
+      long net = Math.round(price / (1 + book.workshop().taxPercent() / 100));
+      return earnedPerHour(
+          net, forecast - labourForecast, labour.loggedMinutes() + labour.remainingMinutes());
+    }
+
+    private static void add(Map<CostCategory, Long> sums, CostCategory category, long amount) {
+      sums.merge(category, amount, Long::sum);
+    }
+  }
+}

@@ -1,0 +1,76 @@
+package emberyard.core.plan;
+
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * What is left of one person's working time, on a clock that runs forwards or (for the backward
+ * pass) mirrored. Weeks are laid out as they are asked for.
+ */
+final class FreeTime {
+  private final WeeklyHours hours;
+  private final boolean mirrored;
+  private final TreeMap<Long, Long> free = new TreeMap<>();
+  private long laidOutTo;
+
+  FreeTime(WeeklyHours hours, long from, boolean mirrored) {
+    this.hours = hours;
+    this.mirrored = mirrored;
+    this.laidOutTo = mirrored ? -WeeklyHours.mondayOf(-from) - WeeklyHours.WEEK : WeeklyHours.mondayOf(from);
+  }
+
+  /** The first free stretch that ends after {@code from}, cut to begin no earlier than it. */
+  Span next(long from) {
+    while (true) {
+      Map.Entry<Long, Long> around = free.floorEntry(from);
+      if (around != null && around.getValue() > from) {
+        return new Span(from, around.getValue());
+      }
+      Map.Entry<Long, Long> later = free.higherEntry(from);
+      if (later != null) {
+        return new Span(later.getKey(), later.getValue());
+      }
+      layOutWeek();
+    }
+  }
+
+  /** Takes a stretch that lies wholly in free time. */
+  void take(Span span) {
+    Map.Entry<Long, Long> around = free.floorEntry(span.from());
+    if (around == null || around.getValue() < span.to()) {
+      throw new IllegalStateException("not free: " + span);
+    }
+    long from = around.getKey();
+    long to = around.getValue();
+    free.remove(from);
+    if (from < span.from()) {
+      free.put(from, span.from());
+    }
+    if (span.to() < to) {
+      free.put(span.to(), to);
+    }
+  }
+
+  private void layOutWeek() {
+    long monday = mirrored ? -laidOutTo - WeeklyHours.WEEK : laidOutTo;
+    for (Span span : hours.weekFrom(monday)) {
+      Span placed = mirrored ? span.mirrored() : span;
+      free.put(placed.from(), placed.to());
+    }
+    laidOutTo += WeeklyHours.WEEK;
+    joinAtMidnight();
+  }
+
+  /** Stretches that touch over the edge of a week are one. */
+  private void joinAtMidnight() {
+    Map.Entry<Long, Long> later = free.floorEntry(laidOutTo - WeeklyHours.WEEK);
+    if (later == null || later.getKey() != laidOutTo - WeeklyHours.WEEK) {
+      return;
+    }
+    Map.Entry<Long, Long> before = free.lowerEntry(later.getKey());
+    if (before != null && before.getValue().equals(later.getKey())) {
+      free.put(before.getKey(), later.getValue());
+      free.remove(later.getKey());
+    }
+  }
+}

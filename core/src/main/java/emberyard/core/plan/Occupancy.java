@@ -1,0 +1,137 @@
+package emberyard.core.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * All people's and stations' time, and the search for the earliest place for one step in it. For
+ * the backward pass the clock is mirrored: a step's wait then comes before its hands-on time.
+ */
+final class Occupancy {
+  private final Map<String, FreeTime> people = new HashMap<>();
+  private final Map<String, StationTime> stations = new HashMap<>();
+  private final List<String> everybody = new ArrayList<>();
+  private final boolean mirrored;
+
+  Occupancy(SchedulingProblem problem, long from, boolean mirrored) {
+    this.mirrored = mirrored;
+    for (Worker worker : problem.workers()) {
+      people.put(worker.id(), new FreeTime(worker.hours(), from, mirrored));
+      everybody.add(worker.id());
+    }
+    problem.places().forEach(p -> stations.put(p.id(), new StationTime(p.capacity())));
+  }
+
+  /** Finds the earliest place at or after {@code release}: first done, first begun, first named. */
+  Placement earliest(Step step, long release, @Nullable String fixedWorker) {
+    if (step.handsOnMinutes() == 0) {
+      return waitingOnly(step, release);
+    }
+    Placement best = null;
+    for (String worker : candidates(step, fixedWorker)) {
+      Placement found = forWorker(step, release, worker);
+      if (best == null || better(found, best)) {
+        best = found;
+      }
+    }
+    return best;
+  }
+
+  /** Occupies people and station. */
+  void take(Step step, Placement placed) {
+    if (placed.worker() != null) {
+      placed.pieces().forEach(people.get(placed.worker())::take);
+    }
+    StationTime station = stationOf(step);
+    if (station == null) {
+      return;
+    }
+    if (step.holdsPlace()) {
+      station.take(new Span(placed.start(), placed.finish()));
+    } else {
+      placed.pieces().forEach(station::take);
+    }
+  }
+
+  private List<String> candidates(Step step, @Nullable String fixedWorker) {
+    if (fixedWorker != null) {
+      return List.of(fixedWorker);
+    }
+    return step.workers().isEmpty() ? everybody : step.workers();
+  }
+
+  private static boolean better(Placement found, Placement best) {
+    return found.handsOnEnd() != best.handsOnEnd()
+        ? found.handsOnEnd() < best.handsOnEnd()
+        : found.start() < best.start();
+  }
+
+  private Placement waitingOnly(Step step, long release) {
+    StationTime station = stationOf(step);
+    long start = release;
+    if (station != null && step.holdsPlace()) {
+      Span wanted = new Span(start, start + step.waitMinutes());
+      while (!station.hasRoom(wanted)) {
+        start = nextChance(station, wanted);
+        wanted = new Span(start, start + step.waitMinutes());
+      }
+    }
+    return new Placement(null, List.of(), start, start + step.waitMinutes());
+  }
+
+  private Placement forWorker(Step step, long release, String worker) {
+    int lead = mirrored ? step.waitMinutes() : 0;
+    int tail = mirrored ? 0 : step.waitMinutes();
+    StationTime station = stationOf(step);
+    boolean holds = step.holdsPlace() && station != null;
+    long cursor = release + lead;
+    while (true) {
+      List<Span> pieces = pieces(step, people.get(worker), holds ? null : station, cursor);
+      long start = pieces.get(0).from() - lead;
+      long finish = pieces.get(pieces.size() - 1).to() + tail;
+      Span all = new Span(start, finish);
+      if (!holds || station.hasRoom(all)) {
+        return new Placement(worker, pieces, start, finish);
+      }
+      cursor = Math.max(nextChance(station, all) + lead, cursor + 1);
+    }
+  }
+
+  /** The first moment behind the place where {@code wanted} met a full station. */
+  private static long nextChance(StationTime station, Span wanted) {
+    Span room = station.next(wanted.from());
+    return room.from() > wanted.from() ? room.from() : station.next(room.to()).from();
+  }
+
+  private static List<Span> pieces(
+      Step step, FreeTime person, @Nullable StationTime station, long from) {
+    List<Span> pieces = new ArrayList<>();
+    long needed = step.handsOnMinutes();
+    long cursor = from;
+    while (needed > 0) {
+      Span free = person.next(cursor);
+      if (station != null) {
+        Span room = station.next(free.from());
+        if (room.from() >= free.to()) {
+          cursor = room.from();
+          continue;
+        }
+        free = new Span(room.from(), Math.min(free.to(), room.to()));
+      }
+      if (step.interruptible() || free.minutes() >= needed) {
+        Span piece = new Span(free.from(), free.from() + Math.min(needed, free.minutes()));
+        pieces.add(piece);
+        needed -= piece.minutes();
+      }
+      cursor = free.to();
+    }
+    return pieces;
+  }
+
+  private @Nullable StationTime stationOf(Step step) {
+    return step.place() == null ? null : stations.get(step.place());
+  }
+}

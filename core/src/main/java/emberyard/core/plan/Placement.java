@@ -1,0 +1,19 @@
+package emberyard.core.plan;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/** Where one step lies: its occupied time [start, finish) and its pieces of hands-on time. */
+record Placement(@Nullable String worker, List<Span> pieces, long start, long finish) {
+  long handsOnEnd() {
+    return pieces.isEmpty() ? start : pieces.get(pieces.size() - 1).to();
+  }
+
+  Placement mirrored() {
+    List<Span> turned =
+        java.util.stream.IntStream.range(0, pieces.size())
+            .mapToObj(i -> pieces.get(pieces.size() - 1 - i).mirrored())
+            .toList();
+    return new Placement(worker, turned, -finish, -start);
+  }
+}

@@ -1,0 +1,98 @@
+package emberyard.core.plan;
+
+import java.time.LocalDateTime;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.IntStream;
+
+/** Turns placements in minutes into the plan that people read. */
+final class PlanWriter {
+  private final SchedulingProblem problem;
+  private final List<Step> steps;
+  private final Placement[] forward;
+  private final Placement[] late;
+  private final Map<String, Long> finish;
+  private final DecidingChain chain;
+  private final Map<String, WeeklyHours> hours = new HashMap<>();
+  private final Map<String, LocalDateTime> reveals = new HashMap<>();
+
+  PlanWriter(
+      SchedulingProblem problem,
+      StepNetwork network,
+      Placement[] forward,
+      Placement[] late,
+      Map<String, Long> finish,
+      DecidingChain chain) {
+    this.problem = problem;
+    this.steps = network.steps;
+    this.forward = forward;
+    this.late = late;
+    this.finish = finish;
+    this.chain = chain;
+    problem.workers().forEach(worker -> hours.put(worker.id(), worker.hours()));
+    problem.projects().forEach(project -> reveals.put(project.id(), project.reveal()));
+  }
+
+  Schedule write() {
+    Map<String, List<String>> chains = new LinkedHashMap<>();
+    Map<String, LocalDateTime> finishes = new LinkedHashMap<>();
+    Set<String> deciding = new HashSet<>();
+    finish.forEach(
+        (project, minute) -> {
+          List<String> keys = chain.of(project);
+          chains.put(project, keys);
+          finishes.put(project, BenchClock.moment(minute));
+          deciding.addAll(keys);
+        });
+    Map<String, PlannedStep> planned = new LinkedHashMap<>();
+    IntStream.range(0, forward.length)
+        .boxed()
+        .sorted(
+            Comparator.<Integer>comparingLong(i -> forward[i].start())
+                .thenComparing(i -> steps.get(i).key()))
+        .forEach(i -> planned.put(steps.get(i).key(), planned(i, deciding)));
+    return new Schedule(planned, finishes, chains);
+  }
+
+  private PlannedStep planned(int i, Set<String> deciding) {
+    Step step = steps.get(i);
+    Placement mine = forward[i];
+    int decider = chain.decider(i);
+    return new PlannedStep(
+        step.key(),
+        step.project(),
+        mine.worker(),
+        mine.pieces().stream()
+            .map(
+                span ->
+                    new PlannedStep.Piece(
+                        BenchClock.moment(span.from()), BenchClock.moment(span.to())))
+            .toList(),
+        BenchClock.moment(mine.start()),
+        BenchClock.moment(mine.handsOnEnd()),
+        BenchClock.moment(mine.finish()),
+        BenchClock.moment(Math.max(mine.start(), late[i].start())),
+        slack(i),
+        decider < 0 ? null : steps.get(decider).key(),
+        deciding.contains(step.key()));
+  }
+
+  /** What the backward pass found, less what the project is already late. */
+  private long slack(int i) {
+    Step step = steps.get(i);
+    WeeklyHours calendar = hours.getOrDefault(forward[i].worker(), problem.hours());
+    long slides = Math.max(0, calendar.between(forward[i].start(), late[i].start()));
+    LocalDateTime reveal = reveals.get(step.project());
+    if (reveal == null) {
+      return slides;
+    }
+    long spare =
+        problem.hours().between(finish.get(step.project()), BenchClock.minute(reveal));
+    return spare < 0 ? slides + spare : slides;
+  }
+}

@@ -1,0 +1,36 @@
+package emberyard.core.plan;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Where a step came to lie.
+ *
+ * @param worker who does it, null where there is no hands-on time
+ * @param pieces the stretches of hands-on time, ascending, apart
+ * @param handsOnEnd end of the last piece, the start where there is none
+ * @param finish {@code handsOnEnd} plus the wait
+ * @param latestStart how late it could start without moving its project's deadline
+ * @param slackMinutes working minutes it can slip before the reveal is missed; negative when the
+ *     reveal is already missed. Without a reveal: before the project's finish moves.
+ * @param decidedBy the step whose end decides this one's start, null where the start of the plan
+ *     or {@code earliest} does
+ * @param deciding whether it lies on its project's deciding chain
+ */
+public record PlannedStep(
+    String key,
+    String project,
+    @Nullable String worker,
+    List<Piece> pieces,
+    LocalDateTime start,
+    LocalDateTime handsOnEnd,
+    LocalDateTime finish,
+    LocalDateTime latestStart,
+    long slackMinutes,
+    @Nullable String decidedBy,
+    boolean deciding) {
+
+  /** One stretch of hands-on time. */
+  public record Piece(LocalDateTime from, LocalDateTime to) {}
+}

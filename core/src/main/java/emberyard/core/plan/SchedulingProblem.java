@@ -1,0 +1,92 @@
+package emberyard.core.plan;
+
+import emberyard.core.units.InvalidValue;
+import emberyard.core.units.Require;
+import java.time.LocalDateTime;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * Everything the schedule depends on; equal problems have equal schedules.
+ *
+ * @param start nothing starts before this moment
+ * @param hours the workshop's hours, in which slack is counted
+ */
+public record SchedulingProblem(
+    LocalDateTime start,
+    WeeklyHours hours,
+    List<Project> projects,
+    List<Worker> workers,
+    List<Place> places,
+    List<Step> steps) {
+
+  /**
+   * @throws InvalidValue for a repeated or unknown key, or hands-on time that nobody's calendar
+   *     has room for; the sentence names the step
+   */
+  public SchedulingProblem {
+    Require.given("start", start);
+    Require.given("hours", hours);
+    projects = List.copyOf(projects);
+    workers = List.copyOf(workers);
+    places = List.copyOf(places);
+    steps = List.copyOf(steps);
+    Set<String> keys = unique("tasks", steps, Step::key);
+    Set<String> workerIds = unique("people", workers, Worker::id);
+    Set<String> placeIds = unique("stations", places, Place::id);
+    Set<String> projectIds = unique("projects", projects, Project::id);
+    Map<String, Worker> byId =
+        workers.stream().collect(Collectors.toMap(Worker::id, Function.identity()));
+    for (Step step : steps) {
+      known(step, "project", step.project(), projectIds);
+      step.after().forEach(key -> known(step, "after", key, keys));
+      step.workers().forEach(id -> known(step, "person", id, workerIds));
+      if (step.place() != null) {
+        known(step, "station", step.place(), placeIds);
+      }
+      checkRoom(step, workers, byId);
+    }
+  }
+
+  private static <T> Set<String> unique(String field, List<T> things, Function<T, String> id) {
+    Set<String> seen = new HashSet<>();
+    for (T thing : things) {
+      Require.that(
+          seen.add(id.apply(thing)), field, "“%s” is there twice.".formatted(id.apply(thing)));
+    }
+    return seen;
+  }
+
+  private static void known(Step step, String field, String name, Set<String> names) {
+    Require.that(
+        names.contains(name),
+        "tasks." + field,
+        "Task “%s” names “%s”, which is not there.".formatted(step.key(), name));
+  }
+
+  private static void checkRoom(Step step, List<Worker> workers, Map<String, Worker> byId) {
+    if (step.handsOnMinutes() == 0) {
+      return;
+    }
+    Require.that(
+        !workers.isEmpty(),
+        "people",
+        "Task “%s” needs hands and there is nobody.".formatted(step.key()));
+    if (step.interruptible()) {
+      return;
+    }
+    List<String> able =
+        step.workers().isEmpty() ? workers.stream().map(Worker::id).toList() : step.workers();
+    long longest =
+        able.stream().mapToLong(id -> byId.get(id).hours().longestStretch()).max().orElse(0);
+    Require.that(
+        step.handsOnMinutes() <= longest,
+        "tasks.handsOnMinutes",
+        "Task “%s” takes %,d minutes in one go and the longest working stretch is %,d."
+            .formatted(step.key(), step.handsOnMinutes(), longest));
+  }
+}

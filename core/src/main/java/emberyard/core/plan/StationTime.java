@@ -1,0 +1,57 @@
+package emberyard.core.plan;
+
+import java.util.Map;
+import java.util.TreeMap;
+
+/** How many steps occupy one station over time. Stations have no closing time. */
+final class StationTime {
+  private final int capacity;
+  /** From each key on (until the next) this many steps are on it. */
+  private final TreeMap<Long, Integer> load = new TreeMap<>();
+
+  StationTime(int capacity) {
+    this.capacity = capacity;
+    load.put(Long.MIN_VALUE, 0);
+  }
+
+  /** The first stretch at or after {@code from} with room for one more. */
+  Span next(long from) {
+    long begin = from;
+    Map.Entry<Long, Integer> entry = load.floorEntry(from);
+    while (entry != null && entry.getValue() >= capacity) {
+      entry = load.higherEntry(entry.getKey());
+      if (entry != null) {
+        begin = entry.getKey();
+      }
+    }
+    return new Span(begin, firstFull(begin));
+  }
+
+  /** Whether there is room for one more during the whole of {@code span}. */
+  boolean hasRoom(Span span) {
+    Span room = next(span.from());
+    return room.from() == span.from() && room.to() >= span.to();
+  }
+
+  /** Puts one more step on the station. */
+  void take(Span span) {
+    if (span.minutes() == 0) {
+      return;
+    }
+    cutAt(span.from());
+    cutAt(span.to());
+    load.subMap(span.from(), span.to()).replaceAll((minute, count) -> count + 1);
+  }
+
+  private void cutAt(long minute) {
+    load.putIfAbsent(minute, load.floorEntry(minute).getValue());
+  }
+
+  private long firstFull(long from) {
+    Map.Entry<Long, Integer> entry = load.higherEntry(from);
+    while (entry != null && entry.getValue() < capacity) {
+      entry = load.higherEntry(entry.getKey());
+    }
+    return entry == null ? Long.MAX_VALUE : entry.getKey();
+  }
+}

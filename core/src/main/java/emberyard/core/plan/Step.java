@@ -1,0 +1,50 @@
+package emberyard.core.plan;
+
+import emberyard.core.units.InvalidValue;
+import emberyard.core.units.Require;
+import java.time.LocalDateTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A task as the schedule sees it.
+ *
+ * @param key unique over all projects
+ * @param project id of its project
+ * @param handsOnMinutes 0 to 1,000,000, in working hours only
+ * @param waitMinutes 0 to 10,000,000, runs day and night behind the hands-on time
+ * @param after keys that must be finished, waits included, before it starts
+ * @param workers ids of those who can do it, empty for everybody
+ * @param place station it occupies, null for none
+ * @param holdsPlace whether the station stays occupied from start to the end of the wait
+ * @param interruptible whether closing time and other work may split the hands-on time
+ * @param earliest not before this moment, null for any
+ */
+public record Step(
+    String key,
+    String project,
+    int handsOnMinutes,
+    int waitMinutes,
+    List<String> after,
+    List<String> workers,
+    @Nullable String place,
+    boolean holdsPlace,
+    boolean interruptible,
+    @Nullable LocalDateTime earliest) {
+  public Step {
+    Require.text("key", key);
+    Require.given("project", project);
+    notNegative(key, "handsOnMinutes", handsOnMinutes, 1_000_000);
+    notNegative(key, "waitMinutes", waitMinutes, 10_000_000);
+    after = Require.list(after);
+    workers = Require.list(workers);
+  }
+
+  private static void notNegative(String key, String field, long minutes, long most) {
+    if (minutes < 0 || minutes > most) {
+      throw new InvalidValue(
+          field,
+          "Task “%s” can't take %,d minutes; 0 to %,d min.".formatted(key, minutes, most));
+    }
+  }
+}

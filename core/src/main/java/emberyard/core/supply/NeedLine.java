@@ -1,0 +1,25 @@
+package emberyard.core.supply;
+
+import emberyard.core.build.Need;
+import emberyard.core.build.OrderLine;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A need with where it stands.
+ *
+ * @param orderBy last day to order it without moving the reveal, null when nothing decides it
+ * @param order the order that fills it, null while wanted or in stock
+ */
+public record NeedLine(
+    Need need, State state, @Nullable LocalDate orderBy, @Nullable OrderLine order) {
+
+  /** Where it stands. */
+  public enum State {
+    IN_STOCK,
+    WANTED,
+    ORDERED,
+    RECEIVED,
+    CHECKED
+  }
+}

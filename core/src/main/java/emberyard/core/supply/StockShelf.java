@@ -1,0 +1,29 @@
+package emberyard.core.supply;
+
+import emberyard.core.build.Need;
+import emberyard.core.workshop.WorkshopBook;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** What lies in the workshop, handed out to builds one after the other. */
+public final class StockShelf {
+  private final Map<String, Double> left = new HashMap<>();
+
+  public StockShelf(WorkshopBook book) {
+    book.sheets().forEach(sheet -> left.put("sheet:" + sheet.id(), (double) sheet.onHandSheets()));
+    book.paints().forEach(paint -> left.put("paint:" + paint.id(), (double) paint.onHandPacks()));
+  }
+
+  /** The same needs with as much as is left taken from the shelf. */
+  public List<Need> handOut(List<Need> needs) {
+    List<Need> served = new ArrayList<>();
+    for (Need need : needs) {
+      double taken = Math.min(left.getOrDefault(need.key(), 0.0), need.quantity());
+      left.merge(need.key(), -taken, Double::sum);
+      served.add(need.fromStock(taken));
+    }
+    return served;
+  }
+}

@@ -1,0 +1,61 @@
+package emberyard.core.workshop;
+
+import emberyard.core.units.Require;
+
+/**
+ * A paint, with its times at 20 °C and 50 % humidity. Shipped values are generic.
+ *
+ * @param colourHex {@code #RRGGBB}
+ * @param dryFilmUm dry film of one coat, 1 to 500 µm
+ * @param solids share of the wet volume that stays, 0.02 to 1
+ * @param transfer share of what leaves the nozzle that lands, 0.1 to 1 (aerosol 0.6, small gun
+ *     0.65, brush 0.95)
+ * @param flashMinutes until the solvent has left
+ * @param recoatFromMinutes next coat not before
+ * @param recoatUntilMinutes next coat not after without scuffing, 0 for any time
+ * @param handleHours until it can be touched
+ * @param cureHours until it can be mounted
+ * @param packMl contents of a can, 10 to 20,000 ml
+ * @param onHandPacks full cans on the shelf
+ */
+public record PaintProduct(
+    String id,
+    String name,
+    String colourHex,
+    PaintKind kind,
+    PaintBase base,
+    double dryFilmUm,
+    double solids,
+    double transfer,
+    int flashMinutes,
+    int recoatFromMinutes,
+    int recoatUntilMinutes,
+    double handleHours,
+    double cureHours,
+    double packMl,
+    long priceMinor,
+    String supplierId,
+    int onHandPacks) {
+  public PaintProduct {
+    Require.text("id", id);
+    Require.text("name", name);
+    Require.text("colourHex", colourHex);
+    Require.given("kind", kind);
+    Require.given("base", base);
+    Require.between("dryFilmUm", dryFilmUm, 1, 500, "µm");
+    Require.between("solids", solids, 0.02, 1, "");
+    Require.between("transfer", transfer, 0.1, 1, "");
+    Require.between("flashMinutes", flashMinutes, 0, 10_000, "min");
+    Require.between("recoatFromMinutes", recoatFromMinutes, flashMinutes, 20_000, "min");
+    Require.that(
+        recoatUntilMinutes == 0 || recoatUntilMinutes >= recoatFromMinutes,
+        "recoatUntilMinutes",
+        "The recoat window can't close before it opens.");
+    Require.between("handleHours", handleHours, recoatFromMinutes / 60.0, 2_000, "h");
+    Require.between("cureHours", cureHours, handleHours, 5_000, "h");
+    Require.between("packMl", packMl, 10, 20_000, "ml");
+    Require.between("priceMinor", priceMinor, 0, 100_000_000, "minor units");
+    Require.text("supplierId", supplierId);
+    Require.between("onHandPacks", onHandPacks, 0, 10_000, "cans");
+  }
+}

@@ -1,0 +1,17 @@
+package emberyard.core.workshop;
+
+import emberyard.core.units.Require;
+
+/**
+ * A place or machine that steps occupy.
+ *
+ * @param capacity how many steps it takes at once, 1 to 20
+ */
+public record Station(String id, String name, StationKind kind, int capacity) {
+  public Station {
+    Require.text("id", id);
+    Require.text("name", name);
+    Require.given("kind", kind);
+    Require.between("capacity", capacity, 1, 20, "at once");
+  }
+}

@@ -1,0 +1,10 @@
+package emberyard.core.workshop;
+
+/** The places a step can occupy. */
+public enum StationKind {
+  BENCH,
+  SPRAY_CORNER,
+  LASER,
+  PRINTER,
+  SAW
+}

@@ -1,0 +1,34 @@
+package emberyard.core.yard;
+
+import emberyard.core.brief.Interview;
+import emberyard.core.build.Build;
+import emberyard.core.finding.Finding;
+import emberyard.core.finish.SchemePlan;
+import emberyard.core.light.LightLoad;
+import emberyard.core.make.MadePart;
+import emberyard.core.money.Budget;
+import emberyard.core.supply.NeedLine;
+import java.util.List;
+
+/**
+ * Everything derived from one build among all others of the yard.
+ *
+ * @param tasks in working order: planned ones by start, done ones by when
+ * @param findings worst first, accepted ones included
+ * @param chain the deciding chain, in order of time
+ * @param next what to do next, at most two
+ */
+public record BuildPicture(
+    Build build,
+    Interview interview,
+    List<MadePart> parts,
+    List<SchemePlan> schemes,
+    LightLoad lightLoad,
+    double hardwareMassKg,
+    List<TaskPicture> tasks,
+    List<NeedLine> needs,
+    Budget budget,
+    List<Finding> findings,
+    List<ChainLink> chain,
+    Fuse fuse,
+    List<TaskPicture> next) {}

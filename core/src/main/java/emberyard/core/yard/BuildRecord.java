@@ -1,0 +1,90 @@
+package emberyard.core.yard;
+
+import emberyard.core.bench.TaskLog;
+import emberyard.core.brief.Interview;
+import emberyard.core.build.Build;
+import emberyard.core.build.OrderLine;
+import emberyard.core.build.Task;
+import emberyard.core.concept.ConceptWork;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** What was derived from a build together with what was recorded about it. */
+record BuildRecord(
+    Build build,
+    Derivation derived,
+    Map<String, TaskLog> logs,
+    Map<String, LocalDateTime> done,
+    Map<String, Task> byKey) {
+  private static final int LEAST_LEFT_MINUTES = 5;
+
+  static BuildRecord of(Build build, Derivation derived, Instant now, ZoneId zone) {
+    Map<String, Task> byKey = new HashMap<>();
+    derived.tasks().forEach(task -> byKey.put(task.key(), task));
+    Set<String> keys = new LinkedHashSet<>(byKey.keySet());
+    build.times().forEach(entry -> keys.add(entry.taskKey()));
+    build.marks().forEach(mark -> keys.add(mark.taskKey()));
+    Map<String, TaskLog> logs = new HashMap<>();
+    Map<String, LocalDateTime> done = new HashMap<>();
+    for (String key : keys) {
+      TaskLog log = TaskLog.of(build, key, now);
+      logs.put(key, log);
+      if (log.doneAt() != null) {
+        done.put(key, LocalDateTime.ofInstant(log.doneAt(), zone));
+      }
+    }
+    if (derived.interview().complete()) {
+      done.putIfAbsent(Interview.AGREE, build.brief().begunOn().atStartOfDay());
+    }
+    if (build.concept().frozen() != null) {
+      done.put(
+          ConceptWork.CHOOSE, LocalDateTime.ofInstant(build.concept().frozen().at(), zone));
+    }
+    for (OrderLine order : build.orders()) {
+      if (order.state() == OrderLine.State.CHECKED && order.checkedOn() != null) {
+        done.put(order.needKey() + "/receive", order.checkedOn().atTime(12, 0));
+      }
+    }
+    return new BuildRecord(build, derived, logs, done, byKey);
+  }
+
+  @Nullable LocalDateTime doneAt(String key) {
+    return done.get(key);
+  }
+
+  @Nullable LocalDateTime waitsUntil(Task task) {
+    LocalDateTime doneAt = done.get(task.key());
+    return doneAt == null || task.waitMinutes() == 0 ? null : doneAt.plusMinutes(task.waitMinutes());
+  }
+
+  /** Whether a task is in the schedule: open, or done and still waiting. */
+  boolean stillPlanned(String key, LocalDateTime clock) {
+    Task task = byKey.get(key);
+    if (task == null) {
+      return false;
+    }
+    LocalDateTime waitsUntil = waitsUntil(task);
+    return done.get(key) == null || (waitsUntil != null && waitsUntil.isAfter(clock));
+  }
+
+  /** Hands-on minutes left: planned less logged, never under five while it is not done. */
+  int remaining(Task task) {
+    if (done.containsKey(task.key())) {
+      return 0;
+    }
+    long left = task.handsOnMinutes() - logs.get(task.key()).attemptMinutes();
+    return (int) Math.max(Math.min(LEAST_LEFT_MINUTES, task.handsOnMinutes()), left);
+  }
+
+  /** Keys with a record whose cause has gone from the design. */
+  List<String> gone() {
+    return logs.keySet().stream().filter(key -> !byKey.containsKey(key)).sorted().toList();
+  }
+}

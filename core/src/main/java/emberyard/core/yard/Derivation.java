@@ -1,0 +1,180 @@
+package emberyard.core.yard;
+
+import emberyard.core.bench.AssembleWork;
+import emberyard.core.brief.Interview;
+import emberyard.core.build.Build;
+import emberyard.core.build.ManualTask;
+import emberyard.core.build.Need;
+import emberyard.core.build.Panel;
+import emberyard.core.build.Scheme;
+import emberyard.core.build.Stage;
+import emberyard.core.build.Task;
+import emberyard.core.build.Why;
+import emberyard.core.build.Work;
+import emberyard.core.concept.ConceptWork;
+import emberyard.core.finding.Finding;
+import emberyard.core.finish.FinishWork;
+import emberyard.core.finish.SchemePlan;
+import emberyard.core.fit.FitWork;
+import emberyard.core.light.LightWork;
+import emberyard.core.make.MadePart;
+import emberyard.core.make.MakeWork;
+import emberyard.core.prove.ProveWork;
+import emberyard.core.reveal.RevealWork;
+import emberyard.core.supply.StockShelf;
+import emberyard.core.supply.SupplyWork;
+import emberyard.core.workshop.WorkshopBook;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * All that the design of one build asks for: every capability derives its work, and the links
+ * between them are drawn here.
+ */
+record Derivation(
+    Interview interview,
+    List<MadePart> parts,
+    List<SchemePlan> schemes,
+    List<Task> tasks,
+    List<Need> needs,
+    List<Finding> findings) {
+
+  static Derivation of(Build build, WorkshopBook book, StockShelf shelf, LocalDate today) {
+    Interview interview = Interview.of(build, book.workshop().currency());
+    List<MadePart> parts = parts(build, book);
+    List<SchemePlan> schemes = schemes(build, parts, book);
+    Work talk =
+        interview.work(book).plus(ConceptWork.derive(build, book, Interview.AGREE));
+    Work hardware =
+        FitWork.derive(build, book, ConceptWork.CHOOSE, MakeWork.DRY_FIT, ProveWork.HARDWARE);
+    Work made = MakeWork.derive(build, book);
+    Work finish = FinishWork.derive(build, schemes, book, MakeWork.DRY_FIT);
+    List<String> cured = schemes.stream().map(SchemePlan::curedKey).toList();
+    List<String> ready = new ArrayList<>(cured);
+    ready.add(MakeWork.DRY_FIT);
+    Work light = LightWork.derive(build, book, ready);
+    Work design = hardware.plus(made).plus(finish).plus(light);
+    List<Need> needs = shelf.handOut(design.needs());
+    List<Task> receiving =
+        SupplyWork.receiving(build, needs, book, today, ConceptWork.CHOOSE);
+    Work prove =
+        ProveWork.derive(build, book, hardwareArrivals(needs), AssembleWork.CLOSE);
+    List<String> beforeAssembly = new ArrayList<>(ready);
+    beforeAssembly.add(ProveWork.HARDWARE);
+    beforeAssembly.add(FitWork.ON_PAPER);
+    Work assembly =
+        AssembleWork.derive(
+            build, book, beforeAssembly, light.tasks().stream().map(Task::key).toList());
+    List<Task> tasks = new ArrayList<>(talk.tasks());
+    for (Task task : design.plus(assembly).plus(prove).tasks()) {
+      tasks.add(task.behind(ConceptWork.CHOOSE));
+    }
+    tasks.addAll(receiving);
+    build.manualTasks().forEach(manual -> tasks.add(manual(manual)));
+    List<String> all = tasks.stream().map(Task::key).toList();
+    tasks.addAll(RevealWork.derive(book, all).tasks());
+    List<Finding> findings = new ArrayList<>(talk.findings());
+    findings.addAll(design.findings());
+    return new Derivation(
+        interview, parts, schemes, linked(tasks, needs), needs, List.copyOf(findings));
+  }
+
+  private static List<MadePart> parts(Build build, WorkshopBook book) {
+    List<MadePart> parts = new ArrayList<>();
+    for (Panel panel : build.panels()) {
+      book.sheet(panel.sheetId()).ifPresent(sheet -> parts.add(MadePart.of(panel, sheet)));
+    }
+    return parts;
+  }
+
+  private static List<SchemePlan> schemes(
+      Build build, List<MadePart> parts, WorkshopBook book) {
+    List<SchemePlan> plans = new ArrayList<>();
+    for (Scheme scheme : build.schemes()) {
+      parts.stream()
+          .filter(part -> part.panel().id().equals(scheme.panelId()) && part.figures() != null)
+          .forEach(
+              part ->
+                  plans.add(
+                      SchemePlan.of(
+                          scheme,
+                          part.panel(),
+                          part.figures().areaMm2(),
+                          part.sheet().realThicknessMm(),
+                          book)));
+    }
+    return plans;
+  }
+
+  private static List<String> hardwareArrivals(List<Need> needs) {
+    return needs.stream()
+        .filter(need -> need.neededBy().contains(ProveWork.HARDWARE))
+        .map(Need::receiveKey)
+        .toList();
+  }
+
+  private static Task manual(ManualTask manual) {
+    Task task =
+        Task.of(
+                "manual:" + manual.id(),
+                manual.title(),
+                manual.stage(),
+                manual.handsOnMinutes(),
+                Why.of("typed by hand", manual.handsOnMinutes() + " min"))
+            .about(manual.id())
+            .thenWaits(manual.waitMinutes(), manual.waitMinutes() > 0 ? "a wait set by hand" : "")
+            .behind(manual.after());
+    return manual.station() == null ? task : task.at(manual.station());
+  }
+
+  /** Puts arrivals before what needs them, and drops links to tasks that are not there. */
+  private static List<Task> linked(List<Task> tasks, List<Need> needs) {
+    Set<String> keys = new HashSet<>();
+    tasks.forEach(task -> keys.add(task.key()));
+    Map<String, List<String>> arrivals = new HashMap<>();
+    for (Need need : needs) {
+      for (String key : need.neededBy()) {
+        arrivals.computeIfAbsent(key, k -> new ArrayList<>()).add(need.receiveKey());
+      }
+    }
+    List<Task> linked = new ArrayList<>();
+    for (Task task : tasks) {
+      List<String> after = new ArrayList<>(task.after());
+      after.addAll(arrivals.getOrDefault(task.key(), List.of()));
+      after.removeIf(key -> !keys.contains(key) || key.equals(task.key()));
+      linked.add(task.onlyBehind(after));
+    }
+    return withoutCircles(linked);
+  }
+
+  /** Only tasks added by hand can wait for each other in a circle: those lose their links. */
+  private static List<Task> withoutCircles(List<Task> tasks) {
+    Map<String, Task> byKey = new HashMap<>();
+    tasks.forEach(task -> byKey.put(task.key(), task));
+    return tasks.stream()
+        .map(
+            task ->
+                task.key().startsWith("manual:") && reaches(task, task.key(), byKey, new HashSet<>())
+                    ? task.onlyBehind(List.of())
+                    : task)
+        .toList();
+  }
+
+  private static boolean reaches(
+      Task from, String wanted, Map<String, Task> byKey, Set<String> seen) {
+    for (String key : from.after()) {
+      if (key.equals(wanted)) {
+        return true;
+      }
+      if (seen.add(key) && reaches(byKey.get(key), wanted, byKey, seen)) {
+        return true;
+      }
+    }
+    return false;
+  }
+}

@@ -1,0 +1,45 @@
+package emberyard.core.yard;
+
+import emberyard.core.bench.TaskLog;
+import emberyard.core.build.Stage;
+import emberyard.core.build.Task;
+import emberyard.core.build.Why;
+import java.util.List;
+import java.util.Map;
+
+/** Tasks that the design no longer asks for but that have hours: kept, and marked so. */
+final class GoneTasks {
+  private static final Map<String, Stage> STAGES =
+      Map.of(
+          "part", Stage.MAKE,
+          "scheme", Stage.FINISH,
+          "screen", Stage.LIGHT,
+          "strip", Stage.LIGHT,
+          "bench", Stage.ASSEMBLE,
+          "prove", Stage.PROVE,
+          "component", Stage.ORDER,
+          "sheet", Stage.ORDER,
+          "paint", Stage.ORDER);
+
+  private GoneTasks() {}
+
+  static List<TaskPicture> of(BuildRecord record) {
+    return record.gone().stream()
+        .filter(key -> record.logs().get(key).loggedMinutes() > 0)
+        .map(key -> picture(key, record.logs().get(key)))
+        .toList();
+  }
+
+  private static TaskPicture picture(String key, TaskLog log) {
+    String cause = key.split("[:/]", 2)[0];
+    Task task =
+        Task.of(
+            key,
+            "No longer needed: " + key,
+            STAGES.getOrDefault(cause, Stage.MAKE),
+            (int) log.loggedMinutes(),
+            Why.of("what was logged before its cause went"));
+    return new TaskPicture(
+        task, TaskState.NO_LONGER_NEEDED, log, 0, null, null, null, List.of());
+  }
+}

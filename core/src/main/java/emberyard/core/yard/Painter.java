@@ -1,0 +1,286 @@
+package emberyard.core.yard;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.Task;
+import emberyard.core.build.TimeEntry;
+import emberyard.core.finding.Finding;
+import emberyard.core.finding.Remedy;
+import emberyard.core.finding.Severity;
+import emberyard.core.fit.FitWork;
+import emberyard.core.light.LightLoad;
+import emberyard.core.money.Budget;
+import emberyard.core.money.Labour;
+import emberyard.core.plan.PlannedStep;
+import emberyard.core.plan.Schedule;
+import emberyard.core.plan.WeeklyHours;
+import emberyard.core.supply.OrderBook;
+import emberyard.core.units.Figures;
+import emberyard.core.workshop.Person;
+import emberyard.core.workshop.WorkshopBook;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Puts one build's derivation, record and place in the schedule together into its picture. */
+final class Painter {
+  private static final DateTimeFormatter MOMENT =
+      DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.UK);
+
+  private final BuildRecord record;
+  private final Build build;
+  private final Schedule schedule;
+  private final Map<String, String> titles;
+  private final WorkshopBook book;
+  private final WeeklyHours hours;
+  private final LocalDateTime clock;
+  private final Instant now;
+
+  Painter(
+      BuildRecord record,
+      Schedule schedule,
+      Map<String, String> titles,
+      WorkshopBook book,
+      WeeklyHours hours,
+      LocalDateTime clock,
+      Instant now) {
+    this.record = record;
+    this.build = record.build();
+    this.schedule = schedule;
+    this.titles = titles;
+    this.book = book;
+    this.hours = hours;
+    this.clock = clock;
+    this.now = now;
+  }
+
+  BuildPicture paint() {
+    List<TaskPicture> tasks = tasks();
+    Fuse fuse = FuseMaker.make(build, record.derived().interview(), tasks, finish(), hours, book, clock);
+    Budget budget = Budget.of(build, record.derived().needs(), labour(tasks), book);
+    OrderBook orders =
+        OrderBook.of(
+            build, record.derived().needs(), latestStarts(tasks), book, clock.toLocalDate());
+    List<ChainLink> chain = chain();
+    List<Finding> findings = new ArrayList<>();
+    if (build.brief().revealedOn() == null) {
+      findings.addAll(record.derived().findings());
+      findings.addAll(orders.findings());
+      findings.addAll(planFindings(fuse, chain));
+      findings.addAll(failures(tasks));
+    }
+    findings.addAll(budget.findings(book.workshop().currency()));
+    findings.sort(Finding.WORST_FIRST);
+    return new BuildPicture(
+        build,
+        record.derived().interview(),
+        record.derived().parts(),
+        record.derived().schemes(),
+        LightLoad.of(build),
+        FitWork.massKg(build),
+        tasks,
+        orders.lines(),
+        budget,
+        findings,
+        chain,
+        fuse,
+        next(tasks));
+  }
+
+  private List<TaskPicture> tasks() {
+    List<TaskPicture> tasks = new ArrayList<>();
+    for (Task task : record.derived().tasks()) {
+      tasks.add(picture(task));
+    }
+    tasks.addAll(GoneTasks.of(record));
+    tasks.sort(
+        Comparator.comparing(
+                TaskPicture::finish, Comparator.nullsFirst(Comparator.naturalOrder()))
+            .thenComparing(picture -> picture.task().key()));
+    return tasks;
+  }
+
+  private TaskPicture picture(Task task) {
+    LocalDateTime doneAt = record.doneAt(task.key());
+    List<String> missing =
+        doneAt != null
+            ? List.of()
+            : task.after().stream().filter(key -> record.stillPlanned(key, clock)).toList();
+    return new TaskPicture(
+        task,
+        state(task, doneAt, missing),
+        record.logs().get(task.key()),
+        record.remaining(task),
+        doneAt != null ? null : planned(task.key()),
+        doneAt,
+        record.waitsUntil(task),
+        missing);
+  }
+
+  private TaskState state(Task task, @Nullable LocalDateTime doneAt, List<String> missing) {
+    if (doneAt != null) {
+      LocalDateTime waitsUntil = record.waitsUntil(task);
+      return waitsUntil != null && waitsUntil.isAfter(clock) ? TaskState.WAITING : TaskState.DONE;
+    }
+    if (record.logs().get(task.key()).running() != null) {
+      return TaskState.RUNNING;
+    }
+    if (record.logs().get(task.key()).failed()) {
+      return TaskState.FAILED;
+    }
+    return missing.isEmpty() ? TaskState.READY : TaskState.BEHIND;
+  }
+
+  private @Nullable PlannedStep planned(String key) {
+    return schedule.steps().get(build.id() + YardPlanner.SEPARATOR + key);
+  }
+
+  private @Nullable LocalDateTime finish() {
+    return schedule.finish().get(build.id());
+  }
+
+  private Map<String, LocalDateTime> latestStarts(List<TaskPicture> tasks) {
+    Map<String, LocalDateTime> latest = new HashMap<>();
+    for (TaskPicture picture : tasks) {
+      if (picture.planned() != null) {
+        latest.put(picture.task().key(), picture.planned().latestStart());
+      }
+    }
+    return latest;
+  }
+
+  private Labour labour(List<TaskPicture> tasks) {
+    long planned = 0;
+    long plannedMinor = 0;
+    long remaining = 0;
+    long remainingMinor = 0;
+    for (TaskPicture picture : tasks) {
+      if (picture.state() == TaskState.NO_LONGER_NEEDED) {
+        continue;
+      }
+      String worker = picture.planned() == null ? null : picture.planned().worker();
+      long rate = rate(worker);
+      planned += picture.task().handsOnMinutes();
+      plannedMinor += cost(picture.task().handsOnMinutes(), rate);
+      remaining += picture.remainingMinutes();
+      remainingMinor += cost(picture.remainingMinutes(), rate);
+    }
+    boolean over = build.brief().revealedOn() != null;
+    long logged = 0;
+    long spentMinor = 0;
+    for (TimeEntry entry : build.times()) {
+      logged += entry.minutes(now);
+      spentMinor += cost(entry.minutes(now), rate(entry.personId()));
+    }
+    return new Labour(
+        planned, logged, over ? 0 : remaining, plannedMinor, spentMinor, over ? 0 : remainingMinor);
+  }
+
+  private static long cost(long minutes, long rateMinor) {
+    return Math.round(minutes * rateMinor / 60.0);
+  }
+
+  /** Rate of a person, or the mean of all while it is open who does it. */
+  private long rate(@Nullable String personId) {
+    if (personId != null && book.person(personId).isPresent()) {
+      return book.person(personId).get().rateMinor();
+    }
+    return Math.round(
+        book.people().stream().mapToLong(Person::rateMinor).average().orElse(0));
+  }
+
+  private List<ChainLink> chain() {
+    List<ChainLink> links = new ArrayList<>();
+    for (String key : schedule.decidingChain().getOrDefault(build.id(), List.of())) {
+      PlannedStep step = schedule.steps().get(key);
+      long minutes = Duration.between(step.start(), step.finish()).toMinutes();
+      String taskKey = key.substring(key.indexOf(YardPlanner.SEPARATOR) + 1);
+      links.add(
+          new ChainLink(
+              taskKey, step.project(), words(key, step), step.start(), step.finish(), minutes));
+    }
+    return links;
+  }
+
+  private String words(String key, PlannedStep step) {
+    StringBuilder words = new StringBuilder(titles.get(key));
+    if (step.worker() != null) {
+      words.append(" · ").append(book.person(step.worker()).map(Person::name).orElse("?"));
+    }
+    words.append(", ").append(MOMENT.format(step.start()));
+    if (step.handsOnEnd().isBefore(step.finish())) {
+      words.append(", then waits until ").append(MOMENT.format(step.finish()));
+    }
+    return words.toString();
+  }
+
+  private List<Finding> planFindings(Fuse fuse, List<ChainLink> chain) {
+    boolean late = fuse.verdict() == Fuse.Verdict.LATE;
+    if (!late && fuse.verdict() != Fuse.Verdict.TIGHT) {
+      return List.of();
+    }
+    String longest =
+        chain.stream()
+            .max(Comparator.comparingLong(ChainLink::minutes))
+            .map(link -> "Longest on the deciding chain: " + link.text() + ".")
+            .orElse("");
+    return List.of(
+        Finding.of(
+                late ? Severity.STOP : Severity.RISK,
+                "plan",
+                "plan/reveal",
+                late
+                    ? "Reveal missed by %s working days".formatted(Figures.plain(-fuse.spareDays()))
+                    : "Only %s working days to spare".formatted(Figures.plain(fuse.spareDays())),
+                "Planned finish %s, reveal %s. %s"
+                    .formatted(fuse.finish(), fuse.reveal(), longest),
+                "One part that comes wrong or one coat to redo takes as much.")
+            .with(
+                Remedy.byHand("Shorten what decides: see the chain on Plan"),
+                Remedy.byHand(
+                    build.brief().revealMovable()
+                        ? "Move the reveal: it may move"
+                        : "Tell the client now")));
+  }
+
+  private static List<Finding> failures(List<TaskPicture> tasks) {
+    return tasks.stream()
+        .filter(picture -> picture.state() == TaskState.FAILED)
+        .map(
+            picture ->
+                Finding.of(
+                        Severity.STOP,
+                        picture.task().stage().capability(),
+                        "task:" + picture.task().key() + "/failed",
+                        "Check failed: " + picture.task().title(),
+                        picture.log().verdict() == null ? "" : picture.log().verdict().note(),
+                        "Nothing behind it may start until it passes.")
+                    .about(picture.task().key())
+                    .with(Remedy.byHand("Mend it, then check again on its card")))
+        .toList();
+  }
+
+  private static List<TaskPicture> next(List<TaskPicture> tasks) {
+    return tasks.stream()
+        .filter(picture -> picture.planned() != null || picture.state() == TaskState.WAITING)
+        .filter(
+            picture ->
+                picture.state() == TaskState.READY
+                    || picture.state() == TaskState.RUNNING
+                    || picture.state() == TaskState.FAILED
+                    || picture.state() == TaskState.WAITING)
+        .sorted(
+            Comparator.<TaskPicture, Boolean>comparing(p -> p.state() == TaskState.WAITING)
+                .thenComparing(p -> p.state() != TaskState.RUNNING)
+                .thenComparing(p -> p.planned() == null ? p.waitsUntil() : p.planned().start()))
+        .limit(3)
+        .toList();
+  }
+}

@@ -1,0 +1,24 @@
+package emberyard.core.yard;
+
+import emberyard.core.build.Build;
+import emberyard.core.workshop.WorkshopBook;
+import java.time.Instant;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * All builds over shared people, stations and stock: the one function from what people entered to
+ * what every screen shows.
+ *
+ * @param builds by id, nearest reveal first, builds without a date behind, revealed ones last
+ */
+public record YardPicture(Map<String, BuildPicture> builds) {
+
+  /** Derives everything. Equal inputs give equal pictures. */
+  public static YardPicture of(List<Build> builds, WorkshopBook book, Instant now) {
+    Map<String, BuildPicture> pictures = new LinkedHashMap<>();
+    new YardPlanner(builds, book, now).pictures().forEach(p -> pictures.put(p.build().id(), p));
+    return new YardPicture(pictures);
+  }
+}

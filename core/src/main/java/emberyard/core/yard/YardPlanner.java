@@ -1,0 +1,167 @@
+package emberyard.core.yard;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.Task;
+import emberyard.core.plan.Place;
+import emberyard.core.plan.Project;
+import emberyard.core.plan.Schedule;
+import emberyard.core.plan.SchedulingProblem;
+import emberyard.core.plan.SerialScheduler;
+import emberyard.core.plan.Step;
+import emberyard.core.plan.WeeklyHours;
+import emberyard.core.plan.Worker;
+import emberyard.core.supply.StockShelf;
+import emberyard.core.workshop.OpenHours;
+import emberyard.core.workshop.Person;
+import emberyard.core.workshop.Station;
+import emberyard.core.workshop.StationKind;
+import emberyard.core.workshop.WorkshopBook;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** Lays the open tasks of all builds into one schedule. */
+final class YardPlanner {
+  /** Between build id and task key in the keys of the schedule. */
+  static final String SEPARATOR = "|";
+
+  private final WorkshopBook book;
+  private final Instant now;
+  private final ZoneId zone;
+  private final LocalDateTime clock;
+  private final List<Build> builds;
+  private final Map<StationKind, String> stations = new EnumMap<>(StationKind.class);
+  private final WeeklyHours hours;
+
+  YardPlanner(List<Build> builds, WorkshopBook book, Instant now) {
+    this.book = book;
+    this.now = now;
+    this.zone = ZoneId.of(book.workshop().zone());
+    this.clock = LocalDateTime.ofInstant(now, zone);
+    this.builds = builds.stream().sorted(byReveal()).toList();
+    this.hours = WeeklyHours.of(book.workshop().hours());
+    book.stations().stream()
+        .sorted(Comparator.comparing(Station::id))
+        .forEach(station -> stations.putIfAbsent(station.kind(), station.id()));
+  }
+
+  List<BuildPicture> pictures() {
+    StockShelf shelf = new StockShelf(book);
+    LocalDate today = clock.toLocalDate();
+    List<BuildRecord> records = new ArrayList<>();
+    for (Build build : builds) {
+      Derivation derived = Derivation.of(build, book, shelf, today);
+      records.add(BuildRecord.of(build, derived, now, zone));
+    }
+    Schedule schedule = SerialScheduler.schedule(problem(records));
+    Map<String, String> titles = titles(records);
+    return records.stream()
+        .map(record -> new Painter(record, schedule, titles, book, hours, clock, now).paint())
+        .toList();
+  }
+
+  private static Comparator<Build> byReveal() {
+    return Comparator.<Build, Boolean>comparing(build -> build.brief().revealedOn() != null)
+        .thenComparing(
+            build -> build.brief().revealOn(), Comparator.nullsLast(Comparator.naturalOrder()))
+        .thenComparing(Build::id);
+  }
+
+  private SchedulingProblem problem(List<BuildRecord> records) {
+    List<Step> steps = new ArrayList<>();
+    List<Project> projects = new ArrayList<>();
+    for (BuildRecord record : records) {
+      projects.add(new Project(record.build().id(), deadline(record.build())));
+      if (record.build().brief().revealedOn() == null) {
+        record.derived().tasks().forEach(task -> addStep(steps, record, task));
+      }
+    }
+    List<Worker> workers =
+        book.people().stream()
+            .map(p -> new Worker(p.id(), p.hours().isEmpty() ? hours : WeeklyHours.of(p.hours())))
+            .toList();
+    List<Place> places =
+        book.stations().stream().map(s -> new Place(s.id(), s.capacity())).toList();
+    return new SchedulingProblem(clock, hours, projects, workers, places, steps);
+  }
+
+  /** The reveal is missed when work goes on past the end of that day. */
+  private static @Nullable LocalDateTime deadline(Build build) {
+    LocalDate reveal = build.brief().revealOn();
+    return reveal == null ? null : reveal.plusDays(1).atStartOfDay();
+  }
+
+  private void addStep(List<Step> steps, BuildRecord record, Task task) {
+    String id = record.build().id();
+    LocalDateTime doneAt = record.doneAt(task.key());
+    LocalDateTime waitsUntil = record.waitsUntil(task);
+    if (doneAt != null && (waitsUntil == null || !waitsUntil.isAfter(clock))) {
+      return;
+    }
+    List<String> after =
+        doneAt != null
+            ? List.of()
+            : task.after().stream()
+                .filter(key -> record.stillPlanned(key, clock))
+                .map(key -> id + SEPARATOR + key)
+                .toList();
+    int handsOn = doneAt != null ? 0 : record.remaining(task);
+    steps.add(
+        new Step(
+            id + SEPARATOR + task.key(),
+            id,
+            handsOn,
+            doneAt == null ? task.waitMinutes() : minutesTo(waitsUntil),
+            after,
+            handsOn == 0 ? List.of() : able(task),
+            task.station() == null ? null : stations.get(task.station()),
+            task.holdsStation(),
+            task.interruptible() || handsOn > longestStretch(task),
+            task.earliest()));
+  }
+
+  private int minutesTo(LocalDateTime moment) {
+    return (int) Duration.between(clock, moment).toMinutes();
+  }
+
+  private long longestStretch(Task task) {
+    List<String> able = able(task);
+    return book.people().stream()
+        .filter(person -> able.isEmpty() || able.contains(person.id()))
+        .flatMap(person -> hoursOf(person).stream())
+        .mapToLong(open -> Duration.between(open.from(), open.to()).toMinutes())
+        .max()
+        .orElse(0);
+  }
+
+  private List<OpenHours> hoursOf(Person person) {
+    return person.hours().isEmpty() ? book.workshop().hours() : person.hours();
+  }
+
+  private List<String> able(Task task) {
+    String capability = task.stage().capability();
+    return book.people().stream()
+        .filter(person -> person.does().isEmpty() || person.does().contains(capability))
+        .map(Person::id)
+        .toList();
+  }
+
+  private static Map<String, String> titles(List<BuildRecord> records) {
+    Map<String, String> titles = new HashMap<>();
+    for (BuildRecord record : records) {
+      for (Task task : record.derived().tasks()) {
+        titles.put(record.build().id() + SEPARATOR + task.key(), task.title());
+      }
+    }
+    return titles;
+  }
+}

@@ -1,0 +1,189 @@
+package emberyard.core.plan;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import emberyard.core.units.InvalidValue;
+import emberyard.core.workshop.OpenHours;
+import java.time.DayOfWeek;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+
+class SerialSchedulerTest {
+  static final LocalDateTime MONDAY = LocalDateTime.parse("2026-03-02T09:00");
+  static final WeeklyHours OFFICE =
+      WeeklyHours.of(OpenHours.weekdays(LocalTime.of(9, 0), LocalTime.of(17, 0)));
+
+  static Step step(String key, int handsOn, int wait, String... after) {
+    return new Step(
+        key, "build", handsOn, wait, List.of(after), List.of(), null, false, true, null);
+  }
+
+  static Step inOneGo(String key, int handsOn, String... after) {
+    return new Step(
+        key, "build", handsOn, 0, List.of(after), List.of(), null, false, false, null);
+  }
+
+  static Step on(String key, int handsOn, int wait, String place, boolean holds) {
+    return new Step(key, "build", handsOn, wait, List.of(), List.of(), place, holds, true, null);
+  }
+
+  static SchedulingProblem problem(@Nullable LocalDateTime reveal, Step... steps) {
+    return new SchedulingProblem(
+        MONDAY,
+        OFFICE,
+        List.of(new Project("build", reveal)),
+        List.of(new Worker("ines", OFFICE)),
+        List.of(new Place("spray", 1)),
+        List.of(steps));
+  }
+
+  static Schedule handbookExample(@Nullable LocalDateTime reveal) {
+    return SerialScheduler.schedule(
+        problem(
+            reveal,
+            step("A", 180, 0),
+            step("B", 60, 20 * 60, "A"),
+            step("C", 60, 72 * 60, "B"),
+            step("D", 360, 0, "C"),
+            step("E", 480, 0)));
+  }
+
+  private static void lies(Schedule plan, String key, String start, String handsOnEnd) {
+    PlannedStep step = plan.steps().get(key);
+    assertEquals(LocalDateTime.parse(start), step.start(), key + " start");
+    assertEquals(LocalDateTime.parse(handsOnEnd), step.handsOnEnd(), key + " end");
+  }
+
+  @Test
+  void theHandbooksExampleComesOutToTheMinute() {
+    Schedule plan = handbookExample(null);
+    lies(plan, "A", "2026-03-02T09:00", "2026-03-02T12:00");
+    lies(plan, "B", "2026-03-02T12:00", "2026-03-02T13:00");
+    lies(plan, "C", "2026-03-03T09:00", "2026-03-03T10:00");
+    lies(plan, "D", "2026-03-06T10:00", "2026-03-06T16:00");
+    lies(plan, "E", "2026-03-02T13:00", "2026-03-03T14:00");
+    assertEquals(2, plan.steps().get("E").pieces().size());
+    assertEquals(LocalDateTime.parse("2026-03-06T16:00"), plan.finish().get("build"));
+    assertEquals(List.of("A", "B", "C", "D"), plan.decidingChain().get("build"));
+    assertEquals(0, plan.steps().get("C").slackMinutes());
+    // E can move until its 8 h end Friday 10:00, when D takes the person: it starts Thursday 10:00
+    assertEquals((4 + 8 + 8 + 1) * 60, plan.steps().get("E").slackMinutes());
+  }
+
+  @Test
+  void slackIsCountedToTheRevealAndTurnsNegativeWhenItIsMissed() {
+    assertEquals(
+        60, handbookExample(LocalDateTime.parse("2026-03-07T00:00")).steps().get("D").slackMinutes());
+    assertEquals(
+        -4 * 60,
+        handbookExample(LocalDateTime.parse("2026-03-06T12:00")).steps().get("D").slackMinutes());
+  }
+
+  @Test
+  void aStepInOneGoDoesNotSplitOverClosingTime() {
+    Schedule plan =
+        SerialScheduler.schedule(problem(null, inOneGo("first", 300), inOneGo("second", 300, "first")));
+    lies(plan, "second", "2026-03-03T09:00", "2026-03-03T14:00");
+  }
+
+  @Test
+  void aHeldStationIsBusyWhileThePaintWaits() {
+    Schedule plan =
+        SerialScheduler.schedule(
+            problem(null, on("a", 60, 600, "spray", true), on("b", 60, 0, "spray", false)));
+    lies(plan, "a", "2026-03-02T09:00", "2026-03-02T10:00");
+    lies(plan, "b", "2026-03-03T09:00", "2026-03-03T10:00");
+    assertEquals("a", plan.steps().get("b").decidedBy());
+  }
+
+  @Test
+  void nothingStartsBeforeItsEarliestMoment() {
+    Step late =
+        new Step(
+            "late",
+            "build",
+            60,
+            0,
+            List.of(),
+            List.of(),
+            null,
+            false,
+            true,
+            LocalDateTime.parse("2026-03-07T11:00"));
+    lies(
+        SerialScheduler.schedule(problem(null, late)),
+        "late",
+        "2026-03-09T09:00",
+        "2026-03-09T10:00");
+  }
+
+  @Test
+  void twoPeopleShareTheWork() {
+    WeeklyHours tuesday =
+        WeeklyHours.of(
+            List.of(new OpenHours(DayOfWeek.TUESDAY, LocalTime.of(9, 0), LocalTime.of(17, 0))));
+    Schedule plan =
+        SerialScheduler.schedule(
+            new SchedulingProblem(
+                MONDAY,
+                OFFICE,
+                List.of(new Project("build", null)),
+                List.of(new Worker("ines", OFFICE), new Worker("lotte", tuesday)),
+                List.of(),
+                List.of(step("a", 480, 0), step("b", 240, 0), step("c", 240, 0))));
+    assertEquals("ines", plan.steps().get("a").worker());
+    assertEquals("ines", plan.steps().get("b").worker());
+    assertEquals("lotte", plan.steps().get("c").worker());
+    lies(plan, "c", "2026-03-03T09:00", "2026-03-03T13:00");
+  }
+
+  @Test
+  void theBuildRevealedFirstGoesFirst() {
+    Step slow = new Step("slow", "far", 480, 0, List.of(), List.of(), null, false, true, null);
+    Step soon = new Step("soon", "near", 60, 0, List.of(), List.of(), null, false, true, null);
+    Schedule plan =
+        SerialScheduler.schedule(
+            new SchedulingProblem(
+                MONDAY,
+                OFFICE,
+                List.of(
+                    new Project("far", MONDAY.plusDays(60)),
+                    new Project("near", MONDAY.plusDays(3))),
+                List.of(new Worker("ines", OFFICE)),
+                List.of(),
+                List.of(slow, soon)));
+    lies(plan, "soon", "2026-03-02T09:00", "2026-03-02T10:00");
+    assertEquals(List.of("soon", "slow"), plan.decidingChain().get("far"));
+  }
+
+  @Test
+  void aCircleIsNamed() {
+    InvalidValue problem =
+        assertThrows(
+            InvalidValue.class,
+            () ->
+                SerialScheduler.schedule(
+                    problem(null, step("x", 1, 0), step("a", 1, 0, "b", "x"), step("b", 1, 0, "a"))));
+    assertEquals("tasks.after", problem.field());
+    assertTrue(problem.getMessage().contains("a → b → a") || problem.getMessage().contains("b → a → b"));
+  }
+
+  @Test
+  void unknownKeysNegativeTimesAndImpossibleCalendarsAreNamed() {
+    assertEquals(
+        "Task “a” names “ghost”, which is not there.",
+        assertThrows(InvalidValue.class, () -> problem(null, step("a", 1, 0, "ghost"))).getMessage());
+    assertTrue(
+        assertThrows(InvalidValue.class, () -> step("a", -5, 0)).getMessage().contains("“a”"));
+    assertTrue(
+        assertThrows(InvalidValue.class, () -> problem(null, inOneGo("a", 481)))
+            .getMessage()
+            .contains("480"));
+    assertThrows(InvalidValue.class, () -> WeeklyHours.of(List.of()));
+  }
+}
