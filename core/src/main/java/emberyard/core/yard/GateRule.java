@@ -1,0 +1,61 @@
+package emberyard.core.yard;
+
+import emberyard.core.build.TaskMark;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Nothing behind a gate may start until it has passed, however far behind it lies. */
+public final class GateRule {
+  private GateRule() {}
+
+  /** The sentence that refuses work on a task, empty when it may start. */
+  public static Optional<String> refusal(BuildPicture picture, String taskKey) {
+    Map<String, TaskPicture> byKey = new HashMap<>();
+    picture.tasks().forEach(task -> byKey.put(task.task().key(), task));
+    if (!byKey.containsKey(taskKey)) {
+      return Optional.of("There is no such task in this build any more.");
+    }
+    return gateBefore(byKey, taskKey, new HashSet<>())
+        .map(gate -> "“%s” has to pass first.".formatted(gate.task().title()));
+  }
+
+  /** The sentence that refuses a mark, empty when it can be recorded. */
+  public static Optional<String> refusal(
+      BuildPicture picture, String taskKey, TaskMark.What what) {
+    if (what == TaskMark.What.REOPENED || what == TaskMark.What.AGAIN) {
+      return Optional.empty();
+    }
+    Optional<TaskPicture> task =
+        picture.tasks().stream().filter(t -> t.task().key().equals(taskKey)).findFirst();
+    boolean gate = task.isPresent() && task.get().task().gate();
+    if (gate && what == TaskMark.What.DONE) {
+      return Optional.of("This is a check: say whether it passed, what it showed, and who looked.");
+    }
+    if (task.isPresent() && !gate && what != TaskMark.What.DONE) {
+      return Optional.of("This is a step, not a check: it is done or not.");
+    }
+    return refusal(picture, taskKey);
+  }
+
+  private static Optional<TaskPicture> gateBefore(
+      Map<String, TaskPicture> byKey, String key, Set<String> seen) {
+    for (String before : byKey.get(key).task().after()) {
+      TaskPicture task = byKey.get(before);
+      if (task == null || !seen.add(before)) {
+        continue;
+      }
+      if (task.task().gate() && !task.handsDone()) {
+        return Optional.of(task);
+      }
+      Optional<TaskPicture> further = gateBefore(byKey, before, seen);
+      if (further.isPresent()) {
+        return further;
+      }
+    }
+    return Optional.empty();
+  }
+}

@@ -1,0 +1,84 @@
+package emberyard.server.access;
+
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.security.web.header.HeaderWriterFilter;
+
+/** Who may ask for what. */
+@Configuration
+public class AccessRules {
+  private static final String[] OPEN = {"/api/health", "/api/session", "/api/setup"};
+  private static final String[] OWNERS = {
+    "/api/accounts/**",
+    "/api/workshop/**",
+    "/api/builds/*/orders.csv",
+    "/api/builds/*/export",
+    "/api/builds/*/freeze",
+    "/api/import"
+  };
+
+  @Bean
+  SecurityFilterChain rules(HttpSecurity http, AccountStore accounts) throws Exception {
+    return http.csrf(
+            csrf -> csrf.spa().ignoringRequestMatchers(CredentialFilter::byToken))
+        .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+        .addFilterAfter(new PageGuard(), HeaderWriterFilter.class)
+        .addFilterBefore(new CredentialFilter(accounts), CsrfFilter.class)
+        .authorizeHttpRequests(
+            rule ->
+                rule.requestMatchers(OPEN)
+                    .permitAll()
+                    .requestMatchers("/api/openapi", "/api/openapi/**")
+                    .permitAll()
+                    .requestMatchers(HttpMethod.GET, "/api/workshop")
+                    .authenticated()
+                    .requestMatchers(OWNERS)
+                    .hasRole(Role.OWNER.name())
+                    .requestMatchers("/api/**")
+                    .authenticated()
+                    .anyRequest()
+                    .permitAll())
+        .exceptionHandling(
+            refused ->
+                refused
+                    .authenticationEntryPoint(
+                        (request, response, e) ->
+                            refuse(response, 401, "Sign in first, or send a token."))
+                    .accessDeniedHandler(
+                        (request, response, e) ->
+                            refuse(
+                                response,
+                                403,
+                                "This is for the owner, or the page is out of date: reload it.")))
+        .requestCache(cache -> cache.disable())
+        .logout(logout -> logout.disable())
+        .build();
+  }
+
+  /** There are no users but ours: keeps the framework from inventing one. */
+  @Bean
+  UserDetailsService nobody() {
+    return name -> {
+      throw new UsernameNotFoundException(name);
+    };
+  }
+
+  private static void refuse(HttpServletResponse response, int status, String sentence)
+      throws IOException {
+    response.setStatus(status);
+    response.setContentType("application/problem+json");
+    response.setCharacterEncoding("UTF-8");
+    response
+        .getWriter()
+        .write("{\"status\":%d,\"title\":\"%s\"}".formatted(status, sentence));
+  }
+}

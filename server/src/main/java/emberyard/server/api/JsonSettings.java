@@ -1,0 +1,19 @@
+package emberyard.server.api;
+
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.MapperFeature;
+
+/** The web layer reads as strictly as the store. */
+@Configuration
+class JsonSettings {
+  @Bean
+  JsonMapperBuilderCustomizer strict() {
+    return builder ->
+        builder
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS);
+  }
+}

@@ -1,0 +1,136 @@
+package emberyard.server.api;
+
+import emberyard.core.units.InvalidValue;
+import emberyard.server.store.MissingThing;
+import emberyard.server.store.StaleThing;
+import emberyard.server.store.ThingStore;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
+import tools.jackson.core.JacksonException;
+
+/** Turns everything that can go wrong into a sentence at the right place. */
+@RestControllerAdvice
+class Problems {
+  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+  @ExceptionHandler
+  ResponseEntity<Problem> invalid(InvalidValue problem) {
+    return invalid("", problem);
+  }
+
+  @ExceptionHandler
+  ResponseEntity<Problem> unreadable(HttpMessageNotReadableException problem) {
+    return problem.getCause() instanceof JacksonException json
+        ? unreadable(json)
+        : answer(HttpStatus.BAD_REQUEST, "The body is missing or is not JSON.");
+  }
+
+  @ExceptionHandler
+  ResponseEntity<Problem> unreadable(JacksonException problem) {
+    String path =
+        problem.getPath().stream()
+            .map(
+                step ->
+                    step.getPropertyName() != null
+                        ? step.getPropertyName()
+                        : String.valueOf(step.getIndex()))
+            .collect(Collectors.joining("/"));
+    for (Throwable cause = problem; cause != null; cause = cause.getCause()) {
+      if (cause instanceof InvalidValue invalid) {
+        return invalid(path, invalid);
+      }
+    }
+    if (path.isEmpty()) {
+      return answer(HttpStatus.BAD_REQUEST, "The body is not JSON that can be read.");
+    }
+    return invalid("", new InvalidValue(path, "“" + path + "” is missing or can't be read."));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<Problem> invalid(MethodArgumentNotValidException problem) {
+    List<Problem.FieldError> errors =
+        problem.getFieldErrors().stream()
+            .map(
+                error ->
+                    new Problem.FieldError(
+                        "#/" + error.getField().replace('.', '/'),
+                        error.getField() + " " + error.getDefaultMessage() + "."))
+            .toList();
+    return answer(
+        new Problem("about:blank", errors.get(0).sentence(), 422, errors, null));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<Problem> stale(StaleThing problem) {
+    return answer(
+        new Problem("about:blank", problem.getMessage(), 412, List.of(), problem.newer()));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<Problem> missing(MissingThing problem) {
+    return answer(HttpStatus.NOT_FOUND, problem.getMessage());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<Problem> refused(Refused problem) {
+    return answer(problem.status(), problem.getMessage());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<Problem> changedSince(ThingStore.ChangedSince problem) {
+    return answer(HttpStatus.CONFLICT, problem.getMessage());
+  }
+
+  @ExceptionHandler
+  ResponseEntity<Problem> tooLarge(MaxUploadSizeExceededException problem) {
+    return answer(HttpStatus.CONTENT_TOO_LARGE, "The file is larger than 12 MB.");
+  }
+
+  @ExceptionHandler
+  ResponseEntity<Problem> anything(Exception problem) {
+    if (problem instanceof ErrorResponse known) {
+      HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
+      return answer(status, status.getReasonPhrase() + ".");
+    }
+    LOG.error("Unexpected", problem);
+    return answer(
+        HttpStatus.INTERNAL_SERVER_ERROR, "Something broke here. Nothing was saved; try again.");
+  }
+
+  private static ResponseEntity<Problem> invalid(String path, InvalidValue problem) {
+    // the record that refused may lie deeper than its own field name says
+    String field = problem.field().replace('.', '/');
+    String pointer =
+        path.isEmpty() || path.equals(field) || path.endsWith("/" + field)
+            ? "#/" + (path.isEmpty() ? field : path)
+            : "#/" + path + "/" + field;
+    return answer(
+        new Problem(
+            "about:blank",
+            problem.getMessage(),
+            422,
+            List.of(new Problem.FieldError(pointer, problem.getMessage())),
+            null));
+  }
+
+  private static ResponseEntity<Problem> answer(HttpStatus status, String sentence) {
+    return answer(Problem.of(status.value(), sentence));
+  }
+
+  private static ResponseEntity<Problem> answer(Problem problem) {
+    return ResponseEntity.status(problem.status())
+        .contentType(MediaType.APPLICATION_PROBLEM_JSON)
+        .body(problem);
+  }
+}

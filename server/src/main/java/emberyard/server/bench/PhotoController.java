@@ -1,0 +1,67 @@
+package emberyard.server.bench;
+
+import emberyard.core.build.Photo;
+import emberyard.core.units.Require;
+import emberyard.server.access.Account;
+import emberyard.server.store.Kept;
+import emberyard.server.store.ThingStore;
+import emberyard.server.store.Write;
+import emberyard.server.yard.YardReader;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.List;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** Pictures of the work. */
+@RestController
+class PhotoController {
+  private final PictureFiles files;
+  private final ThingStore store;
+  private final YardReader yard;
+  private final Clock clock;
+
+  PhotoController(PictureFiles files, ThingStore store, YardReader yard, Clock clock) {
+    this.files = files;
+    this.store = store;
+    this.yard = yard;
+    this.clock = clock;
+  }
+
+  /** Takes a JPEG or PNG of at most 12 MB; keeps it without metadata, at most 2,000 pixels wide. */
+  @PostMapping(value = "/api/builds/{buildId}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  Kept<Photo> add(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestParam String id,
+      @RequestParam(defaultValue = "") String taskKey,
+      @RequestParam(defaultValue = "") String caption,
+      @RequestPart MultipartFile file)
+      throws IOException {
+    Require.text("id", id);
+    yard.read().build(buildId);
+    String sha256 = files.keep(file.getBytes());
+    Photo photo = new Photo(id, sha256, taskKey, caption, clock.instant());
+    return new Kept<>(store.apply(who.id(), List.of(Write.create(buildId, id, photo))).get(0), photo);
+  }
+
+  @GetMapping("/api/pictures/{sha256}")
+  ResponseEntity<Resource> picture(@PathVariable String sha256) {
+    return ResponseEntity.ok()
+        .contentType(MediaType.IMAGE_JPEG)
+        .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+        .body(new FileSystemResource(files.find(sha256)));
+  }
+}

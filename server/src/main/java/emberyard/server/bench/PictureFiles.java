@@ -1,0 +1,133 @@
+package emberyard.server.bench;
+
+import emberyard.core.units.InvalidValue;
+import emberyard.server.store.MissingThing;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
+import java.util.Iterator;
+import java.util.Locale;
+import javax.imageio.ImageIO;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import net.coobird.thumbnailator.Thumbnails;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.stereotype.Component;
+
+/** Pictures in the data folder, named by their SHA-256, drawn anew so that no metadata stays. */
+@Component
+public class PictureFiles {
+  private static final int WIDEST = 2_000;
+  private static final long MOST_PIXELS = 60_000_000;
+
+  private final Path folder;
+
+  PictureFiles(@Value("${ember.data}") String data) throws IOException {
+    folder = Path.of(data, "pictures");
+    Files.createDirectories(folder);
+  }
+
+  /**
+   * Keeps a picture.
+   *
+   * @return its SHA-256
+   * @throws InvalidValue when it is no JPEG or PNG, or has over 60 million pixels; its header is
+   *     read before anything is unpacked
+   */
+  public String keep(byte[] bytes) throws IOException {
+    checkHeader(bytes);
+    ByteArrayOutputStream drawn = new ByteArrayOutputStream();
+    try {
+      BufferedImage image =
+          Thumbnails.of(new ByteArrayInputStream(bytes)).scale(1).asBufferedImage();
+      int width = Math.min(WIDEST, image.getWidth());
+      Thumbnails.of(image)
+          .size(width, WIDEST)
+          .imageType(BufferedImage.TYPE_INT_RGB)
+          .outputFormat("jpg")
+          .outputQuality(0.88)
+          .toOutputStream(drawn);
+    } catch (IOException | IllegalArgumentException | IllegalStateException damaged) {
+      throw new InvalidValue("file", "The picture is damaged and can't be opened.");
+    }
+    String name = sha256(drawn.toByteArray());
+    write(name, drawn.toByteArray());
+    return name;
+  }
+
+  /**
+   * Keeps a picture that was drawn here before, as a build file brings it.
+   *
+   * @throws InvalidValue when it is not the picture with this SHA-256, or no picture
+   */
+  public void keepAs(String sha256, byte[] bytes) throws IOException {
+    if (!sha256(bytes).equals(sha256)) {
+      throw new InvalidValue("pictures", "A picture in the file is damaged.");
+    }
+    checkHeader(bytes);
+    write(sha256, bytes);
+  }
+
+  /** Whole or not at all: a crash leaves no half picture under its name. */
+  private void write(String name, byte[] bytes) throws IOException {
+    Path target = folder.resolve(name);
+    if (!Files.exists(target)) {
+      Path half = Files.createTempFile(folder, "half", ".tmp");
+      Files.write(half, bytes);
+      Files.move(half, target, StandardCopyOption.ATOMIC_MOVE);
+    }
+  }
+
+  /** The file of a picture. */
+  public Path find(String sha256) {
+    Path file = folder.resolve(sha256);
+    if (!sha256.matches("[0-9a-f]{64}") || !Files.exists(file)) {
+      throw new MissingThing("This picture is not here.");
+    }
+    return file;
+  }
+
+  private static void checkHeader(byte[] bytes) throws IOException {
+    try (ImageInputStream stream =
+        ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
+      Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
+      if (!readers.hasNext()) {
+        throw noPicture();
+      }
+      ImageReader reader = readers.next();
+      try {
+        reader.setInput(stream);
+        String format = reader.getFormatName().toLowerCase(Locale.ROOT);
+        if (!format.equals("jpeg") && !format.equals("png")) {
+          throw noPicture();
+        }
+        if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
+          throw new InvalidValue("file", "The picture has over 60 million pixels.");
+        }
+      } catch (IOException damaged) {
+        throw noPicture();
+      } finally {
+        reader.dispose();
+      }
+    }
+  }
+
+  private static InvalidValue noPicture() {
+    return new InvalidValue("file", "This is no picture: take a JPEG or a PNG.");
+  }
+
+  private static String sha256(byte[] bytes) {
+    try {
+      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+    } catch (NoSuchAlgorithmException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+}

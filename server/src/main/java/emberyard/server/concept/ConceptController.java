@@ -1,0 +1,91 @@
+package emberyard.server.concept;
+
+import emberyard.core.build.Concept;
+import emberyard.core.build.Frozen;
+import emberyard.core.build.Look;
+import emberyard.core.concept.ConceptWork;
+import emberyard.core.units.Require;
+import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.PlannedCurve;
+import emberyard.server.access.Account;
+import emberyard.server.api.ThingApi;
+import emberyard.server.store.Kept;
+import emberyard.server.store.ThingKind;
+import emberyard.server.store.ThingStore;
+import emberyard.server.store.Write;
+import emberyard.server.yard.YardReader;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The look of a build, and freezing it with its date and price. */
+@RestController
+@RequestMapping("/api/builds/{buildId}")
+class ConceptController {
+  private final ThingApi things;
+  private final ThingStore store;
+  private final YardReader yard;
+  private final Clock clock;
+
+  ConceptController(ThingApi things, ThingStore store, YardReader yard, Clock clock) {
+    this.things = things;
+    this.store = store;
+    this.yard = yard;
+    this.clock = clock;
+  }
+
+  /**
+   * Who chose, and what was agreed.
+   *
+   * @param priceMinor agreed price with tax, minor units; null for the derived quote
+   */
+  record Choice(String by, @Nullable Long priceMinor) {}
+
+  /** Changes the look. What was frozen stays as it was frozen. */
+  @PutMapping("/concepts/{id}")
+  Kept<Concept> putConcept(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody Concept value) {
+    Frozen frozen =
+        store.find(ThingKind.CONCEPT, id, Concept.class).map(k -> k.value().frozen()).orElse(null);
+    return things.put(who, buildId, id, new Concept(id, value.look(), frozen), ifMatch);
+  }
+
+  /** Freezes the look with the planned finish, the plan's curve and the price of this moment. */
+  @PostMapping("/freeze")
+  Kept<Concept> freeze(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody Choice choice) {
+    Require.text("by", choice.by());
+    BuildPicture picture = yard.read().build(buildId);
+    Look look = picture.build().concept().look();
+    ConceptWork.checkFreezable(look);
+    LocalDate finish = picture.fuse().finish();
+    Frozen frozen =
+        new Frozen(
+            choice.by(),
+            clock.instant(),
+            choice.priceMinor() == null ? picture.budget().quoteMinor() : choice.priceMinor(),
+            finish == null ? LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC) : finish,
+            look,
+            PlannedCurve.of(picture));
+    Concept concept = new Concept(buildId, look, frozen);
+    long version =
+        store.apply(who.id(), List.of(Write.overwrite(buildId, buildId, concept))).get(0);
+    return new Kept<>(version, concept);
+  }
+}

@@ -1,0 +1,340 @@
+package emberyard.server.demo;
+
+import emberyard.core.build.Brief;
+import emberyard.core.build.Build;
+import emberyard.core.build.Concept;
+import emberyard.core.build.Frozen;
+import emberyard.core.build.JobNote;
+import emberyard.core.build.OrderLine;
+import emberyard.core.build.Stage;
+import emberyard.core.build.TaskMark;
+import emberyard.core.build.TimeEntry;
+import emberyard.core.supply.NeedLine;
+import emberyard.core.workshop.OpenHours;
+import emberyard.core.workshop.Person;
+import emberyard.core.workshop.RoomClimate;
+import emberyard.core.workshop.Station;
+import emberyard.core.workshop.StationKind;
+import emberyard.core.workshop.Workshop;
+import emberyard.core.workshop.WorkshopBook;
+import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.PlannedCurve;
+import emberyard.core.yard.TaskPicture;
+import emberyard.core.yard.YardPicture;
+import emberyard.server.access.Account;
+import emberyard.server.access.AccountStore;
+import emberyard.server.access.Role;
+import emberyard.server.store.ThingStore;
+import emberyard.server.store.Write;
+import emberyard.server.workshop.StartingStock;
+import emberyard.server.yard.YardReader;
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+
+/**
+ * Fills an empty data folder with the workshop of the demo, through the same store and the same
+ * derivation that the screens use: designs are entered, then what was derived is worked off.
+ */
+@Component
+class DemoData implements ApplicationRunner {
+  private static final String PASSWORD = "lantern-harbour";
+
+  private final boolean wanted;
+  private final AccountStore accounts;
+  private final ThingStore store;
+  private final Clock clock;
+  private final Map<String, Integer> counters = new HashMap<>();
+
+  DemoData(
+      @Value("${ember.demo}") boolean wanted,
+      AccountStore accounts,
+      ThingStore store,
+      Clock clock) {
+    this.wanted = wanted;
+    this.accounts = accounts;
+    this.store = store;
+    this.clock = clock;
+  }
+
+  @Override
+  public void run(ApplicationArguments arguments) {
+    if (!wanted) {
+      return;
+    }
+    if (accounts.empty()) {
+      fill();
+    }
+    Account owner = accounts.check("ines", PASSWORD).orElseThrow();
+    System.out.println("  sign in as  ines / " + PASSWORD + "   (owner)");
+    System.out.println("              lotte / " + PASSWORD + "  (helper: sees no money)");
+    System.out.println("  API token   " + accounts.addToken(owner, "printed by the demo"));
+  }
+
+  private void fill() {
+    Account owner = accounts.add("ines", Role.OWNER, PASSWORD, "ines");
+    accounts.add("lotte", Role.HELPER, PASSWORD, "lotte");
+    WorkshopBook book = book();
+    LocalDate today = LocalDateTime.ofInstant(clock.instant(), zone()).toLocalDate();
+    List<Write> writes = new ArrayList<>();
+    workshopThings(book).forEach((id, thing) -> writes.add(Write.overwrite(null, id, thing)));
+    add(writes, worked(DemoBuilds.nightPilotage(today), book, today, 36, this::nightDone));
+    add(writes, worked(DemoBuilds.mossArchive(today), book, today, 30, this::mossDone));
+    add(writes, worked(DemoBuilds.lineNine(today), book, today, 9, this::depotDone));
+    add(writes, worked(DemoBuilds.paperKite(today), book, today, 52, task -> true));
+    DemoBuild glasshouse = DemoBuilds.glasshouse(today);
+    add(writes, glasshouse);
+    store.apply(owner.id(), writes);
+  }
+
+  private boolean nightDone(TaskPicture task) {
+    String key = task.task().key();
+    return switch (task.task().stage()) {
+      case BRIEF, CONCEPT, FIT -> true;
+      case ORDER -> !key.startsWith("screen:");
+      case MAKE -> true;
+      case FINISH -> key.contains("trim-paint") || key.endsWith("/wash") || key.contains("front-paint/key");
+      default -> false;
+    };
+  }
+
+  private boolean mossDone(TaskPicture task) {
+    String key = task.task().key();
+    return switch (task.task().stage()) {
+      case BRIEF, CONCEPT, FIT, ORDER, MAKE -> true;
+      case FINISH -> key.contains("side-paint") && !key.endsWith("/cured") && !key.endsWith("/cure");
+      case ASSEMBLE -> key.equals("prove/hardware");
+      default -> false;
+    };
+  }
+
+  private boolean depotDone(TaskPicture task) {
+    return task.task().stage().compareTo(Stage.CONCEPT) <= 0;
+  }
+
+  /** Freezes a design as of some days ago and works off what {@code done} says, day by day. */
+  private DemoBuild worked(
+      DemoBuild demo,
+      WorkshopBook book,
+      LocalDate today,
+      int frozenDaysAgo,
+      Predicate<TaskPicture> done) {
+    Instant frozenAt = at(today.minusDays(frozenDaysAgo), LocalTime.of(9, 0));
+    BuildPicture then = picture(demo, book, frozenAt);
+    demo.things.removeIf(Concept.class::isInstance);
+    demo.things.add(
+        new Concept(
+            demo.id,
+            then.build().concept().look(),
+            new Frozen(
+                "Ines Varga",
+                frozenAt,
+                then.budget().quoteMinor(),
+                then.fuse().finish(),
+                then.build().concept().look(),
+                PlannedCurve.of(then))));
+    order(demo, then, done, today, frozenDaysAgo);
+    BuildPicture planned = picture(demo, book, frozenAt);
+    LocalDateTime begin = today.minusDays(frozenDaysAgo).atTime(9, 0);
+    workOff(demo, planned, done, begin, today);
+    finishStory(demo, today);
+    return demo;
+  }
+
+  private BuildPicture picture(DemoBuild demo, WorkshopBook book, Instant now) {
+    Build build = YardReader.build(demo.things);
+    return YardPicture.of(List.of(build), book, now).builds().get(demo.id);
+  }
+
+  /** Done tasks are spread over the days since the freeze, so that the clock and photos have days. */
+  private void workOff(
+      DemoBuild demo,
+      BuildPicture planned,
+      Predicate<TaskPicture> done,
+      LocalDateTime begin,
+      LocalDate today) {
+    List<TaskPicture> tasks =
+        planned.tasks().stream()
+            .filter(task -> task.planned() != null && done.test(task))
+            .filter(task -> !task.task().key().endsWith("/receive"))
+            .toList();
+    LocalDate lastDay =
+        demo.id.equals("paper-kite") ? today.minusDays(7) : today.minusDays(1);
+    long days = Math.max(1, ChronoUnit.DAYS.between(begin.toLocalDate(), lastDay));
+    for (int i = 0; i < tasks.size(); i++) {
+      TaskPicture task = tasks.get(i);
+      LocalDate day = begin.toLocalDate().plusDays(days * (i + 1) / tasks.size());
+      long minutes = Math.round(task.task().handsOnMinutes() * (0.85 + 0.07 * (i % 8)));
+      Instant end = at(day, LocalTime.of(10, 0).plusMinutes(35L * (i % 9)));
+      if (minutes > 0) {
+        demo.things.add(
+            new TimeEntry(
+                next(demo, "time"),
+                task.task().key(),
+                task.planned().worker() == null ? "ines" : task.planned().worker(),
+                end.minusSeconds(minutes * 60),
+                end));
+      }
+      demo.things.add(
+          new TaskMark(
+              next(demo, "mark"),
+              task.task().key(),
+              task.task().gate() ? TaskMark.What.PASSED : TaskMark.What.DONE,
+              end,
+              "Ines Varga",
+              task.task().gate() ? "Looked and measured: in order." : ""));
+    }
+  }
+
+  private void order(
+      DemoBuild demo,
+      BuildPicture then,
+      Predicate<TaskPicture> done,
+      LocalDate today,
+      int frozenDaysAgo) {
+    LocalDate orderedOn = today.minusDays(frozenDaysAgo - 1L);
+    boolean wantedOnly = demo.id.equals("line-9-depot");
+    for (NeedLine line : then.needs()) {
+      String key = line.need().receiveKey();
+      boolean arrived =
+          then.tasks().stream().anyMatch(t -> t.task().key().equals(key) && done.test(t));
+      boolean board = key.contains("board");
+      if (wantedOnly && !board) {
+        continue;
+      }
+      LocalDate came = orderedOn.plusDays(line.need().leadDays());
+      LocalDate expected = arrived ? came : today.plusDays(board ? 16 : 6);
+      demo.things.add(
+          new OrderLine(
+              next(demo, "order"),
+              line.need().key(),
+              line.need().title(),
+              line.need().category(),
+              line.need().supplierId(),
+              line.need().toBuy(),
+              line.need().unitPriceMinor(),
+              arrived ? OrderLine.State.CHECKED : OrderLine.State.ORDERED,
+              orderedOn,
+              expected,
+              arrived ? came : null,
+              arrived ? came : null,
+              arrived ? "Lotte Haas" : "",
+              arrived ? came : null,
+              board ? "Supplier says: two weeks late." : ""));
+    }
+  }
+
+  /** What makes each build its own story. */
+  private void finishStory(DemoBuild demo, LocalDate today) {
+    if (demo.id.equals("paper-kite")) {
+      demo.things.replaceAll(
+          thing -> thing instanceof Brief brief ? brief.revealed(today.minusDays(7)) : thing);
+    }
+    if (demo.id.equals("moss-archive")) {
+      String cut = "part:moss-archive-screen/cut";
+      demo.things.add(
+          new TaskMark(
+              next(demo, "mark"),
+              cut,
+              TaskMark.What.AGAIN,
+              at(today.minusDays(1), LocalTime.of(16, 0)),
+              "Bram Okoye",
+              "A fern tip broke out while lifting it off the bed."));
+      demo.things.add(
+          new JobNote(
+              next(demo, "note"),
+              cut,
+              "Leave the tips 1 mm wider this time.",
+              "Bram Okoye",
+              at(today.minusDays(1), LocalTime.of(16, 5))));
+    }
+  }
+
+  private String next(DemoBuild demo, String kind) {
+    return demo.id + "-" + kind + "-" + counters.merge(demo.id + kind, 1, Integer::sum);
+  }
+
+  private static void add(List<Write> writes, DemoBuild demo) {
+    for (Object thing : demo.things) {
+      writes.add(Write.overwrite(demo.id, idOf(thing), thing));
+    }
+  }
+
+  private static String idOf(Object thing) {
+    try {
+      return (String) thing.getClass().getMethod("id").invoke(thing);
+    } catch (ReflectiveOperationException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+
+  private static WorkshopBook book() {
+    Workshop base = Workshop.startingWith("Tollgate Works", "EUR", zone().getId());
+    Workshop workshop =
+        new Workshop(
+            Workshop.ID,
+            base.name(),
+            base.currency(),
+            base.zone(),
+            base.hours(),
+            new RoomClimate(14, 70),
+            18,
+            0,
+            5,
+            3,
+            base.times());
+    List<OpenHours> lotte =
+        List.of(
+            new OpenHours(DayOfWeek.TUESDAY, LocalTime.of(9, 0), LocalTime.of(17, 0)),
+            new OpenHours(DayOfWeek.THURSDAY, LocalTime.of(9, 0), LocalTime.of(17, 0)));
+    return new WorkshopBook(
+        workshop,
+        List.of(
+            new Person("ines", "Ines Varga", List.of(), List.of(), 3_400),
+            new Person("bram", "Bram Okoye", List.of(), List.of("finish", "make"), 2_900),
+            new Person("lotte", "Lotte Haas", lotte, List.of("supply", "make", "bench"), 2_100)),
+        List.of(
+            new Station("bench", "Bench", StationKind.BENCH, 3),
+            new Station("spray", "Spray corner", StationKind.SPRAY_CORNER, 1),
+            new Station("laser", "Laser 400 × 300", StationKind.LASER, 1),
+            new Station("printer", "Printer 256", StationKind.PRINTER, 1),
+            new Station("saw", "Saw", StationKind.SAW, 1)),
+        StartingStock.suppliers(),
+        StartingStock.paints(),
+        StartingStock.sheets());
+  }
+
+  private static Map<String, Object> workshopThings(WorkshopBook book) {
+    Map<String, Object> things = new LinkedHashMap<>();
+    things.put(Workshop.ID, book.workshop());
+    book.people().forEach(person -> things.put(person.id(), person));
+    book.stations().forEach(station -> things.put(station.id(), station));
+    book.suppliers().forEach(supplier -> things.put(supplier.id(), supplier));
+    book.paints().forEach(paint -> things.put(paint.id(), paint));
+    book.sheets().forEach(sheet -> things.put(sheet.id(), sheet));
+    return things;
+  }
+
+  private static Instant at(LocalDate day, LocalTime time) {
+    return day.atTime(time).atZone(zone()).toInstant();
+  }
+
+  private static ZoneId zone() {
+    return ZoneId.systemDefault();
+  }
+}

@@ -1,0 +1,90 @@
+package emberyard.server.workshop;
+
+import emberyard.core.units.Require;
+import emberyard.core.workshop.OpenHours;
+import emberyard.core.workshop.Person;
+import emberyard.core.workshop.Station;
+import emberyard.core.workshop.StationKind;
+import emberyard.core.workshop.Workshop;
+import emberyard.server.access.Account;
+import emberyard.server.access.AccountStore;
+import emberyard.server.access.Role;
+import emberyard.server.api.Refused;
+import emberyard.server.store.ThingStore;
+import emberyard.server.store.Write;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/** Turns an empty data folder into a workshop with an owner, stations and a starting stock list. */
+@Component
+public class FirstRun {
+  private static final long STARTING_RATE_MINOR = 2_500;
+
+  private final AccountStore accounts;
+  private final ThingStore store;
+
+  FirstRun(AccountStore accounts, ThingStore store) {
+    this.accounts = accounts;
+    this.store = store;
+  }
+
+  /**
+   * What the first run asks.
+   *
+   * @param currency ISO 4217 code
+   * @param zone IANA time zone
+   * @param hours weekly working time, at least one stretch
+   */
+  public record Answers(
+      String workshopName,
+      String currency,
+      String zone,
+      List<OpenHours> hours,
+      String ownerName,
+      String password) {}
+
+  /** Refused once somebody can sign in. */
+  public synchronized Account setUp(Answers answers) {
+    if (!accounts.empty()) {
+      throw new Refused(HttpStatus.CONFLICT, "This workshop is set up already: sign in.");
+    }
+    Require.text("workshopName", answers.workshopName());
+    Workshop defaults =
+        Workshop.startingWith(answers.workshopName(), answers.currency(), answers.zone());
+    Workshop workshop =
+        new Workshop(
+            Workshop.ID,
+            defaults.name(),
+            defaults.currency(),
+            defaults.zone(),
+            answers.hours(),
+            defaults.room(),
+            defaults.markUpPercent(),
+            defaults.taxPercent(),
+            defaults.contingencyPercent(),
+            defaults.tightDays(),
+            defaults.times());
+    Account owner = accounts.add(answers.ownerName(), Role.OWNER, answers.password(), "owner");
+    List<Write> writes = new ArrayList<>();
+    add(writes, Workshop.ID, workshop);
+    add(
+        writes,
+        "owner",
+        new Person("owner", answers.ownerName(), List.of(), List.of(), STARTING_RATE_MINOR));
+    add(writes, "bench", new Station("bench", "Bench", StationKind.BENCH, 3));
+    add(writes, "spray", new Station("spray", "Spray corner", StationKind.SPRAY_CORNER, 1));
+    add(writes, "laser", new Station("laser", "Laser", StationKind.LASER, 1));
+    add(writes, "saw", new Station("saw", "Saw", StationKind.SAW, 1));
+    StartingStock.suppliers().forEach(supplier -> add(writes, supplier.id(), supplier));
+    StartingStock.sheets().forEach(sheet -> add(writes, sheet.id(), sheet));
+    StartingStock.paints().forEach(paint -> add(writes, paint.id(), paint));
+    store.apply(owner.id(), writes);
+    return owner;
+  }
+
+  private static void add(List<Write> writes, String id, Object value) {
+    writes.add(Write.overwrite(null, id, value));
+  }
+}

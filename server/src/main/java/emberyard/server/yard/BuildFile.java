@@ -1,0 +1,31 @@
+package emberyard.server.yard;
+
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * A build as one file.
+ *
+ * @param format always {@link #FORMAT}
+ * @param version of the format
+ * @param things the build's own things, in order
+ * @param uses things of the workshop that the build refers to (sheets, paints, suppliers), so that
+ *     it means the same elsewhere
+ * @param pictures JPEG files in Base64 by their SHA-256
+ */
+record BuildFile(
+    String format,
+    int version,
+    List<Entry> things,
+    List<Entry> uses,
+    Map<String, String> pictures) {
+  static final String FORMAT = "ember-yard-build";
+  static final int VERSION = 1;
+
+  /**
+   * @param kind word of the API ("panels")
+   * @param value the thing as the API shows it
+   */
+  record Entry(String kind, JsonNode value) {}
+}

@@ -1,0 +1,213 @@
+package emberyard.server.yard;
+
+import emberyard.core.brief.Interview;
+import emberyard.core.build.Brief;
+import emberyard.core.build.Build;
+import emberyard.core.build.Concept;
+import emberyard.core.build.Look;
+import emberyard.core.build.PaletteColour;
+import emberyard.core.finding.Finding;
+import emberyard.core.finding.Severity;
+import emberyard.core.finish.SchemePlan;
+import emberyard.core.light.LightLoad;
+import emberyard.core.make.MadePart;
+import emberyard.core.money.Budget;
+import emberyard.core.supply.NeedLine;
+import emberyard.core.units.Require;
+import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.ChainLink;
+import emberyard.core.yard.Fuse;
+import emberyard.core.yard.TaskPicture;
+import emberyard.server.access.Account;
+import emberyard.server.store.ThingKind;
+import emberyard.server.store.ThingStore;
+import emberyard.server.store.Write;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The yard with all builds, one build with all that is derived from it, and undo. */
+@RestController
+@RequestMapping("/api")
+class YardController {
+  private final YardReader reader;
+  private final ThingStore store;
+  private final Clock clock;
+
+  YardController(YardReader reader, ThingStore store, Clock clock) {
+    this.reader = reader;
+    this.store = store;
+    this.clock = clock;
+  }
+
+  /**
+   * The home screen.
+   *
+   * @param now the bench clock
+   * @param total builds over all pages
+   */
+  record YardView(LocalDateTime now, String workshopName, List<YardRow> builds, int total) {}
+
+  /**
+   * One build at a glance.
+   *
+   * @param stops how many findings say stop
+   * @param answered questions of the brief that are answered
+   */
+  record YardRow(
+      String id,
+      String name,
+      String client,
+      List<PaletteColour> palette,
+      Fuse fuse,
+      List<TaskPicture> next,
+      long stops,
+      long risks,
+      long answered,
+      int questions,
+      long loggedMinutes,
+      @Nullable Long earnedPerHourMinor) {}
+
+  /**
+   * One build with everything derived from it.
+   *
+   * @param versions per "kind/id" what to send back as {@code If-Match}
+   * @param budget null for helpers
+   */
+  record BuildView(
+      long revision,
+      LocalDateTime now,
+      Map<String, Long> versions,
+      Build build,
+      Interview interview,
+      List<MadePart> parts,
+      List<SchemePlan> schemes,
+      LightLoad lightLoad,
+      double hardwareMassKg,
+      List<TaskPicture> tasks,
+      List<NeedLine> needs,
+      @Nullable Budget budget,
+      List<Finding> findings,
+      List<ChainLink> chain,
+      Fuse fuse,
+      List<TaskPicture> next) {}
+
+  /**
+   * A new build.
+   *
+   * @param id made by the sender, so that a repeated request does not create twice
+   */
+  record NewBuild(String id, String name) {}
+
+  /** What undo took back; empty words when there was nothing. */
+  record UndoAnswer(ThingStore.@Nullable Undone undone) {}
+
+  @GetMapping("/yard")
+  YardView yard(
+      @RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "100") int size) {
+    Require.between("page", page, 0, 100_000, "");
+    Require.between("size", size, 1, 500, "builds");
+    YardReader.Reading reading = reader.read();
+    List<YardRow> rows =
+        reading.yard().builds().values().stream()
+            .skip((long) page * size)
+            .limit(size)
+            .map(YardController::row)
+            .toList();
+    return new YardView(
+        now(reading), reading.book().workshop().name(), rows, reading.yard().builds().size());
+  }
+
+  @PostMapping("/builds")
+  BuildView begin(@AuthenticationPrincipal Account who, @RequestBody NewBuild wanted) {
+    Require.text("id", wanted.id());
+    Require.text("name", wanted.name());
+    if (store.find(ThingKind.BRIEF, wanted.id(), Brief.class).isEmpty()) {
+      Brief brief =
+          Brief.named(wanted.id(), wanted.name(), now(reader.read()).toLocalDate());
+      store.apply(
+          who.id(),
+          List.of(
+              Write.create(wanted.id(), wanted.id(), brief),
+              Write.create(
+                  wanted.id(), wanted.id(), new Concept(wanted.id(), Look.open(), null))));
+    }
+    return build(who, wanted.id());
+  }
+
+  @GetMapping("/builds/{buildId}")
+  BuildView build(@AuthenticationPrincipal Account who, @PathVariable String buildId) {
+    YardReader.Reading reading = reader.read();
+    BuildPicture picture = reading.build(buildId);
+    List<Finding> findings =
+        picture.findings().stream()
+            .filter(finding -> who.owner() || !finding.capability().equals("money"))
+            .toList();
+    return new BuildView(
+        reading.revision(),
+        now(reading),
+        reading.versions().get(buildId),
+        picture.build(),
+        picture.interview(),
+        picture.parts(),
+        picture.schemes(),
+        picture.lightLoad(),
+        picture.hardwareMassKg(),
+        picture.tasks(),
+        picture.needs(),
+        who.owner() ? picture.budget() : null,
+        findings,
+        picture.chain(),
+        picture.fuse(),
+        picture.next());
+  }
+
+  /** Removes a build from the yard; undo brings it back whole. */
+  @DeleteMapping("/builds/{buildId}")
+  void remove(@AuthenticationPrincipal Account who, @PathVariable String buildId) {
+    store.apply(who.id(), List.of(Write.remove(ThingKind.BRIEF, buildId, buildId)));
+  }
+
+  @PostMapping("/undo")
+  UndoAnswer undo(@AuthenticationPrincipal Account who) {
+    return new UndoAnswer(store.undo(who.id()).orElse(null));
+  }
+
+  private static YardRow row(BuildPicture picture) {
+    Build build = picture.build();
+    return new YardRow(
+        build.id(),
+        build.brief().name(),
+        build.brief().client(),
+        build.concept().look().palette(),
+        picture.fuse(),
+        picture.next(),
+        count(picture, Severity.STOP),
+        count(picture, Severity.RISK),
+        picture.interview().answered(),
+        picture.interview().questions().size(),
+        picture.budget().labour().loggedMinutes(),
+        picture.budget().earnedPerHourMinor());
+  }
+
+  private static long count(BuildPicture picture, Severity severity) {
+    return picture.findings().stream().filter(finding -> finding.severity() == severity).count();
+  }
+
+  private LocalDateTime now(YardReader.Reading reading) {
+    return LocalDateTime.ofInstant(
+        clock.instant(), ZoneId.of(reading.book().workshop().zone()));
+  }
+}

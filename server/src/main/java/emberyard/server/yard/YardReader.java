@@ -1,0 +1,152 @@
+package emberyard.server.yard;
+
+import emberyard.core.build.Acceptance;
+import emberyard.core.build.Brief;
+import emberyard.core.build.Build;
+import emberyard.core.build.Component;
+import emberyard.core.build.Concept;
+import emberyard.core.build.JobNote;
+import emberyard.core.build.LightStrip;
+import emberyard.core.build.Look;
+import emberyard.core.build.ManualTask;
+import emberyard.core.build.OrderLine;
+import emberyard.core.build.Panel;
+import emberyard.core.build.Photo;
+import emberyard.core.build.Requirement;
+import emberyard.core.build.Scheme;
+import emberyard.core.build.Screen;
+import emberyard.core.build.TaskMark;
+import emberyard.core.build.TimeEntry;
+import emberyard.core.workshop.PaintProduct;
+import emberyard.core.workshop.Person;
+import emberyard.core.workshop.SheetProduct;
+import emberyard.core.workshop.Station;
+import emberyard.core.workshop.Supplier;
+import emberyard.core.workshop.Workshop;
+import emberyard.core.workshop.WorkshopBook;
+import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.YardPicture;
+import emberyard.server.store.MissingThing;
+import emberyard.server.store.Row;
+import emberyard.server.store.ThingStore;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Reads what is stored and lets core derive the rest; kept until something or the minute changes. */
+@org.springframework.stereotype.Component
+public class YardReader {
+  private final ThingStore store;
+  private final Clock clock;
+  private Reading last;
+
+  YardReader(ThingStore store, Clock clock) {
+    this.store = store;
+    this.clock = clock;
+  }
+
+  /**
+   * One consistent look at everything.
+   *
+   * @param versions per "kind/id" the version to send back as {@code If-Match}
+   */
+  public record Reading(
+      long revision,
+      Instant minute,
+      WorkshopBook book,
+      Map<String, Map<String, Long>> versions,
+      YardPicture yard) {
+
+    /** The picture of one build. */
+    public BuildPicture build(String id) {
+      BuildPicture picture = yard.builds().get(id);
+      if (picture == null) {
+        throw new MissingThing("There is no build “" + id + "” here.");
+      }
+      return picture;
+    }
+  }
+
+  /** Everything as of now. */
+  public synchronized Reading read() {
+    long revision = store.revision();
+    Instant minute = clock.instant().truncatedTo(ChronoUnit.MINUTES);
+    if (last == null || last.revision != revision || !last.minute.equals(minute)) {
+      last = derive(revision, minute);
+    }
+    return last;
+  }
+
+  private Reading derive(long revision, Instant minute) {
+    Map<String, List<Row>> perBuild = new LinkedHashMap<>();
+    Map<String, Map<String, Long>> versions = new LinkedHashMap<>();
+    List<Object> ofWorkshop = new ArrayList<>();
+    for (Row row : store.all()) {
+      String owner = row.buildId() == null ? "" : row.buildId();
+      versions
+          .computeIfAbsent(owner, id -> new LinkedHashMap<>())
+          .put(row.kind().word() + "/" + row.id(), row.version());
+      if (row.buildId() == null) {
+        ofWorkshop.add(row.value());
+      } else {
+        perBuild.computeIfAbsent(row.buildId(), id -> new ArrayList<>()).add(row);
+      }
+    }
+    WorkshopBook book = book(ofWorkshop);
+    List<Build> builds = new ArrayList<>();
+    for (List<Row> rows : perBuild.values()) {
+      List<Object> things = rows.stream().map(Row::value).toList();
+      // a removed build leaves its other things behind until undo; without brief it is not shown
+      if (things.stream().anyMatch(Brief.class::isInstance)) {
+        builds.add(build(things));
+      }
+    }
+    return new Reading(revision, minute, book, versions, YardPicture.of(builds, book, minute));
+  }
+
+  /** Sorts things into a build. */
+  public static Build build(List<Object> things) {
+    Brief brief = only(things, Brief.class).get(0);
+    List<Concept> concepts = only(things, Concept.class);
+    return new Build(
+        brief,
+        concepts.isEmpty()
+            ? new Concept(brief.id(), Look.open(), null)
+            : concepts.get(0),
+        only(things, Requirement.class),
+        only(things, Component.class),
+        only(things, Panel.class),
+        only(things, Scheme.class),
+        only(things, Screen.class),
+        only(things, LightStrip.class),
+        only(things, ManualTask.class),
+        only(things, OrderLine.class),
+        only(things, TimeEntry.class),
+        only(things, TaskMark.class),
+        only(things, JobNote.class),
+        only(things, Photo.class),
+        only(things, Acceptance.class));
+  }
+
+  private static WorkshopBook book(List<Object> things) {
+    List<Workshop> settings = only(things, Workshop.class);
+    if (settings.isEmpty()) {
+      throw new MissingThing("This workshop is not set up yet.");
+    }
+    return new WorkshopBook(
+        settings.get(0),
+        only(things, Person.class),
+        only(things, Station.class),
+        only(things, Supplier.class),
+        only(things, PaintProduct.class),
+        only(things, SheetProduct.class));
+  }
+
+  private static <T> List<T> only(List<Object> things, Class<T> type) {
+    return things.stream().filter(type::isInstance).map(type::cast).toList();
+  }
+}
