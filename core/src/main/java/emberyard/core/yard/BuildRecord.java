@@ -52,7 +52,26 @@ record BuildRecord(
         done.put(order.needKey() + "/receive", order.checkedOn().atTime(12, 0));
       }
     }
-    return new BuildRecord(build, derived, logs, done, byKey);
+    BuildRecord record = new BuildRecord(build, derived, logs, done, byKey);
+    derived.tasks().forEach(record::startWait);
+    return record;
+  }
+
+  /** A wait without hands-on time begins by itself when all before it is finished. */
+  private void startWait(Task task) {
+    if (task.handsOnMinutes() > 0 || done.containsKey(task.key()) || task.after().isEmpty()) {
+      return;
+    }
+    LocalDateTime begins = null;
+    for (String key : task.after()) {
+      LocalDateTime doneAt = done.get(key);
+      if (doneAt == null) {
+        return;
+      }
+      LocalDateTime finished = doneAt.plusMinutes(byKey.get(key).waitMinutes());
+      begins = begins == null || finished.isAfter(begins) ? finished : begins;
+    }
+    done.put(task.key(), begins);
   }
 
   @Nullable LocalDateTime doneAt(String key) {

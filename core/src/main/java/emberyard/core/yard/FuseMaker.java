@@ -139,9 +139,18 @@ final class FuseMaker {
     return stops;
   }
 
-  /** Between the stop before the first stage with open work and that stage's own stop. */
+  /**
+   * Between the stop before the first stage with open work and that stage's own stop. A parcel that
+   * is still under way does not hold the ember once parts are being made.
+   */
   private static double emberStop(List<TaskPicture> tasks) {
+    boolean making =
+        tasks.stream()
+            .anyMatch(t -> t.task().stage().compareTo(Stage.ORDER) > 0 && t.handsDone());
     for (Stage stage : Stage.values()) {
+      if (stage == Stage.ORDER && making) {
+        continue;
+      }
       long all = 0;
       long open = 0;
       for (TaskPicture picture : tasks) {

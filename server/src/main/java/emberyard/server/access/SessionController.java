@@ -3,6 +3,7 @@ package emberyard.server.access;
 import emberyard.core.units.Require;
 import emberyard.server.api.Refused;
 import emberyard.server.workshop.FirstRun;
+import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.time.Clock;
@@ -48,7 +49,7 @@ public class SessionController {
   public record SignIn(String name, String password) {}
 
   @GetMapping("/session")
-  Session session(@AuthenticationPrincipal Account account, CsrfToken token) {
+  Session session(@AuthenticationPrincipal Account account, @Parameter(hidden = true) CsrfToken token) {
     token.getToken();
     return new Session(account, accounts.empty());
   }

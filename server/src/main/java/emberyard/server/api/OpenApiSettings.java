@@ -3,6 +3,7 @@ package emberyard.server.api;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
 import java.io.IOException;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
@@ -29,6 +30,7 @@ class OpenApiSettings {
   @Bean
   OpenAPI about() {
     return new OpenAPI()
+        .servers(List.of(new Server().url("/").description("where this document came from")))
         .info(
             new Info()
                 .title("Ember Yard")

@@ -10,6 +10,7 @@ import emberyard.core.build.CutMethod;
 import emberyard.core.build.Face;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Look;
+import emberyard.core.build.ManualTask;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Rail;
@@ -20,6 +21,8 @@ import emberyard.core.build.Secrecy;
 import emberyard.core.build.Size;
 import emberyard.core.build.Source;
 import emberyard.core.build.Window;
+import emberyard.core.build.Stage;
+import emberyard.core.workshop.StationKind;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -150,6 +153,13 @@ final class DemoBuild {
     things.add(
         new LightStrip(
             id + "-" + key, name, lengthMm, 60, Rail.V5, 60, feed, hex, 1_400, "lumen-loft"));
+    return this;
+  }
+
+  DemoBuild manual(String key, String title, Stage stage, int minutes, int wait, String... after) {
+    things.add(
+        new ManualTask(
+            id + "-" + key, title, stage, minutes, wait, List.of(after), StationKind.BENCH));
     return this;
   }
 

@@ -15,6 +15,7 @@ import emberyard.core.build.Screen;
 import emberyard.core.build.Secrecy;
 import emberyard.core.build.Size;
 import emberyard.core.build.Window;
+import emberyard.core.build.Stage;
 import java.time.LocalDate;
 import java.util.List;
 
@@ -64,7 +65,13 @@ final class DemoBuilds {
         .machine("Enclosure Skerry 24", 15_900, 650, "Supply Basalt 650")
         .screen("tide", "Tide board screen", 58, 192, Screen.Input.HDMI, 6, 9_600)
         .strip("beam", "Amber beam strip", 900, "#F0A13A", LightStrip.Feed.BOARD_HEADER)
-        .strip("edge", "Window edge light", 640, "#F6C987", LightStrip.Feed.BOARD_HEADER);
+        .strip("edge", "Window edge light", 640, "#F6C987", LightStrip.Feed.BOARD_HEADER)
+        .manual("curve", "Engrave the tide curve, lay the chart lines", Stage.FINISH, 300, 0,
+            "make/dry-fit")
+        .manual("tides", "Teach the tide board the guild’s tide table", Stage.LIGHT, 720, 0,
+            "screen:night-pilotage-tide/fit")
+        .manual("watch", "Run one night beside the guild’s old board", Stage.PROVE, 60, 900,
+            "manual:night-pilotage-tides");
   }
 
   static DemoBuild mossArchive(LocalDate today) {

@@ -93,8 +93,8 @@ class DemoData implements ApplicationRunner {
     LocalDate today = LocalDateTime.ofInstant(clock.instant(), zone()).toLocalDate();
     List<Write> writes = new ArrayList<>();
     workshopThings(book).forEach((id, thing) -> writes.add(Write.overwrite(null, id, thing)));
-    add(writes, worked(DemoBuilds.nightPilotage(today), book, today, 36, this::nightDone));
-    add(writes, worked(DemoBuilds.mossArchive(today), book, today, 30, this::mossDone));
+    add(writes, worked(DemoBuilds.nightPilotage(today), book, today, 13, this::nightDone));
+    add(writes, worked(DemoBuilds.mossArchive(today), book, today, 18, this::mossDone));
     add(writes, worked(DemoBuilds.lineNine(today), book, today, 9, this::depotDone));
     add(writes, worked(DemoBuilds.paperKite(today), book, today, 52, task -> true));
     DemoBuild glasshouse = DemoBuilds.glasshouse(today);
@@ -104,6 +104,9 @@ class DemoData implements ApplicationRunner {
 
   private boolean nightDone(TaskPicture task) {
     String key = task.task().key();
+    if (key.startsWith("manual:")) {
+      return false;
+    }
     return switch (task.task().stage()) {
       case BRIEF, CONCEPT, FIT -> true;
       case ORDER -> !key.startsWith("screen:");
@@ -218,7 +221,7 @@ class DemoData implements ApplicationRunner {
         continue;
       }
       LocalDate came = orderedOn.plusDays(line.need().leadDays());
-      LocalDate expected = arrived ? came : today.plusDays(board ? 16 : 6);
+      LocalDate expected = arrived ? came : today.plusDays(board ? 16 : 18);
       demo.things.add(
           new OrderLine(
               next(demo, "order"),

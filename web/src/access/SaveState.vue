@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
+import { computed } from 'vue'
+import { useSaver } from '../store/saver'
+
+/** Says quietly whether all is saved, loudly when the server is away, and offers both versions. */
+const saver = useSaver()
+const words = computed(
+  () =>
+    ({
+      saved: 'saved',
+      saving: 'saving…',
+      away: 'The workshop’s computer does not answer. Keep typing: it is kept here and saved when it is back.',
+    })[saver.state],
+)
+const mine = computed(() => saver.conflict?.value as Record<string, unknown> | undefined)
+const theirs = computed(() => saver.conflict?.theirs.value as Record<string, unknown> | undefined)
+const differing = computed(() =>
+  Object.keys(mine.value ?? {}).filter(
+    (field) => JSON.stringify(mine.value?.[field]) !== JSON.stringify(theirs.value?.[field]),
+  ),
+)
+const shown = (value: unknown) =>
+  typeof value === 'object' ? JSON.stringify(value) : String(value)
+</script>
+
+<template>
+  <p class="state no-print" :class="saver.state" :role="saver.away ? 'alert' : 'status'">
+    {{ words }}
+  </p>
+  <Dialog
+    :visible="!!saver.conflict"
+    modal
+    :closable="false"
+    header="Someone changed this meanwhile"
+  >
+    <p>Keep yours or take theirs. The other one stays in the history: Ctrl+Z brings it back.</p>
+    <table class="ledger">
+      <thead>
+        <tr>
+          <th>field</th>
+          <th>yours</th>
+          <th>theirs</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="field in differing" :key="field">
+          <td>{{ field }}</td>
+          <td class="mono">{{ shown(mine?.[field]) }}</td>
+          <td class="mono">{{ shown(theirs?.[field]) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <template #footer>
+      <Button class="quiet" label="Take theirs" @click="saver.resolve(false)" />
+      <Button label="Keep mine" @click="saver.resolve(true)" />
+    </template>
+  </Dialog>
+</template>
+
+<style scoped>
+.state {
+  position: fixed;
+  right: 10px;
+  bottom: 6px;
+  margin: 0;
+  font-size: 12px;
+  color: var(--smoke);
+  z-index: 30;
+  padding: 1px 6px;
+  background: color-mix(in srgb, var(--ash) 80%, transparent);
+}
+.away {
+  background: var(--madder);
+  color: var(--paper);
+  padding: 8px 14px;
+  font-weight: 600;
+}
+</style>

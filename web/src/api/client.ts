@@ -1,0 +1,87 @@
+/** One wrong field: a JSON pointer and a sentence. */
+export interface FieldError {
+  pointer: string
+  sentence: string
+}
+
+/** The server said no, in a sentence. */
+export class Refusal extends Error {
+  constructor(
+    readonly status: number,
+    sentence: string,
+    readonly errors: FieldError[] = [],
+    readonly current: { version: number; value: unknown } | null = null,
+  ) {
+    super(sentence)
+  }
+}
+
+/** The server did not answer at all. */
+export class Unreachable extends Error {
+  constructor() {
+    super('The workshop’s computer does not answer.')
+  }
+}
+
+function csrf(): Record<string, string> {
+  const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))
+  return cookie ? { 'X-XSRF-TOKEN': decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) } : {}
+}
+
+async function answer(path: string, init: RequestInit): Promise<Response> {
+  let response: Response
+  try {
+    response = await fetch(path, { credentials: 'same-origin', ...init })
+  } catch {
+    throw new Unreachable()
+  }
+  if (response.ok) return response
+  const problem = await response.json().catch(() => null)
+  if (!problem && response.status >= 502) throw new Unreachable()
+  throw new Refusal(
+    response.status,
+    problem?.title ?? `The server answered ${response.status}.`,
+    problem?.errors ?? [],
+    problem?.current ?? null,
+  )
+}
+
+async function json<T>(response: Response): Promise<T> {
+  const text = await response.text()
+  return (text ? JSON.parse(text) : undefined) as T
+}
+
+export async function get<T>(path: string): Promise<T> {
+  return json<T>(await answer(path, {}))
+}
+
+export async function send<T>(
+  method: 'POST' | 'PUT' | 'DELETE',
+  path: string,
+  body?: unknown,
+  version?: number,
+): Promise<T> {
+  const headers: Record<string, string> = { ...csrf() }
+  if (body !== undefined) headers['Content-Type'] = 'application/json'
+  if (version !== undefined) headers['If-Match'] = `"${version}"`
+  return json<T>(
+    await answer(path, {
+      method,
+      headers,
+      body: body === undefined ? undefined : JSON.stringify(body),
+    }),
+  )
+}
+
+/** Sends a file or text as it is. */
+export async function upload<T>(path: string, body: FormData | string, type?: string): Promise<T> {
+  const headers: Record<string, string> = { ...csrf() }
+  if (type) headers['Content-Type'] = type
+  return json<T>(await answer(path, { method: 'POST', headers, body }))
+}
+
+/** An id nobody else makes. */
+export function newId(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(12))
+  return [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('')
+}

@@ -1,0 +1,274 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { newId, upload } from '../api/client'
+import type { TaskPicture } from '../api/types'
+import { useBuild } from '../store/build'
+import { useClock } from '../store/clock'
+import { useSession } from '../store/session'
+import { useShell } from '../store/shell'
+import { useWorkshop } from '../store/workshop'
+import SignMark from '../ui/SignMark.vue'
+import TextField from '../ui/TextField.vue'
+import { duration, moment } from '../ui/words'
+
+/** One step, big enough for a tablet: clock, done, note, photo, again; a check asks for its result. */
+const props = defineProps<{
+  buildId: string
+  buildName?: string
+  task: TaskPicture
+  now: string
+  notes: { id: string; text: string; by: string }[]
+  photos: { id: string; sha256: string; caption: string }[]
+}>()
+const clock = useClock()
+const session = useSession()
+const shell = useShell()
+const workshop = useWorkshop()
+const builds = useBuild()
+const asking = ref<'' | 'check' | 'again' | 'note'>('')
+const words = ref('')
+const by = ref('')
+const key = computed(() => props.task.task.key)
+const running = computed(() => props.task.state === 'RUNNING')
+const done = computed(() => ['DONE', 'WAITING'].includes(props.task.state))
+const cautions = computed(() => props.task.task.cautions.map((c) => workshop.caution(c)))
+const waiting = computed(
+  () => props.task.state === 'WAITING' && moment(props.task.waitsUntil!, props.now),
+)
+const SIGN = {
+  READY: 'note',
+  RUNNING: 'now',
+  BEHIND: 'wait',
+  WAITING: 'wait',
+  DONE: 'done',
+  FAILED: 'stop',
+  NO_LONGER_NEEDED: 'note',
+} as const
+
+function ask(what: typeof asking.value) {
+  asking.value = asking.value === what ? '' : what
+  words.value = ''
+  by.value = session.account?.name ?? ''
+}
+async function quietly(action: Promise<unknown>) {
+  await action.then(() => (asking.value = '')).catch(() => undefined)
+}
+const passed = (ok: boolean) =>
+  quietly(clock.mark(props.buildId, key.value, ok ? 'PASSED' : 'FAILED', words.value, by.value))
+const again = () => quietly(clock.mark(props.buildId, key.value, 'AGAIN', words.value))
+const note = () => quietly(clock.note(props.buildId, key.value, words.value))
+const toggle = () => quietly(running.value ? clock.stop() : clock.start(props.buildId, key.value))
+
+async function photo(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  const form = new FormData()
+  form.append('id', newId())
+  form.append('taskKey', key.value)
+  form.append('caption', props.task.task.title)
+  form.append('file', file)
+  try {
+    await upload(`/api/builds/${props.buildId}/photos`, form)
+    await Promise.all([clock.refresh(), builds.reload()])
+  } catch (problem) {
+    shell.say((problem as Error).message)
+  }
+}
+</script>
+
+<template>
+  <article class="job" :class="{ running, done }" @focusin="clock.choose(buildId, task)">
+    <header>
+      <SignMark :kind="SIGN[task.state]" :size="16" />
+      <div class="grow">
+        <h3>{{ task.task.title }}</h3>
+        <p class="soft">
+          <template v-if="buildName">{{ buildName }} · </template>
+          <span class="mono">{{ duration(task.task.handsOnMinutes) }}</span>
+          <template v-if="task.planned?.worker">
+            · {{ workshop.personName(task.planned.worker) }}</template
+          >
+          <template v-if="task.planned"> · {{ moment(task.planned.start, now) }}</template>
+          <template v-if="task.log.loggedMinutes">
+            · <span class="mono">{{ duration(task.log.loggedMinutes) }}</span> logged</template
+          >
+          <template v-if="waiting">
+            · {{ task.task.waitingFor || 'waits' }} until {{ waiting }}</template
+          >
+        </p>
+        <p v-if="task.log.verdict?.note" class="said">
+          {{ task.log.verdict.what === 'AGAIN' ? 'Again' : sentenceOf(task.log.verdict.what) }}:
+          {{ task.log.verdict.note }} <span class="soft">— {{ task.log.verdict.by }}</span>
+        </p>
+      </div>
+    </header>
+    <details v-for="caution in cautions" :key="caution?.key" class="caution" :open="!done">
+      <summary>{{ caution?.title }}</summary>
+      {{ caution?.says }} <span class="soft">{{ caution?.why }}</span>
+    </details>
+    <p v-for="each in notes" :key="each.id" class="note">
+      {{ each.text }} <span class="soft">— {{ each.by }}</span>
+    </p>
+    <div v-if="photos.length" class="photos">
+      <img
+        v-for="each in photos"
+        :key="each.id"
+        :src="`/api/pictures/${each.sha256}`"
+        :alt="each.caption"
+      />
+    </div>
+    <div class="acts">
+      <template v-if="!done">
+        <Button
+          :class="{ quiet: !running }"
+          :label="running ? 'Stop the clock' : 'Start the clock'"
+          :aria-label="`${running ? 'Stop the clock' : 'Start the clock'}: ${task.task.title}`"
+          @click="toggle"
+        />
+        <Button
+          v-if="task.task.gate"
+          label="Record the check"
+          :aria-label="'Record the check: ' + task.task.title"
+          @click="ask('check')"
+        />
+        <Button
+          v-else
+          label="Done"
+          :aria-label="'Done: ' + task.task.title"
+          @click="quietly(clock.mark(buildId, key, 'DONE'))"
+        />
+      </template>
+      <Button
+        class="bare"
+        label="Note"
+        :aria-label="'Note on ' + task.task.title"
+        @click="ask('note')"
+      />
+      <label class="photo-button">
+        Photo
+        <input
+          type="file"
+          accept="image/png,image/jpeg"
+          class="visually-hidden"
+          :aria-label="'Photo of ' + task.task.title"
+          @change="photo"
+        />
+      </label>
+      <Button
+        class="bare"
+        label="Do again"
+        :aria-label="'Do again: ' + task.task.title"
+        @click="ask('again')"
+      />
+    </div>
+    <form v-if="asking === 'check'" class="asking" @submit.prevent="passed(true)">
+      <TextField v-model="words" label="What the check showed" />
+      <TextField v-model="by" label="Who looked" />
+      <Button type="submit" label="It passed" :disabled="!words.trim() || !by.trim()" />
+      <Button
+        type="button"
+        class="quiet"
+        label="It failed"
+        :disabled="!words.trim() || !by.trim()"
+        @click="passed(false)"
+      />
+    </form>
+    <form v-if="asking === 'again'" class="asking" @submit.prevent="again">
+      <TextField v-model="words" label="Why again" />
+      <Button type="submit" label="Put it back on the plan" :disabled="!words.trim()" />
+    </form>
+    <form v-if="asking === 'note'" class="asking" @submit.prevent="note">
+      <TextField v-model="words" label="Note" />
+      <Button type="submit" label="Keep this note" :disabled="!words.trim()" />
+    </form>
+  </article>
+</template>
+
+<script lang="ts">
+function sentenceOf(what: string): string {
+  return what.charAt(0) + what.slice(1).toLowerCase()
+}
+</script>
+
+<style scoped>
+.job {
+  background: var(--paper);
+  border: 1px solid var(--line);
+  border-left: 4px solid var(--kraft);
+  padding: 11px 14px;
+}
+.running {
+  border-left-color: var(--ember);
+}
+.done {
+  border-left-color: var(--verdigris);
+}
+header {
+  display: flex;
+  gap: 10px;
+  align-items: flex-start;
+}
+header svg {
+  margin-top: 3px;
+}
+h3 {
+  font-size: 17px;
+}
+p {
+  margin: 2px 0 0;
+}
+.caution {
+  margin-top: 7px;
+  border-left: 3px solid #c9820e;
+  padding: 2px 0 2px 10px;
+  font-size: 13px;
+}
+.caution summary {
+  font-weight: 650;
+  cursor: pointer;
+}
+.note,
+.said {
+  font-size: 13.5px;
+  margin-top: 5px;
+}
+.photos {
+  display: flex;
+  gap: 6px;
+  margin-top: 6px;
+}
+.photos img {
+  height: 72px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 8px;
+  margin-top: 9px;
+  align-items: center;
+}
+.acts :deep(.p-button),
+.photo-button {
+  min-height: 44px;
+  min-width: 64px;
+}
+.photo-button {
+  display: inline-grid;
+  place-items: center;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-weight: 600;
+  cursor: pointer;
+}
+.photo-button:focus-within {
+  outline: 2px solid var(--focus);
+}
+.asking {
+  display: grid;
+  grid-template-columns: 1fr;
+  gap: 8px;
+  margin-top: 10px;
+  max-width: 480px;
+}
+</style>

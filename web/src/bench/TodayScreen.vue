@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { computed, onMounted, ref } from 'vue'
+import { useClock } from '../store/clock'
+import { useWorkshop } from '../store/workshop'
+import ChoiceField from '../ui/ChoiceField.vue'
+import { weekday } from '../ui/words'
+import JobCard from './JobCard.vue'
+
+/** Today's cards across builds, in order. */
+const clock = useClock()
+const workshop = useWorkshop()
+const person = ref('')
+onMounted(() => clock.refresh())
+const people = computed(() => [
+  { value: '', label: 'everybody' },
+  ...workshop.book!.people.map((each) => ({ value: each.id, label: each.name })),
+])
+const cards = computed(() =>
+  (clock.bench?.cards ?? []).filter(
+    (card) =>
+      !person.value || !card.task.planned?.worker || card.task.planned.worker === person.value,
+  ),
+)
+</script>
+
+<template>
+  <main v-if="clock.bench" class="today">
+    <header class="row">
+      <h1>Bench</h1>
+      <span class="soft">{{ weekday(clock.bench.now) }}, {{ cards.length }} cards</span>
+      <span class="grow" />
+      <ChoiceField v-model="person" label="Cards of" :options="people" />
+    </header>
+    <p v-if="cards.length === 0" class="soft">
+      Nothing is planned for today. Builds with open work put their cards here by themselves.
+    </p>
+    <div class="cards">
+      <JobCard
+        v-for="card in cards"
+        :key="card.buildId + card.task.task.key"
+        :build-id="card.buildId"
+        :build-name="card.buildName"
+        :task="card.task"
+        :now="clock.bench.now"
+        :notes="card.notes"
+        :photos="card.photos"
+      />
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.today {
+  padding: 12px 28px 50px;
+}
+header {
+  align-items: center;
+  margin-bottom: 12px;
+}
+.cards {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 390px), 1fr));
+  gap: 12px;
+  align-items: start;
+}
+@media (max-width: 640px) {
+  .today {
+    padding: 10px 12px 60px;
+  }
+}
+</style>

@@ -1,0 +1,317 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import type { LightStrip, Screen } from '../api/types'
+import StageFrame from '../build/StageFrame.vue'
+import { useBuild } from '../store/build'
+import { useSession } from '../store/session'
+import { useWorkshop } from '../store/workshop'
+import ChoiceField from '../ui/ChoiceField.vue'
+import MeasureField from '../ui/MeasureField.vue'
+import MoneyField from '../ui/MoneyField.vue'
+import TextField from '../ui/TextField.vue'
+import LoadStrip from './LoadStrip.vue'
+
+/** Screens and light strips; watts, current and outputs against what is there. */
+const builds = useBuild()
+const session = useSession()
+const workshop = useWorkshop()
+const build = computed(() => builds.build!)
+const load = computed(() => builds.view!.lightLoad)
+const total = computed(
+  () => load.value.hardwareWatts + load.value.volt5Watts + load.value.volt12Watts,
+)
+const INPUTS = [
+  { value: 'HDMI', label: 'HDMI' },
+  { value: 'DISPLAY_PORT', label: 'DisplayPort' },
+  { value: 'TYPE_C', label: 'type-C' },
+] as const
+const RAILS = [
+  { value: 'V5', label: '5 V' },
+  { value: 'V12', label: '12 V' },
+] as const
+const FEEDS = [
+  { value: 'BOARD_HEADER', label: 'light header, 3 A' },
+  { value: 'SUPPLY_LEAD', label: 'supply lead' },
+] as const
+const suppliers = computed(() => [
+  { value: '', label: 'none' },
+  ...workshop.book!.suppliers.map((s) => ({ value: s.id, label: s.name })),
+])
+const screen = (thing: Screen, change: Partial<Screen>) => builds.edit('screens', thing, change)
+const strip = (thing: LightStrip, change: Partial<LightStrip>) =>
+  builds.edit('strips', thing, change)
+function addScreen() {
+  builds.add('screens', {
+    name: 'New screen',
+    widthMm: 200,
+    heightMm: 60,
+    pixelsWide: 1920,
+    pixelsHigh: 480,
+    input: 'HDMI',
+    watts: 6,
+    rail: 'V5',
+    priceMinor: 0,
+    supplierId: workshop.book!.suppliers[0]?.id ?? '',
+  } satisfies Omit<Screen, 'id'>)
+}
+function addStrip() {
+  const glow = build.value.concept.look.palette.find((c) => c.role === 'GLOW')
+  builds.add('strips', {
+    name: 'New light strip',
+    lengthMm: 500,
+    ledsPerMetre: 60,
+    rail: 'V5',
+    milliampsPerLed: 60,
+    feed: 'BOARD_HEADER',
+    colourHex: glow?.hex ?? '#FFFFFF',
+    pricePerMetreMinor: 0,
+    supplierId: workshop.book!.suppliers[0]?.id ?? '',
+  } satisfies Omit<LightStrip, 'id'>)
+}
+const leds = (s: LightStrip) => Math.floor((s.lengthMm / 1000) * s.ledsPerMetre + 1e-9)
+const outputs = computed(() =>
+  [
+    { name: 'HDMI', wanted: load.value.hdmiWanted, there: load.value.hdmiThere },
+    {
+      name: 'DisplayPort',
+      wanted: load.value.displayPortWanted,
+      there: load.value.displayPortThere,
+    },
+    { name: 'type-C', wanted: load.value.typeCWanted, there: load.value.typeCThere },
+    { name: 'light headers', wanted: load.value.headersWanted, there: load.value.headersThere },
+  ].filter((line) => line.wanted + line.there > 0),
+)
+</script>
+
+<template>
+  <StageFrame
+    title="Light"
+    note="screens and light strips"
+    :capabilities="['light']"
+    :on-new="addStrip"
+  >
+    <template #actions>
+      <Button class="quiet" label="Add a screen" @click="addScreen" />
+      <Button class="quiet" label="Add a light strip" @click="addStrip" />
+    </template>
+    <section class="loads">
+      <LoadStrip
+        label="Power"
+        unit="W"
+        :there="load.supplyWatts"
+        :pieces="[
+          { name: 'hardware', value: load.hardwareWatts, kind: 'soot' },
+          { name: '5 V', value: load.volt5Watts, kind: 'glow' },
+          { name: '12 V', value: load.volt12Watts, kind: 'rope' },
+        ]"
+        :wanted="total * 1.25"
+        note="wanted: sum × 1.25 reserve (default)"
+      />
+      <LoadStrip
+        v-for="line in outputs"
+        :key="line.name"
+        :label="line.name"
+        unit=""
+        :there="line.there"
+        :pieces="[{ name: 'used', value: line.wanted, kind: 'glow' }]"
+        :wanted="line.wanted"
+      />
+    </section>
+    <section v-if="build.screens.length">
+      <h3>Screens</h3>
+      <article v-for="thing in build.screens" :key="thing.id" class="thing">
+        <svg width="120" height="64" role="img" :aria-label="`${thing.name} to scale`">
+          <rect
+            :x="60 - (thing.widthMm / Math.max(thing.widthMm, thing.heightMm * 1.8)) * 58"
+            :y="32 - (thing.heightMm / Math.max(thing.widthMm / 1.8, thing.heightMm)) * 30"
+            :width="(thing.widthMm / Math.max(thing.widthMm, thing.heightMm * 1.8)) * 116"
+            :height="(thing.heightMm / Math.max(thing.widthMm / 1.8, thing.heightMm)) * 60"
+            class="glass"
+          />
+        </svg>
+        <div class="fields">
+          <TextField
+            label="Name"
+            required
+            :model-value="thing.name"
+            @update:model-value="(name) => screen(thing, { name })"
+          />
+          <MeasureField
+            label="Width"
+            quantity="length"
+            unit="mm"
+            :model-value="thing.widthMm"
+            :problem="builds.problem('screens', thing.id, 'widthMm')"
+            @update:model-value="(v) => v !== null && screen(thing, { widthMm: v })"
+          />
+          <MeasureField
+            label="Height"
+            quantity="length"
+            unit="mm"
+            :model-value="thing.heightMm"
+            :problem="builds.problem('screens', thing.id, 'heightMm')"
+            @update:model-value="(v) => v !== null && screen(thing, { heightMm: v })"
+          />
+          <MeasureField
+            label="Pixels wide"
+            unit="px"
+            :model-value="thing.pixelsWide"
+            @update:model-value="(v) => v !== null && screen(thing, { pixelsWide: v })"
+          />
+          <MeasureField
+            label="Pixels high"
+            unit="px"
+            :model-value="thing.pixelsHigh"
+            @update:model-value="(v) => v !== null && screen(thing, { pixelsHigh: v })"
+          />
+          <ChoiceField
+            label="Input"
+            :model-value="thing.input"
+            :options="[...INPUTS]"
+            @update:model-value="(input) => screen(thing, { input })"
+          />
+          <MeasureField
+            label="Draws"
+            unit="W"
+            :model-value="thing.watts"
+            @update:model-value="(v) => v !== null && screen(thing, { watts: v })"
+          />
+          <ChoiceField
+            label="Rail"
+            :model-value="thing.rail"
+            :options="[...RAILS]"
+            @update:model-value="(rail) => screen(thing, { rail })"
+          />
+          <MoneyField
+            v-if="session.owner"
+            label="Price"
+            :model-value="thing.priceMinor"
+            @update:model-value="(v) => screen(thing, { priceMinor: v ?? 0 })"
+          />
+          <ChoiceField
+            label="Supplier"
+            :model-value="thing.supplierId"
+            :options="suppliers"
+            @update:model-value="(supplierId) => screen(thing, { supplierId })"
+          />
+          <Button
+            class="bare"
+            size="small"
+            :label="`Remove ${thing.name}`"
+            @click="builds.remove('screens', thing.id)"
+          />
+        </div>
+      </article>
+    </section>
+    <section v-if="build.strips.length">
+      <h3>Light strips</h3>
+      <article v-for="thing in build.strips" :key="thing.id" class="thing">
+        <svg width="120" height="64" role="img" :aria-label="`${leds(thing)} LEDs`">
+          <rect x="4" y="27" width="112" height="10" class="tape" />
+          <circle
+            v-for="n in Math.min(28, Math.max(1, leds(thing)))"
+            :key="n"
+            :cx="4 + (112 / (Math.min(28, Math.max(1, leds(thing))) + 1)) * n"
+            cy="32"
+            r="2.6"
+            :fill="thing.colourHex"
+          />
+        </svg>
+        <div class="fields">
+          <TextField
+            label="Name"
+            required
+            :model-value="thing.name"
+            @update:model-value="(name) => strip(thing, { name })"
+          />
+          <MeasureField
+            label="Length"
+            quantity="length"
+            unit="mm"
+            :model-value="thing.lengthMm"
+            :problem="builds.problem('strips', thing.id, 'lengthMm')"
+            @update:model-value="(v) => v !== null && strip(thing, { lengthMm: v })"
+          />
+          <MeasureField
+            label="LEDs a metre"
+            unit="/m"
+            :model-value="thing.ledsPerMetre"
+            @update:model-value="(v) => v !== null && strip(thing, { ledsPerMetre: v })"
+          />
+          <ChoiceField
+            label="Volts"
+            :model-value="thing.rail"
+            :options="[...RAILS]"
+            @update:model-value="
+              (rail) => strip(thing, { rail, milliampsPerLed: rail === 'V5' ? 60 : 20 })
+            "
+          />
+          <MeasureField
+            label="One LED draws"
+            unit="mA"
+            :model-value="thing.milliampsPerLed"
+            hint="default: 60 at 5 V, 20 at 12 V"
+            @update:model-value="(v) => v !== null && strip(thing, { milliampsPerLed: v })"
+          />
+          <ChoiceField
+            label="Fed from"
+            :model-value="thing.feed"
+            :options="[...FEEDS]"
+            @update:model-value="(feed) => strip(thing, { feed })"
+          />
+          <MoneyField
+            v-if="session.owner"
+            label="Price a metre"
+            :model-value="thing.pricePerMetreMinor"
+            @update:model-value="(v) => strip(thing, { pricePerMetreMinor: v ?? 0 })"
+          />
+          <ChoiceField
+            label="Supplier"
+            :model-value="thing.supplierId"
+            :options="suppliers"
+            @update:model-value="(supplierId) => strip(thing, { supplierId })"
+          />
+          <Button
+            class="bare"
+            size="small"
+            :label="`Remove ${thing.name}`"
+            @click="builds.remove('strips', thing.id)"
+          />
+        </div>
+      </article>
+    </section>
+    <p v-if="!build.screens.length && !build.strips.length" class="soft">
+      Nothing glows yet. Add a screen or a strip: its watts, parcels and fitting follow.
+    </p>
+  </StageFrame>
+</template>
+
+<style scoped>
+.loads {
+  display: grid;
+  gap: 6px;
+  margin-bottom: 16px;
+}
+.thing {
+  display: grid;
+  grid-template-columns: 120px 1fr;
+  gap: 16px;
+  border-top: 1px solid var(--line);
+  padding: 10px 0;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
+  gap: 8px 12px;
+  align-items: start;
+}
+.glass {
+  fill: #14201e;
+  stroke: var(--rope);
+  stroke-width: 3;
+}
+.tape {
+  fill: var(--soot);
+}
+</style>

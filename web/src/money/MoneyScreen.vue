@@ -1,0 +1,196 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import StageFrame from '../build/StageFrame.vue'
+import { useBuild } from '../store/build'
+import { useWorkshop } from '../store/workshop'
+import SignMark from '../ui/SignMark.vue'
+import WhyButton from '../ui/WhyButton.vue'
+import { duration, money, sentence } from '../ui/words'
+import { useWidth } from '../ui/useWidth'
+
+/** Planned, committed, spent and forecast against the cap. The verdict comes first. */
+const builds = useBuild()
+const workshop = useWorkshop()
+const budget = computed(() => builds.view!.budget ?? null)
+const m = (minor: number) => money(minor, workshop.currency)
+const { width } = useWidth('sized', 700)
+const scale = computed(() => {
+  const most = Math.max(
+    budget.value?.capMinor ?? 0,
+    budget.value?.countedForecastMinor ?? 0,
+    budget.value?.plannedMinor ?? 0,
+    1,
+  )
+  return (width.value - 10) / (most * 1.08)
+})
+const verdict = computed(() => {
+  const b = budget.value
+  if (!b) return { sign: 'note' as const, words: '' }
+  if (b.capMinor === null || b.capMinor === undefined)
+    return { sign: 'note' as const, words: 'No cap was agreed; the brief asks for one.' }
+  const left = b.capMinor - b.countedForecastMinor
+  if (left >= 0) return { sign: 'done' as const, words: `Forecast stays ${m(left)} under the cap.` }
+  const over = b.countedCommittedMinor > b.capMinor
+  return {
+    sign: over ? ('stop' as const) : ('risk' as const),
+    words: `Forecast goes ${m(-left)} over the cap.`,
+  }
+})
+</script>
+
+<template>
+  <StageFrame title="Money" :capabilities="['money', 'supply']">
+    <template v-if="budget">
+      <p class="verdict"><SignMark :kind="verdict.sign" :size="17" /> {{ verdict.words }}</p>
+      <div ref="sized" class="scale">
+        <svg
+          :width="width"
+          height="74"
+          role="img"
+          aria-label="Spent, committed and forecast against the cap, to scale"
+        >
+          <rect
+            x="0"
+            y="24"
+            :width="budget.countedForecastMinor * scale"
+            height="26"
+            class="forecast"
+          />
+          <rect
+            x="0"
+            y="24"
+            :width="budget.countedCommittedMinor * scale"
+            height="26"
+            class="committed"
+          />
+          <text x="6" y="42" class="inside">ordered and worked</text>
+          <text :x="budget.countedForecastMinor * scale - 6" y="66" class="end">
+            forecast {{ m(budget.countedForecastMinor) }}
+          </text>
+          <g v-if="budget.capMinor">
+            <line
+              :x1="budget.capMinor * scale"
+              y1="12"
+              :x2="budget.capMinor * scale"
+              y2="56"
+              class="cap"
+            />
+            <text :x="budget.capMinor * scale" y="10" class="end">
+              cap {{ m(budget.capMinor) }}
+            </text>
+          </g>
+        </svg>
+      </div>
+      <table class="ledger">
+        <thead>
+          <tr>
+            <th>Line</th>
+            <th class="right">planned</th>
+            <th class="right">committed</th>
+            <th class="right">spent</th>
+            <th class="right">forecast</th>
+            <th></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="line in budget.lines" :key="line.category" :class="{ aside: !line.counts }">
+            <td>
+              {{ sentence(line.category) }}
+              <span v-if="!line.counts" class="soft">(outside the cap)</span>
+            </td>
+            <td class="right mono">{{ m(line.plannedMinor) }}</td>
+            <td class="right mono">{{ m(line.committedMinor) }}</td>
+            <td class="right mono">{{ m(line.spentMinor) }}</td>
+            <td class="right mono">{{ m(line.forecastMinor) }}</td>
+            <td><WhyButton :why="line.why" :of="sentence(line.category)" /></td>
+          </tr>
+        </tbody>
+        <tfoot>
+          <tr>
+            <td>All</td>
+            <td class="right mono">{{ m(budget.plannedMinor) }}</td>
+            <td class="right mono">{{ m(budget.committedMinor) }}</td>
+            <td class="right mono">{{ m(budget.spentMinor) }}</td>
+            <td class="right mono">{{ m(budget.forecastMinor) }}</td>
+            <td></td>
+          </tr>
+        </tfoot>
+      </table>
+    </template>
+    <p v-else class="soft">Money is shown to the owner.</p>
+    <template v-if="budget" #watch>
+      <dl>
+        <dt>quote today <WhyButton :why="budget.quoteWhy" of="Quote" /></dt>
+        <dd class="mono">{{ m(budget.quoteMinor) }}</dd>
+        <dt>agreed price</dt>
+        <dd class="mono">{{ budget.priceMinor ? m(budget.priceMinor) : 'not frozen' }}</dd>
+        <dt>hours planned</dt>
+        <dd class="mono">{{ duration(budget.labour.plannedMinutes) }}</dd>
+        <dt>hours logged</dt>
+        <dd class="mono">{{ duration(budget.labour.loggedMinutes) }}</dd>
+        <dt>
+          an hour earns
+          <WhyButton
+            :why="{
+              formula:
+                '(price without tax − forecast of all but labour) ÷ hours logged and still planned',
+              inputs: [
+                'price ' + (budget.priceMinor ? m(budget.priceMinor) : 'not frozen'),
+                'hours ' + duration(budget.labour.loggedMinutes + budget.labour.remainingMinutes),
+              ],
+            }"
+            of="What an hour earns"
+          />
+        </dt>
+        <dd class="mono">{{ budget.earnedPerHourMinor ? m(budget.earnedPerHourMinor) : '—' }}</dd>
+      </dl>
+    </template>
+  </StageFrame>
+</template>
+
+<style scoped>
+.verdict {
+  font-size: 18px;
+  font-weight: 650;
+  margin: 2px 0 6px;
+}
+.verdict svg {
+  vertical-align: -2px;
+}
+.scale {
+  margin-bottom: 12px;
+}
+.forecast {
+  fill: var(--kraft);
+}
+.committed {
+  fill: var(--verdigris);
+}
+.inside {
+  fill: var(--paper);
+  font-size: 12.5px;
+}
+.end {
+  text-anchor: end;
+  font-family: var(--mono);
+  font-size: 12.5px;
+  fill: var(--ink);
+}
+.cap {
+  stroke: var(--madder);
+  stroke-width: 2.5;
+}
+.aside {
+  color: var(--smoke);
+}
+dl {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 5px 8px;
+  margin: 6px 0;
+}
+dd {
+  margin: 0;
+  text-align: right;
+}
+</style>

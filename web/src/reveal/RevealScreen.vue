@@ -1,0 +1,244 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import BuildCards from '../bench/BuildCards.vue'
+import StageFrame from '../build/StageFrame.vue'
+import { useBuild } from '../store/build'
+import { useSession } from '../store/session'
+import { useWorkshop } from '../store/workshop'
+import SignMark from '../ui/SignMark.vue'
+import SwatchChip from '../ui/SwatchChip.vue'
+import { day, duration, money, sentence } from '../ui/words'
+
+/** The page that tells the build. Prints on A4. */
+const builds = useBuild()
+const session = useSession()
+const workshop = useWorkshop()
+const build = computed(() => builds.build!)
+const look = computed(() => (build.value.concept.frozen ?? build.value.concept).look)
+const budget = computed(() => builds.view!.budget ?? null)
+const m = (minor: number) => money(minor, workshop.currency)
+const finishOf = (panelId: string) => {
+  const scheme = build.value.schemes.find((each) => each.panelId === panelId)
+  if (!scheme) return 'as cut'
+  return (['primer', 'colour', 'clear'] as const)
+    .flatMap((layer) => {
+      const coats = scheme[layer]
+      const paint = workshop.book!.paints.find((each) => each.id === coats?.paintId)
+      return coats && paint ? [`${paint.name} × ${coats.count}`] : []
+    })
+    .join(', ')
+}
+const sheetOf = (id: string) => workshop.book!.sheets.find((each) => each.id === id)?.name ?? ''
+const hours = computed(() => {
+  const perStage = new Map<string, number>()
+  for (const task of builds.view!.tasks) {
+    if (task.log.loggedMinutes)
+      perStage.set(task.task.stage, (perStage.get(task.task.stage) ?? 0) + task.log.loggedMinutes)
+  }
+  return [...perStage]
+})
+const logged = computed(() => hours.value.reduce((sum, [, minutes]) => sum + minutes, 0))
+const photos = computed(() =>
+  [...build.value.photos].sort((a, b) => a.takenAt.localeCompare(b.takenAt)),
+)
+const print = () => window.print()
+const canExport = computed(() => session.owner)
+</script>
+
+<template>
+  <StageFrame title="Reveal" :capabilities="['reveal', 'plan']">
+    <template #actions>
+      <a v-if="canExport" class="no-print" :href="`/api/builds/${builds.id}/export`" download
+        >This build as a file</a
+      >
+      <Button class="quiet no-print" label="Print this page" @click="print" />
+    </template>
+    <article class="story">
+      <header>
+        <h1>{{ build.brief.name }}</h1>
+        <p class="line">{{ build.brief.themeLine }}</p>
+        <p class="soft">
+          made by {{ workshop.book!.workshop.name }} for {{ build.brief.client || '—' }}
+          <template v-if="build.brief.revealedOn">
+            · revealed {{ day(build.brief.revealedOn) }}</template
+          >
+        </p>
+      </header>
+      <div class="palette">
+        <SwatchChip v-for="c in look.palette" :key="c.name" :hex="c.hex" :name="c.name" />
+      </div>
+      <p v-if="look.themeWords.length" class="words">{{ look.themeWords.join(' · ') }}</p>
+      <div class="columns">
+        <section>
+          <h3>Parts and finishes</h3>
+          <ul>
+            <li v-for="panel in build.panels" :key="panel.id">
+              <strong>{{ panel.name }}</strong>
+              <span class="mono"> {{ panel.widthMm }} × {{ panel.heightMm }} mm</span>,
+              {{ sheetOf(panel.sheetId) }}; {{ finishOf(panel.id) }}
+            </li>
+            <li v-for="screen in build.screens" :key="screen.id">
+              <strong>{{ screen.name }}</strong>,
+              <span class="mono">{{ screen.pixelsWide }} × {{ screen.pixelsHigh }} pixels</span>
+            </li>
+            <li v-for="strip in build.strips" :key="strip.id">
+              <strong>{{ strip.name }}</strong>, <span class="mono">{{ strip.lengthMm }} mm</span>
+            </li>
+          </ul>
+        </section>
+        <section>
+          <h3>Asked for</h3>
+          <ul class="asked">
+            <li v-for="requirement in build.requirements" :key="requirement.id">
+              <SignMark
+                :kind="
+                  requirement.outcome === 'ANSWERED'
+                    ? 'done'
+                    : requirement.outcome === 'FAILED'
+                      ? 'stop'
+                      : 'note'
+                "
+              />
+              <span>
+                {{ requirement.text }}
+                <span class="soft">
+                  {{ requirement.answer || requirement.outcome.toLowerCase() }}</span
+                >
+              </span>
+            </li>
+          </ul>
+        </section>
+        <section>
+          <h3>Hours</h3>
+          <table class="ledger">
+            <tbody>
+              <tr v-for="[stage, minutes] in hours" :key="stage">
+                <td>{{ sentence(stage) }}</td>
+                <td class="right mono">{{ duration(minutes) }}</td>
+              </tr>
+            </tbody>
+            <tfoot>
+              <tr>
+                <td>By hand</td>
+                <td class="right mono">{{ duration(logged) }}</td>
+              </tr>
+            </tfoot>
+          </table>
+        </section>
+        <section v-if="budget" class="owner">
+          <h3>For the owner</h3>
+          <table class="ledger">
+            <tbody>
+              <tr>
+                <td>Cost{{ build.brief.revealedOn ? '' : ', forecast' }}</td>
+                <td class="right mono">{{ m(budget.forecastMinor) }}</td>
+              </tr>
+              <tr>
+                <td>Price agreed</td>
+                <td class="right mono">{{ budget.priceMinor ? m(budget.priceMinor) : '—' }}</td>
+              </tr>
+              <tr>
+                <td>An hour earned</td>
+                <td class="right mono">
+                  {{ budget.earnedPerHourMinor ? m(budget.earnedPerHourMinor) : '—' }}
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </section>
+      </div>
+      <section v-if="photos.length">
+        <h3>How it grew</h3>
+        <div class="photos">
+          <figure v-for="photo in photos" :key="photo.id">
+            <img
+              :src="`/api/pictures/${photo.sha256}`"
+              :alt="photo.caption || 'Picture of the work'"
+            />
+            <figcaption>
+              {{ photo.caption }} <span class="mono soft">{{ day(photo.takenAt) }}</span>
+            </figcaption>
+          </figure>
+        </div>
+      </section>
+      <p v-else class="soft no-print">No photos yet: take them on the cards at the bench.</p>
+    </article>
+    <section class="no-print cards">
+      <h3>Cards of the reveal</h3>
+      <BuildCards :stages="['REVEAL']" empty="Nothing to hand over yet." />
+    </section>
+  </StageFrame>
+</template>
+
+<style scoped>
+.story {
+  background: var(--paper);
+  border: 1px solid var(--line);
+  padding: 24px 30px 28px;
+}
+h1 {
+  font-size: 38px;
+}
+.line {
+  font-size: 18px;
+  margin: 4px 0;
+}
+.palette {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 22px;
+  margin: 14px 0;
+}
+.words {
+  font-family: var(--head);
+  color: var(--smoke);
+}
+.columns {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px 32px;
+}
+ul {
+  padding: 0;
+  margin: 6px 0;
+  list-style: none;
+}
+li {
+  padding: 4px 0;
+  border-bottom: 1px solid var(--line);
+}
+.asked li {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+}
+.photos {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 10px;
+}
+figure {
+  margin: 0;
+  break-inside: avoid;
+}
+img {
+  width: 100%;
+}
+.cards {
+  margin-top: 18px;
+}
+.cards h3 {
+  margin-bottom: 8px;
+}
+@media print {
+  .story {
+    border: 0;
+    padding: 0;
+    background: none;
+  }
+  .owner {
+    display: none;
+  }
+}
+</style>

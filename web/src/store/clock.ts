@@ -1,0 +1,65 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { get, newId, send } from '../api/client'
+import type { BenchCard, BenchView, TaskPicture } from '../api/types'
+import { useBuild } from './build'
+import { useSession } from './session'
+import { useShell } from './shell'
+
+/** Today's cards and the clock of whoever is signed in. */
+export const useClock = defineStore('clock', () => {
+  const session = useSession()
+  const shell = useShell()
+  const builds = useBuild()
+  const bench = ref<BenchView | null>(null)
+  const chosen = ref<{ buildId: string; taskKey: string } | null>(null)
+
+  const running = computed<BenchCard | null>(
+    () =>
+      bench.value?.cards.find(
+        (card) => card.task.log.running?.personId === session.account?.personId,
+      ) ?? null,
+  )
+  async function refresh() {
+    bench.value = await get<BenchView>('/api/bench')
+  }
+  async function done(action: Promise<unknown>) {
+    try {
+      await action
+    } catch (problem) {
+      shell.say((problem as Error).message)
+      throw problem
+    } finally {
+      await Promise.all([refresh(), builds.reload()]).catch(() => undefined)
+    }
+  }
+  const start = (buildId: string, taskKey: string) =>
+    done(send('POST', `/api/builds/${buildId}/clock/start`, { id: newId(), taskKey }))
+  const stop = () => done(send('POST', '/api/clock/stop'))
+  const mark = (
+    buildId: string,
+    taskKey: string,
+    what: 'DONE' | 'REOPENED' | 'AGAIN' | 'PASSED' | 'FAILED',
+    note = '',
+    by = '',
+  ) => done(send('POST', `/api/builds/${buildId}/marks`, { id: newId(), taskKey, what, note, by }))
+  const note = (buildId: string, taskKey: string, text: string) =>
+    done(send('POST', `/api/builds/${buildId}/notes`, { id: newId(), taskKey, text }))
+
+  /** `s`: stops the running clock, or starts it on the chosen card, or on the first that can. */
+  async function toggle() {
+    if (!bench.value) await refresh()
+    if (running.value) return stop()
+    const card =
+      bench.value?.cards.find(
+        (each) =>
+          each.buildId === chosen.value?.buildId && each.task.task.key === chosen.value?.taskKey,
+      ) ?? bench.value?.cards.find((each) => each.task.state === 'READY')
+    if (card) return start(card.buildId, card.task.task.key)
+    shell.say('There is no card to start.')
+  }
+  function choose(buildId: string, task: TaskPicture) {
+    chosen.value = { buildId, taskKey: task.task.key }
+  }
+  return { bench, running, refresh, start, stop, mark, note, toggle, choose }
+})

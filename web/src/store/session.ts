@@ -1,0 +1,32 @@
+import { defineStore } from 'pinia'
+import { computed, ref } from 'vue'
+import { get, send } from '../api/client'
+import type { Session } from '../api/types'
+
+/** Who is here. */
+export const useSession = defineStore('session', () => {
+  const session = ref<Session | null>(null)
+  const account = computed(() => session.value?.account ?? null)
+  const owner = computed(() => account.value?.role === 'OWNER')
+
+  async function load() {
+    session.value = await get<Session>('/api/session')
+  }
+  async function signIn(name: string, password: string) {
+    await load()
+    session.value = await send<Session>('POST', '/api/session', { name, password })
+  }
+  async function setUp(answers: unknown) {
+    await load()
+    session.value = await send<Session>('POST', '/api/setup', answers)
+  }
+  async function signOut() {
+    await send('DELETE', '/api/session')
+    await load()
+  }
+  /** The server forgot us: ask to sign in again, keeping what was typed. */
+  function expired() {
+    if (session.value) session.value = { ...session.value, account: null }
+  }
+  return { session, account, owner, load, signIn, setUp, signOut, expired }
+})

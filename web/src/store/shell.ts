@@ -1,0 +1,27 @@
+import { defineStore } from 'pinia'
+import { ref, watch } from 'vue'
+
+/** How the window stands: night bench, watch panel, messages, what `n` means here. */
+export const useShell = defineStore('shell', () => {
+  const night = ref(localStorage.getItem('ember-yard-night') === 'yes')
+  const watchOpen = ref(true)
+  const message = ref('')
+  const newHere = ref<(() => void) | null>(null)
+  let timer: ReturnType<typeof setTimeout> | undefined
+
+  watch(
+    night,
+    (on) => {
+      document.documentElement.classList.toggle('night', on)
+      localStorage.setItem('ember-yard-night', on ? 'yes' : 'no')
+    },
+    { immediate: true },
+  )
+  /** Says something quietly for some seconds. */
+  function say(words: string) {
+    message.value = words
+    clearTimeout(timer)
+    timer = setTimeout(() => (message.value = ''), 6000)
+  }
+  return { night, watchOpen, message, newHere, say }
+})

@@ -1,0 +1,33 @@
+<script setup lang="ts" generic="T extends string | null">
+import Select from 'primevue/select'
+import { useId } from 'vue'
+import FieldFrame from './FieldFrame.vue'
+
+/** One of a few. */
+defineProps<{
+  label: string
+  modelValue: T
+  options: { value: T; label: string }[]
+  problem?: string
+  hint?: string
+  hideLabel?: boolean
+  disabled?: boolean
+}>()
+const emit = defineEmits<{ 'update:modelValue': [value: T] }>()
+const id = useId()
+</script>
+
+<template>
+  <FieldFrame :id="id" :label="label" :problem="problem" :hint="hint" :hide-label="hideLabel">
+    <Select
+      :label-id="id"
+      :model-value="modelValue"
+      :options="options"
+      option-label="label"
+      option-value="value"
+      :disabled="disabled"
+      :aria-label="label"
+      @update:model-value="(value: T) => emit('update:modelValue', value)"
+    />
+  </FieldFrame>
+</template>

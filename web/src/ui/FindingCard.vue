@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import type { Finding } from '../api/types'
+import SignMark from './SignMark.vue'
+import TextField from './TextField.vue'
+
+/** One judgement: what, its numbers, why it matters, and ways out. */
+const props = defineProps<{ finding: Finding; accepted?: { by: string; reason: string } }>()
+const emit = defineEmits<{
+  apply: [change: NonNullable<Finding['remedies'][number]['change']>]
+  accept: [by: string, reason: string]
+}>()
+const accepting = ref(false)
+const by = ref('')
+const reason = ref('')
+const kind = computed(() => props.finding.severity.toLowerCase() as 'stop' | 'risk' | 'note')
+function accept() {
+  emit('accept', by.value, reason.value)
+  accepting.value = false
+}
+</script>
+
+<template>
+  <article class="finding" :class="{ accepted }">
+    <SignMark :kind="accepted ? 'done' : kind" />
+    <div class="body">
+      <h3>
+        <span class="visually-hidden">{{ kind }}: </span>{{ finding.title }}
+      </h3>
+      <p>{{ finding.detail }}</p>
+      <p class="soft">{{ finding.why }}</p>
+      <p v-if="accepted" class="soft">Accepted by {{ accepted.by }}: {{ accepted.reason }}</p>
+      <div v-else class="ways">
+        <template v-for="remedy in finding.remedies" :key="remedy.label">
+          <Button
+            v-if="remedy.change"
+            class="quiet"
+            size="small"
+            :label="remedy.label"
+            @click="emit('apply', remedy.change)"
+          />
+          <span v-else class="way">{{ remedy.label }}</span>
+        </template>
+        <Button
+          v-if="!finding.refusal && finding.severity !== 'NOTE' && !accepting"
+          class="bare"
+          size="small"
+          label="Accept it…"
+          @click="accepting = true"
+        />
+        <span v-if="finding.refusal" class="way soft">Nobody can accept this.</span>
+      </div>
+      <form v-if="accepting" class="accepting" @submit.prevent="accept">
+        <TextField v-model="by" label="Who takes it on" />
+        <TextField v-model="reason" label="Why it is all right" />
+        <Button
+          type="submit"
+          class="quiet"
+          size="small"
+          label="Accept this finding"
+          :disabled="!by.trim() || !reason.trim()"
+        />
+      </form>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.finding {
+  display: flex;
+  gap: 10px;
+  background: var(--paper);
+  padding: 11px 12px;
+  border: 1px solid transparent;
+}
+.accepted {
+  opacity: 0.86;
+}
+.body {
+  min-width: 0;
+  overflow-wrap: anywhere;
+}
+h3 {
+  font-family: var(--text);
+  font-size: 14px;
+  font-weight: 700;
+}
+p {
+  margin: 2px 0 0;
+  font-size: 13px;
+}
+svg {
+  margin-top: 3px;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 10px;
+  margin-top: 7px;
+  align-items: center;
+}
+.way {
+  font-size: 13px;
+}
+.way::before {
+  content: '— ';
+}
+.accepting {
+  display: grid;
+  gap: 6px;
+  margin-top: 8px;
+}
+</style>

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import type { Finding } from '../api/types'
+import { useBuild } from '../store/build'
+import { newId } from '../api/client'
+import { useShell } from '../store/shell'
+import FindingCard from './FindingCard.vue'
+import SignMark from './SignMark.vue'
+
+/** The findings of this stage, worst first. Collapses to a count. */
+const props = defineProps<{ capabilities: string[] }>()
+const builds = useBuild()
+const shell = useShell()
+
+const acceptances = computed(() => builds.build?.acceptances ?? [])
+const acceptedOf = (key: string) =>
+  acceptances.value.find((acceptance) => acceptance.findingKey === key)
+const findings = computed(() => {
+  const mine = (builds.view?.findings ?? []).filter((finding) =>
+    props.capabilities.includes(finding.capability),
+  )
+  return [...mine].sort((a, b) => Number(!!acceptedOf(a.key)) - Number(!!acceptedOf(b.key)))
+})
+const open = computed(() => findings.value.filter((finding) => !acceptedOf(finding.key)).length)
+const worst = computed(() => {
+  const first = findings.value.find((finding) => !acceptedOf(finding.key))
+  return first ? (first.severity.toLowerCase() as 'stop' | 'risk' | 'note') : 'done'
+})
+
+function apply(change: NonNullable<Finding['remedies'][number]['change']>) {
+  const lists: Record<string, { id: string }[] | undefined> = {
+    panels: builds.build?.panels,
+    strips: builds.build?.strips,
+  }
+  const thing = lists[change.kind]?.find((candidate) => candidate.id === change.thingId)
+  if (!thing) return
+  const copy = JSON.parse(JSON.stringify(thing))
+  const steps = change.field.split('.')
+  const last = steps.pop() as string
+  steps.reduce((into, step) => into[step], copy)[last] = change.value
+  builds.edit(change.kind, copy, {})
+}
+async function accept(finding: Finding, by: string, reason: string) {
+  await builds.act('acceptances', { id: newId(), findingKey: finding.key, by, reason })
+}
+</script>
+
+<template>
+  <aside
+    class="watch no-print"
+    :class="{ folded: !shell.watchOpen }"
+    aria-label="Watch: findings of this stage"
+  >
+    <Button
+      class="bare head"
+      :aria-expanded="shell.watchOpen"
+      :aria-label="`Watch, ${open} open findings`"
+      @click="shell.watchOpen = !shell.watchOpen"
+    >
+      <SignMark v-if="!shell.watchOpen" :kind="worst" />
+      <h2 v-if="shell.watchOpen">Watch</h2>
+      <span class="mono">{{ open }}</span>
+    </Button>
+    <div v-if="shell.watchOpen" class="list">
+      <FindingCard
+        v-for="finding in findings"
+        :key="finding.key"
+        :finding="finding"
+        :accepted="acceptedOf(finding.key)"
+        @apply="apply"
+        @accept="(by, reason) => accept(finding, by, reason)"
+      />
+      <p v-if="findings.length === 0" class="soft">Nothing to watch here.</p>
+      <slot />
+    </div>
+  </aside>
+</template>
+
+<style scoped>
+.watch {
+  background: var(--watch);
+  border-left: 1px solid var(--line);
+  padding: 12px 16px;
+  width: 284px;
+  flex: none;
+  overflow-y: auto;
+}
+.folded {
+  width: 54px;
+  padding: 12px 6px;
+}
+.head {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+  text-decoration: none;
+  padding: 2px 4px;
+}
+.folded .head {
+  flex-direction: column;
+  align-items: center;
+}
+.list {
+  display: grid;
+  gap: 9px;
+  margin-top: 8px;
+}
+</style>

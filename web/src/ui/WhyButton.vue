@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import Popover from 'primevue/popover'
+import { ref } from 'vue'
+import type { Why } from '../api/types'
+
+/** Where a number comes from: its formula and what went in. */
+defineProps<{ why: Why; of: string }>()
+const panel = ref<InstanceType<typeof Popover>>()
+</script>
+
+<template>
+  <button
+    type="button"
+    class="why no-print"
+    :aria-label="'Why: ' + of"
+    @click="(event) => panel?.toggle(event)"
+  >
+    why?
+  </button>
+  <Popover ref="panel">
+    <div class="because">
+      <strong>{{ of }}</strong>
+      <p>{{ why.formula }}</p>
+      <ul>
+        <li v-for="input in why.inputs" :key="input" class="mono">{{ input }}</li>
+      </ul>
+    </div>
+  </Popover>
+</template>
+
+<style scoped>
+.why {
+  border: 0;
+  background: none;
+  color: var(--smoke);
+  font: inherit;
+  font-size: 12px;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
+  padding: 2px 4px;
+  cursor: pointer;
+}
+.why:hover {
+  color: var(--ink);
+}
+.because {
+  max-width: 340px;
+}
+.because p {
+  margin: 4px 0;
+}
+.because ul {
+  margin: 0;
+  padding-left: 16px;
+}
+</style>

@@ -1,0 +1,71 @@
+/** How numbers, days and names are written on screens. */
+
+export function mm(value: number): string {
+  return `${value.toFixed(1)} mm`
+}
+
+export function duration(minutes: number): string {
+  const whole = Math.round(minutes)
+  const hours = Math.floor(whole / 60)
+  const rest = whole % 60
+  if (hours === 0) return `${rest} min`
+  return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`
+}
+
+export function moneyDigits(currency: string): number {
+  return new Intl.NumberFormat('en-GB', { style: 'currency', currency }).resolvedOptions()
+    .maximumFractionDigits as number
+}
+
+export function money(minor: number, currency: string): string {
+  const digits = moneyDigits(currency)
+  return new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(
+    minor / 10 ** digits,
+  )
+}
+
+const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ')
+const WEEKDAYS = 'Sun Mon Tue Wed Thu Fri Sat'.split(' ')
+
+/** Days of the bench clock, read without any time zone. */
+export function dateOf(text: string): Date {
+  const [date, time = '00:00'] = text.split('T')
+  const [year, month, dayOfMonth] = date.split('-').map(Number)
+  const [hours, minutes] = time.split(':').map(Number)
+  return new Date(Date.UTC(year, month - 1, dayOfMonth, hours, minutes))
+}
+
+export function day(text: string): string {
+  const date = dateOf(text)
+  return `${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}`
+}
+
+export function weekday(text: string): string {
+  return `${WEEKDAYS[dateOf(text).getUTCDay()]} ${day(text)}`
+}
+
+export function clock(text: string): string {
+  return text.slice(11, 16)
+}
+
+/** Today as the time, another day with its name. */
+export function moment(text: string, now: string): string {
+  if (text.slice(0, 10) === now.slice(0, 10)) return clock(text)
+  return `${weekday(text)} ${clock(text)}`
+}
+
+export function daysBetween(from: string, to: string): number {
+  return Math.round(
+    (dateOf(to.slice(0, 10)).getTime() - dateOf(from.slice(0, 10)).getTime()) / 864e5,
+  )
+}
+
+/** PERFORMANCE_HARDWARE → "performance hardware". */
+export function plain(constant: string): string {
+  return constant.toLowerCase().replaceAll('_', ' ')
+}
+
+export function sentence(constant: string): string {
+  const words = plain(constant)
+  return words.charAt(0).toUpperCase() + words.slice(1)
+}

@@ -1,0 +1,73 @@
+import { onBeforeUnmount, onMounted } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { send } from './api/client'
+import { LEDGERS, STOPS } from './stops'
+import { useAsk } from './store/ask'
+import { useBuild } from './store/build'
+import { useClock } from './store/clock'
+import { useSaver } from './store/saver'
+import { useSession } from './store/session'
+import { useShell } from './store/shell'
+import { useWorkshop } from './store/workshop'
+
+/** The keys of the yard. They never fire inside a field. */
+export function useKeys() {
+  const router = useRouter()
+  const route = useRoute()
+  const shell = useShell()
+  const ask = useAsk()
+  const builds = useBuild()
+  const saver = useSaver()
+  const session = useSession()
+  const workshop = useWorkshop()
+  const clock = useClock()
+
+  function inField(target: EventTarget | null): boolean {
+    const element = target as HTMLElement | null
+    return !!element?.closest('input, textarea, select, [contenteditable], [role=combobox]')
+  }
+  async function undo() {
+    await saver.settled()
+    try {
+      const answer = await send<{ undone: { kind: string } | null }>('POST', '/api/undo')
+      shell.say(
+        answer.undone ? `Taken back: last change of ${answer.undone.kind}.` : 'Nothing to undo.',
+      )
+      await Promise.all([builds.reload(), workshop.load(true), clock.refresh()])
+    } catch (problem) {
+      shell.say((problem as Error).message)
+    }
+  }
+  function jump(key: string): boolean {
+    if (key === 'y') router.push('/yard')
+    else if (key === 'b') router.push('/bench')
+    else if (route.params.id) {
+      const target = [...STOPS, ...LEDGERS].find((stop) => stop.key === key)
+      if (!target) return false
+      router.push(`/builds/${route.params.id}/${target.path}`)
+    } else return false
+    return true
+  }
+  function other(key: string): boolean {
+    if (key === 'w') shell.watchOpen = !shell.watchOpen
+    else if (key === '/') ask.find = true
+    else if (key === '?') ask.keys = true
+    else if (key === 'n' && shell.newHere) shell.newHere()
+    else if (key === 's') clock.toggle()
+    else return false
+    return true
+  }
+  function pressed(event: KeyboardEvent) {
+    if (!session.account || ask.any) return
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+      // saved as typed: undo means the thing, inside a field as well
+      event.preventDefault()
+      undo()
+      return
+    }
+    if (event.ctrlKey || event.metaKey || event.altKey || inField(event.target)) return
+    if (jump(event.key) || other(event.key)) event.preventDefault()
+  }
+  onMounted(() => window.addEventListener('keydown', pressed))
+  onBeforeUnmount(() => window.removeEventListener('keydown', pressed))
+}

@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { onMounted, ref } from 'vue'
+import { get, send } from '../api/client'
+import type { ApiToken } from '../api/types'
+import TextField from '../ui/TextField.vue'
+import { day } from '../ui/words'
+
+/** Tokens for scripts: named, shown once, revoked at any time. */
+const tokens = ref<ApiToken[]>([])
+const name = ref('')
+const value = ref('')
+async function load() {
+  tokens.value = await get<ApiToken[]>('/api/tokens')
+}
+async function make() {
+  value.value = (await send<{ value: string }>('POST', '/api/tokens', { name: name.value })).value
+  name.value = ''
+  await load()
+}
+async function revoke(id: string) {
+  await send('DELETE', `/api/tokens/${id}`)
+  await load()
+}
+onMounted(load)
+</script>
+
+<template>
+  <h2>Tokens for scripts</h2>
+  <ul>
+    <li v-for="token in tokens" :key="token.id">
+      <span
+        >{{ token.name }} <span class="mono soft">{{ day(token.createdAt) }}</span></span
+      >
+      <span v-if="token.revoked" class="soft">revoked</span>
+      <Button
+        v-else
+        class="bare"
+        size="small"
+        label="Revoke"
+        :aria-label="'Revoke token ' + token.name"
+        @click="revoke(token.id)"
+      />
+    </li>
+  </ul>
+  <p v-if="value" role="status">
+    Copy it now, it is not shown again: <code class="mono">{{ value }}</code>
+  </p>
+  <form @submit.prevent="make">
+    <TextField v-model="name" label="What the token is for" />
+    <Button type="submit" class="quiet" label="Make a token" :disabled="!name.trim()" />
+  </form>
+</template>
+
+<style scoped>
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+}
+li {
+  display: flex;
+  justify-content: space-between;
+  border-bottom: 1px solid var(--line);
+  padding: 4px 0;
+}
+form {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 10px;
+  align-items: end;
+}
+code {
+  overflow-wrap: anywhere;
+}
+</style>

@@ -1,0 +1,219 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { newId, upload } from '../api/client'
+import type { Person, Workshop } from '../api/types'
+import { useSession } from '../store/session'
+import { useShell } from '../store/shell'
+import { useWorkshop } from '../store/workshop'
+import { useRouter } from 'vue-router'
+import MeasureField from '../ui/MeasureField.vue'
+import MoneyField from '../ui/MoneyField.vue'
+import TextField from '../ui/TextField.vue'
+import AccountList from './AccountList.vue'
+import HoursField from './HoursField.vue'
+import TokenList from './TokenList.vue'
+import { STEP_TIMES } from './stepTimes'
+
+const workshop = useWorkshop()
+const session = useSession()
+const shell = useShell()
+const router = useRouter()
+const book = computed(() => workshop.book!)
+const settings = computed(() => book.value.workshop)
+const edit = (change: Partial<Workshop>) => workshop.edit('workshops', settings.value, change)
+const problem = (field: string) => workshop.problem('workshops', 'workshop', field)
+const person = (thing: Person, change: Partial<Person>) => workshop.edit('people', thing, change)
+const own = ref('')
+function addPerson() {
+  workshop.edit(
+    'people',
+    { id: newId(), name: 'New person', hours: [], does: [], rateMinor: 2500 } satisfies Person,
+    {},
+  )
+}
+async function bring(event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  try {
+    const answer = await upload<{ id: string; name: string }>(
+      '/api/import',
+      await file.text(),
+      'application/json',
+    )
+    shell.say(`“${answer.name}” is in the yard.`)
+    router.push(`/builds/${answer.id}/brief`)
+  } catch (refusal) {
+    shell.say((refusal as Error).message)
+  }
+}
+</script>
+
+<template>
+  <main class="page">
+    <header class="row">
+      <h1>Workshop</h1>
+      <span class="soft">signed in as {{ session.account?.name }}</span>
+      <span class="grow" />
+      <Button class="quiet" label="Sign out" @click="session.signOut()" />
+    </header>
+    <p v-if="!session.owner" class="soft">Settings are changed by the owner.</p>
+    <div v-else class="columns">
+      <section>
+        <h2>Settings</h2>
+        <TextField
+          label="Name"
+          required
+          :model-value="settings.name"
+          :problem="problem('name')"
+          @update:model-value="(name) => edit({ name })"
+        />
+        <div class="pair">
+          <MeasureField
+            label="Mark-up on cost"
+            unit="%"
+            :model-value="settings.markUpPercent"
+            :problem="problem('markUpPercent')"
+            @update:model-value="(v) => v !== null && edit({ markUpPercent: v })"
+          />
+          <MeasureField
+            label="Tax"
+            unit="%"
+            :model-value="settings.taxPercent"
+            :problem="problem('taxPercent')"
+            @update:model-value="(v) => v !== null && edit({ taxPercent: v })"
+          />
+          <MeasureField
+            label="Contingency"
+            unit="%"
+            :model-value="settings.contingencyPercent"
+            :problem="problem('contingencyPercent')"
+            @update:model-value="(v) => v !== null && edit({ contingencyPercent: v })"
+          />
+          <MeasureField
+            label="Tight below"
+            unit="days"
+            :model-value="settings.tightDays"
+            :problem="problem('tightDays')"
+            @update:model-value="(v) => v !== null && edit({ tightDays: v })"
+          />
+        </div>
+        <HoursField
+          label="Working hours"
+          :model-value="settings.hours"
+          :problem="problem('hours')"
+          @update:model-value="(hours) => edit({ hours })"
+        />
+        <h2>People</h2>
+        <article v-for="thing in book.people" :key="thing.id" class="person">
+          <TextField
+            label="Name"
+            required
+            :model-value="thing.name"
+            @update:model-value="(name) => person(thing, { name })"
+          />
+          <MoneyField
+            label="An hour costs"
+            :model-value="thing.rateMinor"
+            :problem="workshop.problem('people', thing.id, 'rateMinor')"
+            @update:model-value="(v) => person(thing, { rateMinor: v ?? 0 })"
+          />
+          <Button
+            class="bare"
+            size="small"
+            :label="
+              own === thing.id ? 'Fold hours' : thing.hours.length ? 'Own hours' : 'Workshop hours'
+            "
+            :aria-label="'Hours of ' + thing.name"
+            @click="own = own === thing.id ? '' : thing.id"
+          />
+          <HoursField
+            v-if="own === thing.id"
+            class="wide"
+            :label="`Hours of ${thing.name}; none: the workshop’s`"
+            :model-value="thing.hours"
+            @update:model-value="(hours) => person(thing, { hours })"
+          />
+        </article>
+        <Button class="quiet" label="Add a person" @click="addPerson" />
+      </section>
+      <section>
+        <h2>Step times</h2>
+        <p class="soft">Starting values; correct them with what your own log says.</p>
+        <div class="times">
+          <MeasureField
+            v-for="time in STEP_TIMES"
+            :key="time.field"
+            :label="time.label"
+            :unit="time.unit"
+            :model-value="settings.times[time.field]"
+            :problem="problem('times.' + time.field)"
+            @update:model-value="
+              (v) => v !== null && edit({ times: { ...settings.times, [time.field]: v } })
+            "
+          />
+        </div>
+      </section>
+      <section>
+        <AccountList />
+        <TokenList />
+        <h2>Builds as files</h2>
+        <p class="soft">Each build goes out from its Reveal page. Bring one in here.</p>
+        <label class="file">
+          Read a build file
+          <input
+            type="file"
+            accept=".json,application/json"
+            class="visually-hidden"
+            @change="bring"
+          />
+        </label>
+      </section>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.page {
+  padding: 14px 28px 40px;
+}
+.columns {
+  display: grid;
+  grid-template-columns: 1.15fr 1fr 1fr;
+  gap: 32px;
+}
+section {
+  display: grid;
+  gap: 10px;
+  align-content: start;
+}
+.pair,
+.times {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px 12px;
+}
+.person {
+  display: grid;
+  grid-template-columns: 1fr 120px 116px;
+  gap: 10px;
+  align-items: end;
+}
+.wide {
+  grid-column: 1 / -1;
+}
+h2 {
+  margin-top: 8px;
+}
+p {
+  margin: 0;
+}
+.file {
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  cursor: pointer;
+}
+.file:focus-within {
+  outline: 2px solid var(--focus);
+}
+</style>

@@ -1,0 +1,33 @@
+import type { YardRow } from '../api/types'
+import { duration } from '../ui/words'
+
+export interface Verdict {
+  sign: 'stop' | 'risk' | 'note' | 'done'
+  verdict: string
+  detail: string
+}
+
+/** How a build stands, in words; the sign says the same by shape. */
+export function verdictWords(row: YardRow, money: (minor: number) => string): Verdict {
+  const spare = row.fuse.spareDays ?? 0
+  const days = (count: number) => `${Math.abs(count)} working days`
+  switch (row.fuse.verdict) {
+    case 'LATE':
+      return { sign: 'stop', verdict: 'Late', detail: `${days(spare)} past the reveal` }
+    case 'TIGHT':
+      return { sign: 'risk', verdict: 'Tight', detail: `${days(spare)} spare` }
+    case 'ON_TIME':
+      return { sign: 'done', verdict: 'On time', detail: `${days(spare)} spare` }
+    case 'REVEALED': {
+      const earned = row.earnedPerHourMinor ? money(row.earnedPerHourMinor) : ''
+      const detail = [duration(row.loggedMinutes), earned && `${earned} an hour earned`]
+      return { sign: 'note', verdict: 'Revealed', detail: detail.filter(Boolean).join(' · ') }
+    }
+    default:
+      return {
+        sign: 'note',
+        verdict: 'Brief',
+        detail: `${row.answered} of ${row.questions} answers`,
+      }
+  }
+}

@@ -1,0 +1,9 @@
+import vue from '@vitejs/plugin-vue'
+import { defineConfig } from 'vite'
+
+export default defineConfig({
+  plugins: [vue()],
+  // the content security policy lets pages load files only, nothing written into the page
+  build: { assetsInlineLimit: 0, modulePreload: { polyfill: false }, chunkSizeWarningLimit: 700 },
+  server: { proxy: { '/api': 'http://127.0.0.1:8480' } },
+})
