@@ -84,7 +84,7 @@ const ledgers = computed(() => LEDGERS.filter((ledger) => ledger.path !== 'money
 <style scoped>
 .head {
   display: grid;
-  grid-template-columns: minmax(170px, 230px) 1fr auto;
+  grid-template-columns: minmax(170px, 252px) 1fr auto;
   gap: 12px;
   align-items: center;
   background: var(--paper);
@@ -96,7 +96,7 @@ h1 {
 }
 .who p {
   margin: 2px 0 0;
-  font-size: 13px;
+  font-size: 12.5px;
 }
 .fuse {
   min-width: 0;

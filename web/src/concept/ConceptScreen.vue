@@ -144,22 +144,19 @@ async function freeze() {
         </div>
         <ul class="palette">
           <li v-for="(colourOf, index) in look.palette" :key="index">
-            <svg width="46" height="46" aria-hidden="true">
-              <rect width="46" height="46" :fill="colourOf.hex" />
-            </svg>
-            <TextField
-              label="Name of the colour"
-              hide-label
-              required
-              :model-value="colourOf.name"
-              @update:model-value="(name) => colour(index, { name })"
-            />
             <InputText
               type="color"
               :model-value="colourOf.hex"
               :aria-label="'Colour of ' + colourOf.name"
               class="picker"
               @update:model-value="(hex) => colour(index, { hex: (hex ?? '').toUpperCase() })"
+            />
+            <TextField
+              label="Name of the colour"
+              hide-label
+              required
+              :model-value="colourOf.name"
+              @update:model-value="(name) => colour(index, { name })"
             />
             <TextField
               label="Colour code"
@@ -260,7 +257,7 @@ async function freeze() {
 }
 .palette li {
   display: grid;
-  grid-template-columns: 46px 1fr 42px 92px 104px auto;
+  grid-template-columns: 52px 1fr 92px 108px auto;
   gap: 8px;
   align-items: center;
   border-bottom: 1px solid var(--line);
@@ -268,8 +265,8 @@ async function freeze() {
 }
 .picker {
   padding: 2px;
-  height: 34px;
-  width: 42px;
+  height: 44px;
+  width: 50px;
 }
 .freeze {
   margin-top: 8px;

@@ -14,7 +14,7 @@ import SwatchChip from '../ui/SwatchChip.vue'
 import TextField from '../ui/TextField.vue'
 import TimeStrip from '../ui/TimeStrip.vue'
 import WhyButton from '../ui/WhyButton.vue'
-import { duration } from '../ui/words'
+import { count, duration, plain } from '../ui/words'
 import { coatRows } from './coatRows'
 
 /** A scheme for a part: key, primer, colour, clear; drawn as a strip in time. */
@@ -155,16 +155,16 @@ const items = computed(() =>
             <th>Cans for the whole build</th>
             <th class="right">needed</th>
             <th class="right">on the shelf</th>
-            <th class="right">to buy</th>
+            <th>state</th>
             <th></th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="line in cans" :key="line.need.key">
             <td>{{ line.need.title }}</td>
-            <td class="right mono">{{ line.need.quantity }} cans</td>
+            <td class="right mono">{{ count(line.need.quantity, line.need.unit) }}</td>
             <td class="right mono">{{ line.need.onHand }}</td>
-            <td class="right mono">{{ line.need.quantity - line.need.onHand }}</td>
+            <td>{{ plain(line.state) }}</td>
             <td><WhyButton :why="line.need.why" :of="line.need.title" /></td>
           </tr>
         </tbody>

@@ -172,7 +172,7 @@ const items = computed(() =>
             :hint="sheet?.measuredThicknessMm ? `measured ${sheet.measuredThicknessMm} mm` : ''"
             @update:model-value="(sheetId) => edit({ sheetId })"
           />
-          <div class="pair">
+          <div class="pair three">
             <ChoiceField
               label="Cut by"
               :model-value="panel.cutMethod"
@@ -185,8 +185,6 @@ const items = computed(() =>
               :options="FACES"
               @update:model-value="(face) => edit({ face })"
             />
-          </div>
-          <div class="pair">
             <MeasureField
               label="Pieces"
               unit="×"
@@ -194,13 +192,13 @@ const items = computed(() =>
               :problem="problem('quantity')"
               @update:model-value="(value) => number('quantity', value)"
             />
-            <MoneyField
-              v-if="panel.cutMethod === 'OUTSIDE' && session.owner"
-              label="Price outside, each"
-              :model-value="panel.outsidePriceMinor"
-              @update:model-value="(price) => edit({ outsidePriceMinor: price ?? 0 })"
-            />
           </div>
+          <MoneyField
+            v-if="panel.cutMethod === 'OUTSIDE' && session.owner"
+            label="Price outside, each"
+            :model-value="panel.outsidePriceMinor"
+            @update:model-value="(price) => edit({ outsidePriceMinor: price ?? 0 })"
+          />
           <fieldset>
             <legend>
               <Checkbox

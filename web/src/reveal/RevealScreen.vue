@@ -3,12 +3,13 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import BuildCards from '../bench/BuildCards.vue'
 import StageFrame from '../build/StageFrame.vue'
+import { STOPS } from '../stops'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import SignMark from '../ui/SignMark.vue'
 import SwatchChip from '../ui/SwatchChip.vue'
-import { day, duration, money, sentence } from '../ui/words'
+import { day, duration, money } from '../ui/words'
 
 /** The page that tells the build. Prints on A4. */
 const builds = useBuild()
@@ -36,7 +37,9 @@ const hours = computed(() => {
     if (task.log.loggedMinutes)
       perStage.set(task.task.stage, (perStage.get(task.task.stage) ?? 0) + task.log.loggedMinutes)
   }
-  return [...perStage]
+  return STOPS.filter((stop) => perStage.has(stop.stage)).map(
+    (stop) => [stop.label, perStage.get(stop.stage)!] as const,
+  )
 })
 const logged = computed(() => hours.value.reduce((sum, [, minutes]) => sum + minutes, 0))
 const photos = computed(() =>
@@ -74,8 +77,8 @@ const canExport = computed(() => session.owner)
           <h3>Parts and finishes</h3>
           <ul>
             <li v-for="panel in build.panels" :key="panel.id">
-              <strong>{{ panel.name }}</strong>
-              <span class="mono"> {{ panel.widthMm }} × {{ panel.heightMm }} mm</span>,
+              <strong>{{ panel.name }}</strong>{{ ' '
+              }}<span class="mono">{{ panel.widthMm }} × {{ panel.heightMm }} mm</span>,
               {{ sheetOf(panel.sheetId) }}; {{ finishOf(panel.id) }}
             </li>
             <li v-for="screen in build.screens" :key="screen.id">
@@ -114,7 +117,7 @@ const canExport = computed(() => session.owner)
           <table class="ledger">
             <tbody>
               <tr v-for="[stage, minutes] in hours" :key="stage">
-                <td>{{ sentence(stage) }}</td>
+                <td>{{ stage }}</td>
                 <td class="right mono">{{ duration(minutes) }}</td>
               </tr>
             </tbody>

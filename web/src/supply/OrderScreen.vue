@@ -11,7 +11,7 @@ import { useWorkshop } from '../store/workshop'
 import SignMark from '../ui/SignMark.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
-import { day, money } from '../ui/words'
+import { count, day, money } from '../ui/words'
 
 /** What the design needs, less what is on the shelf, grouped by supplier; ordered, received, checked. */
 const builds = useBuild()
@@ -27,12 +27,14 @@ const groups = computed(() => {
     const id = line.need.supplierId
     bySupplier.set(id, [...(bySupplier.get(id) ?? []), line])
   }
-  return [...bySupplier].map(([id, mine]) => ({
+  const all = [...bySupplier].map(([id, mine]) => ({
     id,
     name: workshop.supplierName(id),
     lines: mine,
+    open: mine.some((line) => !['CHECKED', 'IN_STOCK'].includes(line.state)),
     totalMinor: mine.reduce((sum, line) => sum + toBuy(line) * line.need.unitPriceMinor, 0),
   }))
+  return all.sort((a, b) => Number(b.open) - Number(a.open))
 })
 const toBuy = (line: NeedLine) => Math.max(0, line.need.quantity - line.need.onHand)
 const wanted = computed(() => lines.value.filter((line) => line.state === 'WANTED'))
@@ -133,7 +135,7 @@ async function bring(event: Event) {
       <table class="ledger">
         <thead>
           <tr>
-            <th>Thing</th>
+            <th class="thing">Thing</th>
             <th class="right">To buy</th>
             <th v-if="session.owner" class="right">Price</th>
             <th>Order by</th>
@@ -144,7 +146,7 @@ async function bring(event: Event) {
         <tbody>
           <tr v-for="line in group.lines" :key="line.need.key">
             <td>{{ line.need.title }} <WhyButton :why="line.need.why" :of="line.need.title" /></td>
-            <td class="right mono">{{ toBuy(line) }} {{ line.need.unit }}</td>
+            <td class="right mono">{{ count(toBuy(line), line.need.unit) }}</td>
             <td v-if="session.owner" class="right mono">
               {{ money(toBuy(line) * line.need.unitPriceMinor, workshop.currency) }}
             </td>
@@ -161,58 +163,60 @@ async function bring(event: Event) {
               >
               <span v-if="line.order?.paidOn" class="soft"> · paid</span>
             </td>
-            <td class="acts">
-              <Button
-                v-if="line.state === 'WANTED'"
-                class="quiet"
-                size="small"
-                label="Mark ordered"
-                :aria-label="'Mark ordered: ' + line.need.title"
-                @click="order(line)"
-              />
-              <template v-if="line.order && line.state === 'ORDERED'">
-                <TextField
-                  label="Promised for"
-                  hide-label
-                  type="date"
-                  :model-value="line.order.expectedOn"
-                  :problem="builds.problem('orders', line.order.id, 'expectedOn')"
-                  @update:model-value="
-                    (expectedOn) => expectedOn && change(line.order!, { expectedOn })
-                  "
-                />
+            <td>
+              <div class="acts">
                 <Button
+                  v-if="line.state === 'WANTED'"
                   class="quiet"
                   size="small"
-                  label="Mark received"
-                  :aria-label="'Mark received: ' + line.need.title"
-                  @click="received(line.order)"
+                  label="Mark ordered"
+                  :aria-label="'Mark ordered: ' + line.need.title"
+                  @click="order(line)"
                 />
-              </template>
-              <template v-if="line.order && line.state === 'RECEIVED'">
+                <template v-if="line.order && line.state === 'ORDERED'">
+                  <TextField
+                    label="Promised for"
+                    hide-label
+                    type="date"
+                    :model-value="line.order.expectedOn"
+                    :problem="builds.problem('orders', line.order.id, 'expectedOn')"
+                    @update:model-value="
+                      (expectedOn) => expectedOn && change(line.order!, { expectedOn })
+                    "
+                  />
+                  <Button
+                    class="quiet"
+                    size="small"
+                    label="Mark received"
+                    :aria-label="'Mark received: ' + line.need.title"
+                    @click="received(line.order)"
+                  />
+                </template>
+                <template v-if="line.order && line.state === 'RECEIVED'">
+                  <Button
+                    class="quiet"
+                    size="small"
+                    label="As ordered"
+                    :aria-label="'Checked, as ordered: ' + line.need.title"
+                    @click="checked(line.order)"
+                  />
+                  <Button
+                    class="bare"
+                    size="small"
+                    label="Wrong or dead"
+                    :aria-label="'Wrong or dead: ' + line.need.title"
+                    @click="change(line.order, { state: 'WRONG' })"
+                  />
+                </template>
                 <Button
-                  class="quiet"
-                  size="small"
-                  label="As ordered"
-                  :aria-label="'Checked, as ordered: ' + line.need.title"
-                  @click="checked(line.order)"
-                />
-                <Button
+                  v-if="line.order && !line.order.paidOn && session.owner"
                   class="bare"
                   size="small"
-                  label="Wrong or dead"
-                  :aria-label="'Wrong or dead: ' + line.need.title"
-                  @click="change(line.order, { state: 'WRONG' })"
+                  label="Mark paid"
+                  :aria-label="'Mark paid: ' + line.need.title"
+                  @click="change(line.order, { paidOn: today })"
                 />
-              </template>
-              <Button
-                v-if="line.order && !line.order.paidOn && session.owner"
-                class="bare"
-                size="small"
-                label="Mark paid"
-                :aria-label="'Mark paid: ' + line.need.title"
-                @click="change(line.order, { paidOn: today })"
-              />
+              </div>
             </td>
           </tr>
         </tbody>
@@ -234,8 +238,14 @@ section {
 .checker {
   max-width: 260px;
 }
-.state {
-  white-space: nowrap;
+table {
+  table-layout: fixed;
+}
+.thing {
+  width: 30%;
+}
+th:last-child {
+  width: 31%;
 }
 .state svg {
   vertical-align: -2px;

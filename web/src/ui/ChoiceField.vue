@@ -26,6 +26,7 @@ const id = useId()
       option-label="label"
       option-value="value"
       :disabled="disabled"
+      :placeholder="options.find((option) => !option.value)?.label"
       :aria-label="label"
       @update:model-value="(value: T) => emit('update:modelValue', value)"
     />

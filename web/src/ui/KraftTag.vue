@@ -43,13 +43,14 @@ defineProps<{ palette?: { hex: string }[] }>()
   );
 }
 .edge {
+  position: absolute;
+  left: 0;
+  top: 0;
   width: 9px;
-  flex: none;
-  align-self: stretch;
-  height: auto;
+  height: 100%;
 }
 .words {
-  padding: 8px 30px 8px 12px;
+  padding: 8px 30px 8px 21px;
   flex: 1;
   min-width: 0;
 }

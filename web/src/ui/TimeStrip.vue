@@ -26,25 +26,38 @@ const range = computed(() => {
   const to = Math.max(...all.map((piece) => dateOf(piece.to).getTime()))
   return { from, to: Math.max(to, from + 36e5) }
 })
+/** Work is hours and cure is days: behind the last work the axis is folded to a tighter scale. */
+const fold = computed(() => {
+  const work = props.rows.flatMap((row) => row.pieces).filter((piece) => piece.kind !== 'cure')
+  const { from, to } = range.value
+  const end = Math.max(from + 1, ...work.map((piece) => dateOf(piece.to).getTime()))
+  return (end - from) / (to - from) < 0.6 ? { time: end, share: 0.7 } : { time: to, share: 1 }
+})
 const x = (text: string) => at(dateOf(text).getTime())
 function at(time: number) {
   const { from, to } = range.value
-  return LEFT + ((time - from) / (to - from)) * (width.value - LEFT - 70)
+  const room = width.value - LEFT - 185
+  const { time: folded, share } = fold.value
+  if (time <= folded) return LEFT + ((time - from) / (folded - from)) * room * share
+  return LEFT + room * (share + ((time - folded) / (to - folded)) * (1 - share))
+}
+function marks(from: number, to: number, most: number) {
+  const hours = (to - from) / 36e5
+  const step = [1, 2, 4, 6, 12, 24, 48, 96, 168].find((each) => hours / each <= most) ?? 336
+  const first = Math.ceil(from / (step * 36e5)) * step * 36e5
+  const found: { x: number; text: string }[] = []
+  for (let time = first; time <= to; time += step * 36e5) {
+    const text = new Date(time).toISOString().slice(0, 16)
+    const midnight = clock(text) === '00:00'
+    found.push({ x: at(time), text: step >= 24 || midnight ? weekday(text) : clock(text) })
+  }
+  return found
 }
 const ticks = computed(() => {
   const { from, to } = range.value
-  const hours = (to - from) / 36e5
-  const step = [1, 2, 4, 6, 12, 24, 48, 96, 168].find((each) => hours / each <= 8) ?? 336
-  const first = Math.ceil(from / (step * 36e5)) * step * 36e5
-  const marks: { x: number; text: string }[] = []
-  for (let time = first; time <= to; time += step * 36e5) {
-    const text = new Date(time).toISOString().slice(0, 16)
-    marks.push({
-      x: at(time),
-      text: step >= 24 || clock(text) === '00:00' ? weekday(text) : clock(text),
-    })
-  }
-  return marks
+  const { time, share } = fold.value
+  if (share === 1) return marks(from, to, 8)
+  return [...marks(from, time, 6), ...marks(time + (to - time) * 0.3, to, 2)]
 })
 const height = computed(() => props.rows.length * ROW + 28)
 </script>
@@ -66,6 +79,10 @@ const height = computed(() => props.rows.length * ROW + 28)
       <g v-for="tick in ticks" :key="tick.text + tick.x">
         <line :x1="tick.x" y1="0" :x2="tick.x" :y2="rows.length * ROW + 4" class="tick" />
         <text :x="tick.x" :y="height - 6" class="axis">{{ tick.text }}</text>
+      </g>
+      <g v-if="fold.share < 1" class="fold">
+        <path :d="`M${at(fold.time) + 5} 0l-6 ${height / 5}l6 ${height / 5}l-6 ${height / 5}`" />
+        <text :x="at(fold.time) + 10" y="-2">folded</text>
       </g>
       <g
         v-for="(row, index) in rows"
@@ -139,6 +156,11 @@ text {
 }
 .name {
   fill: var(--smoke);
+}
+.fold path {
+  fill: none;
+  stroke: var(--smoke);
+  stroke-width: 1.4;
 }
 .inside {
   font-weight: 600;

@@ -69,3 +69,9 @@ export function sentence(constant: string): string {
   const words = plain(constant)
   return words.charAt(0).toUpperCase() + words.slice(1)
 }
+
+/** 1 can, 2 cans, 0.9 m. */
+export function count(quantity: number, unit: string): string {
+  const number = Number(quantity.toFixed(2))
+  return `${number} ${number === 1 && unit.endsWith('s') ? unit.slice(0, -1) : unit}`
+}

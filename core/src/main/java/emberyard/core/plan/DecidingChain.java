@@ -15,7 +15,9 @@ import java.util.TreeMap;
  * until just before.
  */
 final class DecidingChain {
-  private final SchedulingProblem problem;
+  /** A person busy for less than this is not what decides when a step waited for something else. */
+  private static final long LEAST_RIVAL_MINUTES = 60;
+
   private final StepNetwork network;
   private final Placement[] placed;
   private final long planStart;
@@ -25,7 +27,6 @@ final class DecidingChain {
 
   DecidingChain(
       SchedulingProblem problem, StepNetwork network, Placement[] placed, long planStart) {
-    this.problem = problem;
     this.network = network;
     this.placed = placed;
     this.planStart = planStart;
@@ -49,7 +50,8 @@ final class DecidingChain {
         last = before;
       }
     }
-    int rival = rival(index, release);
+    boolean bound = last >= 0 || release > planStart;
+    int rival = rival(index, release, bound ? LEAST_RIVAL_MINUTES : 1);
     return rival >= 0 ? rival : last;
   }
 
@@ -78,13 +80,13 @@ final class DecidingChain {
   }
 
   /** Who kept the person or station busy between the release and the start, or −1. */
-  private int rival(int index, long release) {
+  private int rival(int index, long release, long leastMinutes) {
     Placement mine = placed[index];
     if (mine.worker() == null || mine.start() <= release) {
       return -1;
     }
     long idle = hours.get(mine.worker()).between(release, mine.start());
-    if (idle == 0) {
+    if (idle < leastMinutes) {
       return -1;
     }
     int byPerson = before("person " + mine.worker(), mine.start(), release);

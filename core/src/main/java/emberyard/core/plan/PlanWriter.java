@@ -76,23 +76,30 @@ final class PlanWriter {
         BenchClock.moment(mine.start()),
         BenchClock.moment(mine.handsOnEnd()),
         BenchClock.moment(mine.finish()),
-        BenchClock.moment(Math.max(mine.start(), late[i].start())),
+        BenchClock.moment(latestStart(i)),
         slack(i),
         decider < 0 ? null : steps.get(decider).key(),
         deciding.contains(step.key()));
   }
 
-  /** What the backward pass found, less what the project is already late. */
+  /** What the backward pass found, moved forward by what the project is already late. */
+  private long latestStart(int i) {
+    long found = Math.max(forward[i].start(), late[i].start());
+    long late = lateMinutes(steps.get(i).project());
+    return late == 0 ? found : problem.hours().back(found, late);
+  }
+
   private long slack(int i) {
-    Step step = steps.get(i);
     WeeklyHours calendar = hours.getOrDefault(forward[i].worker(), problem.hours());
     long slides = Math.max(0, calendar.between(forward[i].start(), late[i].start()));
-    LocalDateTime reveal = reveals.get(step.project());
-    if (reveal == null) {
-      return slides;
-    }
-    long spare =
-        problem.hours().between(finish.get(step.project()), BenchClock.minute(reveal));
-    return spare < 0 ? slides + spare : slides;
+    return slides - lateMinutes(steps.get(i).project());
+  }
+
+  /** Working minutes by which a project misses its reveal, 0 when it does not. */
+  private long lateMinutes(String project) {
+    LocalDateTime reveal = reveals.get(project);
+    return reveal == null
+        ? 0
+        : Math.max(0, problem.hours().between(BenchClock.minute(reveal), finish.get(project)));
   }
 }

@@ -11,7 +11,8 @@ import org.jspecify.annotations.Nullable;
  * @param pieces the stretches of hands-on time, ascending, apart
  * @param handsOnEnd end of the last piece, the start where there is none
  * @param finish {@code handsOnEnd} plus the wait
- * @param latestStart how late it could start without moving its project's deadline
+ * @param latestStart how late it could start with the reveal kept (without a reveal: the finish);
+ *     before {@code start} when the reveal is already missed
  * @param slackMinutes working minutes it can slip before the reveal is missed; negative when the
  *     reveal is already missed. Without a reveal: before the project's finish moves.
  * @param decidedBy the step whose end decides this one's start, null where the start of the plan

@@ -200,13 +200,27 @@ final class Painter {
     List<ChainLink> links = new ArrayList<>();
     for (String key : schedule.decidingChain().getOrDefault(build.id(), List.of())) {
       PlannedStep step = schedule.steps().get(key);
-      long minutes = Duration.between(step.start(), step.finish()).toMinutes();
       String taskKey = key.substring(key.indexOf(YardPlanner.SEPARATOR) + 1);
+      LocalDateTime arrives = step.decidedBy() == null ? arrival(step, taskKey) : null;
+      LocalDateTime from = arrives == null ? step.start() : clock;
+      String text = words(key, step);
       links.add(
           new ChainLink(
-              taskKey, step.project(), words(key, step), step.start(), step.finish(), minutes));
+              taskKey,
+              step.project(),
+              arrives == null ? text : "Waiting for the parcel: " + text,
+              from,
+              step.finish(),
+              Duration.between(from, step.finish()).toMinutes()));
     }
     return links;
+  }
+
+  /** When what a step of this build opens is expected, null when it is here or not a parcel. */
+  private @Nullable LocalDateTime arrival(PlannedStep step, String taskKey) {
+    Task task = step.project().equals(build.id()) ? record.byKey().get(taskKey) : null;
+    boolean later = task != null && task.earliest() != null && task.earliest().isAfter(clock);
+    return later ? task.earliest() : null;
   }
 
   private String words(String key, PlannedStep step) {

@@ -105,7 +105,9 @@ final class DemoBuilds {
         .scheme("screen-paint", "Fern screen both sides", "screen", true,
             null, coats("fern", 2), coats("clear-matt", 1))
         .machine("Enclosure Fell 20", 12_900, 550, "Supply Basalt 550")
-        .strip("glow", "Spore glow strip", 700, "#C8E86A", LightStrip.Feed.BOARD_HEADER);
+        .strip("glow", "Spore glow strip", 700, "#C8E86A", LightStrip.Feed.BOARD_HEADER)
+        .manual("moss", "Lay moss, bark and spines", Stage.FINISH, 960, 0,
+            "scheme:moss-archive-screen-paint/cured");
   }
 
   static DemoBuild lineNine(LocalDate today) {
@@ -171,7 +173,10 @@ final class DemoBuilds {
         .scheme("sail-paint", "Kite white", "sail", false,
             coats("primer-white", 1), coats("white", 2), null)
         .machine("Enclosure Lark 18", 10_900, 550, "Supply Basalt 550")
-        .strip("sky", "Sky strip", 600, "#9CC4DA", LightStrip.Feed.BOARD_HEADER);
+        .strip("sky", "Sky strip", 600, "#9CC4DA", LightStrip.Feed.BOARD_HEADER)
+        .manual("tail", "Sew and hang the tail, tune its draught", Stage.MAKE, 1_020, 0)
+        .manual("string", "String the sail, lay the film", Stage.FINISH, 840, 0, "make/dry-fit")
+        .manual("hide", "Build the box that hides it until the day", Stage.ASSEMBLE, 540, 0);
   }
 
   static DemoBuild glasshouse(LocalDate today) {

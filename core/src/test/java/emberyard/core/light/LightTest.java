@@ -1,0 +1,54 @@
+package emberyard.core.light;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import emberyard.core.build.Screen;
+import emberyard.core.finding.Finding;
+import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.Samples;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class LightTest {
+  @Test
+  void aStripIsCutBetweenTwoLights() {
+    assertEquals(48, LightLoad.leds(Samples.strip(800)));
+    assertEquals(2.88, LightLoad.amps(Samples.strip(800)), 1e-9);
+    assertEquals(48, LightLoad.leds(Samples.strip(816)));
+  }
+
+  @Test
+  void aHeaderGivesThreeAmperesAndTheRemedyFits() {
+    var strip = Samples.strip(900);
+    Finding finding = header(strip);
+    assertEquals("Beam draws 3.2 A; a header gives 3.0 A", finding.title());
+    double fits = finding.remedies().get(1).change().value();
+    assertTrue(LightLoad.amps(Samples.strip(fits)) <= LightWork.HEADER_AMPS);
+  }
+
+  @Test
+  void missingOutputsAndAWeakSupplyAreNamedWithNumbers() {
+    Screen one = Samples.screen();
+    Screen two =
+        new Screen(
+            "d2", "Second", 58, 192, 480, 1920, Screen.Input.DISPLAY_PORT, 6, one.rail(), 0, "");
+    BuildPicture picture =
+        Samples.picture(new Samples.Made().screens(List.of(one, two)).build());
+    List<String> titles = picture.findings().stream().map(Finding::title).toList();
+    assertTrue(titles.contains("1 DisplayPort output missing"), titles.toString());
+    assertTrue(titles.stream().noneMatch(t -> t.contains("HDMI")), "two boards have HDMI");
+    // 2 × 50 W hardware + 2 × 6 W screens + 2.88 A × 5 V, × 1.25
+    assertTrue(titles.contains("No supply chosen yet; 158 W wanted"), titles.toString());
+  }
+
+  private static Finding header(emberyard.core.build.LightStrip strip) {
+    var b = Samples.build();
+    var build =
+        new emberyard.core.build.Build(
+            b.brief(), b.concept(), List.of(), List.of(), List.of(), List.of(), List.of(),
+            List.of(strip), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+            List.of());
+    return LightWork.derive(build, Samples.book(), List.of()).findings().get(0);
+  }
+}

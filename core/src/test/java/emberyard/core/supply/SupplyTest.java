@@ -1,0 +1,85 @@
+package emberyard.core.supply;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import emberyard.core.build.OrderLine;
+import emberyard.core.finding.Finding;
+import emberyard.core.finding.Severity;
+import emberyard.core.units.InvalidValue;
+import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.Samples;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+
+class SupplyTest {
+  @Test
+  void orderByCountsLeadAndAWorkingDayForReceiving() {
+    var hours = Samples.book().workshop().hours();
+    assertEquals(
+        LocalDate.of(2026, 3, 10), OrderBook.orderBy(LocalDate.of(2026, 3, 18), 7, hours));
+    // needed on a Monday: the working day before is Friday
+    assertEquals(LocalDate.of(2026, 3, 6), OrderBook.orderBy(LocalDate.of(2026, 3, 9), 0, hours));
+    assertEquals(
+        DayOfWeek.FRIDAY, OrderBook.orderBy(LocalDate.of(2026, 3, 8), 0, hours).getDayOfWeek());
+  }
+
+  @Test
+  void whatShouldHaveBeenOrderedIsFound() {
+    BuildPicture soon =
+        Samples.picture(new Samples.Made().reveal(LocalDate.of(2026, 3, 6)).build());
+    assertTrue(
+        soon.findings().stream()
+            .anyMatch(f -> f.title().startsWith("Tide board was to be ordered by")));
+  }
+
+  @Test
+  void anArrivalAfterTheNeedIsAStop() {
+    BuildPicture late =
+        Samples.picture(
+            new Samples.Made()
+                .reveal(LocalDate.of(2026, 3, 20))
+                .with(
+                    Samples.order(
+                        "screen:d1", OrderLine.State.ORDERED, LocalDate.of(2026, 4, 2)))
+                .build());
+    Finding finding =
+        late.findings().stream().filter(f -> f.capability().equals("supply")).findFirst().get();
+    assertEquals(Severity.STOP, finding.severity());
+    assertTrue(finding.title().startsWith("Tide board comes 2026-04-02"));
+  }
+
+  @Test
+  void wrongGoodsHaveToComeAgain() {
+    BuildPicture picture =
+        Samples.picture(
+            new Samples.Made()
+                .with(Samples.order("screen:d1", OrderLine.State.WRONG, Samples.MONDAY))
+                .build());
+    assertTrue(
+        picture.findings().stream().anyMatch(f -> f.title().endsWith("came wrong or dead")));
+    NeedLine line =
+        picture.needs().stream()
+            .filter(n -> n.need().key().equals("screen:d1"))
+            .findFirst()
+            .get();
+    assertEquals(NeedLine.State.WANTED, line.state());
+  }
+
+  @Test
+  void anOrderCannotArriveBeforeItWasPlacedNorBeCheckedByNobody() {
+    assertThrows(
+        InvalidValue.class,
+        () -> Samples.order("screen:d1", OrderLine.State.ORDERED, Samples.MONDAY.minusDays(9)));
+    OrderLine line = Samples.order("screen:d1", OrderLine.State.CHECKED, Samples.MONDAY);
+    assertThrows(
+        InvalidValue.class,
+        () ->
+            new OrderLine(
+                line.id(), line.needKey(), line.title(), line.category(), "", 1, 1,
+                OrderLine.State.CHECKED, line.orderedOn(), line.expectedOn(), line.receivedOn(),
+                line.checkedOn(), "", null, ""));
+  }
+}

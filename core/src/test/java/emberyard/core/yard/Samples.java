@@ -1,0 +1,203 @@
+package emberyard.core.yard;
+
+import emberyard.core.build.BorderHoles;
+import emberyard.core.build.Brief;
+import emberyard.core.build.Build;
+import emberyard.core.build.Component;
+import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Concept;
+import emberyard.core.build.CostCategory;
+import emberyard.core.build.CutMethod;
+import emberyard.core.build.Face;
+import emberyard.core.build.Frozen;
+import emberyard.core.build.LightStrip;
+import emberyard.core.build.Look;
+import emberyard.core.build.OrderLine;
+import emberyard.core.build.Panel;
+import emberyard.core.build.Rail;
+import emberyard.core.build.Scheme;
+import emberyard.core.build.Screen;
+import emberyard.core.build.Source;
+import emberyard.core.build.TaskMark;
+import emberyard.core.build.TimeEntry;
+import emberyard.core.workshop.Material;
+import emberyard.core.workshop.PaintBase;
+import emberyard.core.workshop.PaintKind;
+import emberyard.core.workshop.PaintProduct;
+import emberyard.core.workshop.Person;
+import emberyard.core.workshop.SheetProduct;
+import emberyard.core.workshop.Station;
+import emberyard.core.workshop.StationKind;
+import emberyard.core.workshop.Supplier;
+import emberyard.core.workshop.Workshop;
+import emberyard.core.workshop.WorkshopBook;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A small workshop and one build in it, to change in tests. */
+public final class Samples {
+  public static final Instant MONDAY_NINE = Instant.parse("2026-03-02T09:00:00Z");
+  public static final LocalDate MONDAY = LocalDate.of(2026, 3, 2);
+
+  private Samples() {}
+
+  public static WorkshopBook book() {
+    return new WorkshopBook(
+        Workshop.startingWith("Tollgate Works", "EUR", "UTC"),
+        List.of(new Person("ines", "Ines Varga", List.of(), List.of(), 3_000)),
+        List.of(
+            new Station("bench", "Bench", StationKind.BENCH, 3),
+            new Station("laser", "Laser", StationKind.LASER, 1),
+            new Station("spray", "Spray corner", StationKind.SPRAY_CORNER, 1)),
+        List.of(new Supplier("quay", "Quayside", 5, 900)),
+        List.of(paint(0)),
+        List.of(sheet(0)));
+  }
+
+  public static SheetProduct sheet(int onHand) {
+    return new SheetProduct(
+        "clear-3", "Clear 3 mm", Material.ACRYLIC, 3, 2.86, 600, 400, "#FFFFFF", 12, 2_400, "quay",
+        onHand);
+  }
+
+  public static PaintProduct paint(int onHand) {
+    return new PaintProduct(
+        "green", "Green", "#2E4A45", PaintKind.COLOUR, PaintBase.SOLVENT, 15, 0.18, 0.6, 10, 20, 0,
+        2, 48, 400, 1_150, "quay", onHand);
+  }
+
+  public static Panel panel() {
+    return new Panel(
+        "p1", "Left window", Face.LEFT, "clear-3", 412, 388, 1, null,
+        new BorderHoles(12, 90, 4), CutMethod.LASER, 0);
+  }
+
+  public static Component component(String id, ComponentKind kind) {
+    return new Component(
+        id, "Component " + id, kind, 1, Source.BUY, false, 10_000, "quay", -1, 1, 50, 0, 1, 0, 0, 1);
+  }
+
+  public static Scheme scheme() {
+    return new Scheme("s1", "Green back", "p1", false, null, new Scheme.Coats("green", 3), null);
+  }
+
+  public static Screen screen() {
+    return new Screen(
+        "d1", "Tide board", 58, 192, 480, 1920, Screen.Input.HDMI, 6, Rail.V5, 9_600, "quay");
+  }
+
+  public static LightStrip strip(double lengthMm) {
+    return new LightStrip(
+        "l1", "Beam", lengthMm, 60, Rail.V5, 60, LightStrip.Feed.BOARD_HEADER, "#F0A13A", 1_400,
+        "quay");
+  }
+
+  public static Brief brief(LocalDate revealOn) {
+    Brief named = Brief.named("b1", "Night Pilotage", MONDAY);
+    return new Brief(
+        "b1", named.name(), "Pilots", "A cutter", "On a table", List.of(), revealOn, false,
+        500_000L, named.capCounts(), null, List.of("secrecy", "requirements"), MONDAY, null);
+  }
+
+  /** A build with one of everything, its concept frozen. */
+  public static Build build() {
+    return new Made().build();
+  }
+
+  /** Builds a build in a few words. */
+  public static final class Made {
+    private LocalDate revealOn = LocalDate.of(2026, 4, 10);
+    private final List<Component> components =
+        new ArrayList<>(
+            List.of(component("c1", ComponentKind.BOARD), component("e1", ComponentKind.ENCLOSURE)));
+    private List<Frozen.CurvePoint> curve = List.of();
+    private List<Panel> panels = List.of(panel());
+    private List<Screen> screens = List.of(screen());
+    private final List<OrderLine> orders = new ArrayList<>();
+    private final List<TimeEntry> times = new ArrayList<>();
+    private final List<TaskMark> marks = new ArrayList<>();
+
+    public Made frozen(List<Frozen.CurvePoint> planned) {
+      curve = planned;
+      return this;
+    }
+
+    public Made reveal(LocalDate day) {
+      revealOn = day;
+      return this;
+    }
+
+    public Made panels(List<Panel> made) {
+      panels = made;
+      return this;
+    }
+
+    public Made screens(List<Screen> made) {
+      screens = made;
+      return this;
+    }
+
+    public Made with(OrderLine order) {
+      orders.add(order);
+      return this;
+    }
+
+    public Made logged(String taskKey, int minutes) {
+      times.add(
+          new TimeEntry(
+              "t" + times.size(), taskKey, "ines", MONDAY_NINE.minusSeconds(60L * minutes),
+              MONDAY_NINE));
+      return this;
+    }
+
+    public Made marked(String taskKey, TaskMark.What what) {
+      marks.add(
+          new TaskMark(
+              "m" + marks.size(), taskKey, what, MONDAY_NINE.plusSeconds(marks.size()), "Ines",
+              "seen"));
+      return this;
+    }
+
+    public Build build() {
+      Look look = Look.open();
+      Frozen frozen = new Frozen("Ines", MONDAY_NINE, 300_000, MONDAY.plusDays(20), look, curve);
+      return new Build(
+          brief(revealOn),
+          new Concept("b1", look, frozen),
+          List.of(),
+          components,
+          panels,
+          List.of(scheme()),
+          screens,
+          List.of(strip(800)),
+          List.of(),
+          orders,
+          times,
+          marks,
+          List.of(),
+          List.of(),
+          List.of());
+    }
+  }
+
+  public static OrderLine order(String needKey, OrderLine.State state, LocalDate expected) {
+    boolean here = state == OrderLine.State.CHECKED || state == OrderLine.State.RECEIVED;
+    return new OrderLine(
+        "o-" + needKey, needKey, needKey, CostCategory.LOOK_HARDWARE, "quay", 1,
+        9_600, state, MONDAY.minusDays(3), expected, here ? MONDAY : null,
+        state == OrderLine.State.CHECKED ? MONDAY : null, here ? "Lotte" : "", null, "");
+  }
+
+  public static BuildPicture picture(Build build) {
+    return YardPicture.of(List.of(build), book(), MONDAY_NINE).builds().get("b1");
+  }
+
+  public static TaskPicture task(BuildPicture picture, String key) {
+    return picture.tasks().stream()
+        .filter(task -> task.task().key().equals(key))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError("no task " + key));
+  }
+}
