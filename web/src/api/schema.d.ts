@@ -979,11 +979,6 @@ export interface components {
             id: string;
             look: components["schemas"]["Look"];
         };
-        CsrfToken: {
-            headerName: string;
-            parameterName: string;
-            token: string;
-        };
         CurvePoint: {
             /** Format: date */
             date: string;
@@ -2902,9 +2897,7 @@ export interface operations {
     };
     session: {
         parameters: {
-            query: {
-                token: components["schemas"]["CsrfToken"];
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;

@@ -58,8 +58,7 @@ public record TaskLog(
     if (verdict == null) {
       return null;
     }
-    boolean done =
-        verdict.what() == TaskMark.What.DONE || verdict.what() == TaskMark.What.PASSED;
+    boolean done = verdict.what() == TaskMark.What.DONE || verdict.what() == TaskMark.What.PASSED;
     return done ? verdict.at() : null;
   }
 

@@ -75,7 +75,9 @@ public record Interview(List<Question> questions) {
         "revealOn",
         "When is it handed over, and can that day move?",
         brief.revealOn() == null ? "" : brief.revealOn().toString(),
-        brief.revealMovable() ? "The lantern hangs there; it may move." : "The lantern hangs there, fixed.");
+        brief.revealMovable()
+            ? "The lantern hangs there; it may move."
+            : "The lantern hangs there, fixed.");
     add(
         questions,
         brief,

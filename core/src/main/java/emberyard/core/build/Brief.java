@@ -76,7 +76,19 @@ public record Brief(
   /** The same brief, handed over on this day; null opens it again. */
   public Brief revealed(@Nullable LocalDate on) {
     return new Brief(
-        id, name, client, themeLine, standsWhere, hiddenFaces, revealOn, revealMovable,
-        budgetCapMinor, capCounts, secrecy, skipped, begunOn, on);
+        id,
+        name,
+        client,
+        themeLine,
+        standsWhere,
+        hiddenFaces,
+        revealOn,
+        revealMovable,
+        budgetCapMinor,
+        capCounts,
+        secrecy,
+        skipped,
+        begunOn,
+        on);
   }
 }

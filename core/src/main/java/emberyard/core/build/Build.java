@@ -42,21 +42,8 @@ public record Build(
   /** A build with a brief and an open concept, nothing else. */
   public static Build begun(Brief brief, Concept concept) {
     return new Build(
-        brief,
-        concept,
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of());
+        brief, concept, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+        List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
   }
 
   public String id() {

@@ -16,12 +16,7 @@ import java.util.List;
  *     yardstick of the ember
  */
 public record Frozen(
-    String by,
-    Instant at,
-    long priceMinor,
-    LocalDate finishOn,
-    Look look,
-    List<CurvePoint> curve) {
+    String by, Instant at, long priceMinor, LocalDate finishOn, Look look, List<CurvePoint> curve) {
   public Frozen {
     Require.text("by", by);
     Require.given("at", at);

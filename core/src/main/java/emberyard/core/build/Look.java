@@ -21,8 +21,7 @@ public record Look(List<String> themeWords, List<PaletteColour> palette, @Nullab
   public Look {
     themeWords = Require.list(themeWords);
     palette = Require.list(palette);
-    Require.that(
-        palette.size() <= MOST_COLOURS, "palette", "A palette has at most seven colours.");
+    Require.that(palette.size() <= MOST_COLOURS, "palette", "A palette has at most seven colours.");
   }
 
   /** Nothing decided yet. */

@@ -43,7 +43,16 @@ public record Need(
   /** The same need with this much taken from stock. */
   public Need fromStock(double taken) {
     return new Need(
-        key, title, category, supplierId, quantity, taken, unit, unitPriceMinor, leadDays, neededBy,
+        key,
+        title,
+        category,
+        supplierId,
+        quantity,
+        taken,
+        unit,
+        unitPriceMinor,
+        leadDays,
+        neededBy,
         why);
   }
 

@@ -102,19 +102,46 @@ public record Task(
   }
 
   public Task asGate() {
-    return copy(thingId, waitMinutes, waitingFor, after, station, holdsStation, interruptible, true);
+    return copy(
+        thingId, waitMinutes, waitingFor, after, station, holdsStation, interruptible, true);
   }
 
   public Task notBefore(LocalDateTime moment) {
     return new Task(
-        key, title, stage, thingId, handsOnMinutes, waitMinutes, waitingFor, after, station,
-        holdsStation, interruptible, moment, gate, cautions, why);
+        key,
+        title,
+        stage,
+        thingId,
+        handsOnMinutes,
+        waitMinutes,
+        waitingFor,
+        after,
+        station,
+        holdsStation,
+        interruptible,
+        moment,
+        gate,
+        cautions,
+        why);
   }
 
   public Task saying(List<Caution> what) {
     return new Task(
-        key, title, stage, thingId, handsOnMinutes, waitMinutes, waitingFor, after, station,
-        holdsStation, interruptible, earliest, gate, what, why);
+        key,
+        title,
+        stage,
+        thingId,
+        handsOnMinutes,
+        waitMinutes,
+        waitingFor,
+        after,
+        station,
+        holdsStation,
+        interruptible,
+        earliest,
+        gate,
+        what,
+        why);
   }
 
   private Task copy(
@@ -127,7 +154,20 @@ public record Task(
       boolean splits,
       boolean isGate) {
     return new Task(
-        key, title, stage, thing, handsOnMinutes, wait, what, before, place, holds, splits,
-        earliest, isGate, cautions, why);
+        key,
+        title,
+        stage,
+        thing,
+        handsOnMinutes,
+        wait,
+        what,
+        before,
+        place,
+        holds,
+        splits,
+        earliest,
+        isGate,
+        cautions,
+        why);
   }
 }

@@ -20,9 +20,7 @@ public record TaskMark(String id, String taskKey, What what, Instant at, String 
     Require.that(
         what == What.DONE || what == What.REOPENED || !note.isBlank(),
         "note",
-        what == What.AGAIN
-            ? "Say why it has to be done again."
-            : "Say what the check showed.");
+        what == What.AGAIN ? "Say why it has to be done again." : "Say what the check showed.");
   }
 
   /** What can be said. */

@@ -48,8 +48,7 @@ public record Finding(
   /** A finding without place or refusal; add to it with the {@code with…} methods. */
   public static Finding of(
       Severity severity, String capability, String key, String title, String detail, String why) {
-    return new Finding(
-        key, severity, capability, null, null, title, detail, why, false, List.of());
+    return new Finding(key, severity, capability, null, null, title, detail, why, false, List.of());
   }
 
   /** The same finding about a thing. */

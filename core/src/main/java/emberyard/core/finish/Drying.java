@@ -21,7 +21,8 @@ public record Drying(double factor, double dewPointC, boolean sprayable, List<St
   private static final double MOST_HUMIDITY = 85;
   private static final double LEAST_C = 10;
   private static final double MOST_C = 32;
-  // Magnus coefficients over water after Alduchov and Eskridge (1996), good to 0.4 K from −40 to 50 °C
+  // Magnus coefficients over water after Alduchov and Eskridge (1996), good to 0.4 K from −40 to 50
+  // °C
   private static final double MAGNUS_B = 17.625;
   private static final double MAGNUS_C = 243.04;
 

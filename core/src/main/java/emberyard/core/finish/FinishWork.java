@@ -44,8 +44,7 @@ public final class FinishWork {
   /**
    * @param behind key of the gate that painting waits for
    */
-  public static Work derive(
-      Build build, List<SchemePlan> plans, WorkshopBook book, String behind) {
+  public static Work derive(Build build, List<SchemePlan> plans, WorkshopBook book, String behind) {
     return new FinishWork(plans, book, behind).run(build);
   }
 
@@ -107,15 +106,15 @@ public final class FinishWork {
         .saying(List.of(Caution.SANDING));
   }
 
-  /** Adds one coat, and flatting behind the last primer; returns the key the next step waits for. */
+  /**
+   * Adds one coat, and flatting behind the last primer; returns the key the next step waits for.
+   */
   private String coat(SchemePlan plan, int index, String before) {
     CoatStep coat = plan.coats().get(index);
     boolean last = index == plan.coats().size() - 1;
     boolean sideEnds = last || !plan.coats().get(index + 1).side().equals(coat.side());
     int wait = sideEnds ? coat.handleMinutes() : coat.recoatFromMinutes();
-    Why why =
-        new Why(
-            "set-up + area ÷ spray rate", SchemePlan.handsOnInputs(plan.areaM2(), times));
+    Why why = new Why("set-up + area ÷ spray rate", SchemePlan.handsOnInputs(plan.areaM2(), times));
     Task task =
         Task.of(coat.key(), title(plan, coat), Stage.FINISH, coat.handsOnMinutes(), why)
             .about(plan.scheme().id())
@@ -184,8 +183,7 @@ public final class FinishWork {
   private static String title(SchemePlan plan, CoatStep coat) {
     String side = plan.scheme().bothSides() ? ", " + coat.side() : "";
     return "%s%s: %s coat %d, %s"
-        .formatted(
-            plan.panel().name(), side, coat.layer(), coat.number(), coat.paint().name());
+        .formatted(plan.panel().name(), side, coat.layer(), coat.number(), coat.paint().name());
   }
 
   private static Caution sprayCaution(PaintBase base) {
@@ -245,8 +243,7 @@ public final class FinishWork {
     RoomClimate room = book.workshop().room();
     String air =
         "%s °C and %s %%"
-            .formatted(
-                Figures.plain(room.temperatureC()), Figures.plain(room.humidityPercent()));
+            .formatted(Figures.plain(room.temperatureC()), Figures.plain(room.humidityPercent()));
     Drying first = Drying.in(room, bases.first());
     if (!first.sprayable()) {
       findings.add(notSprayable(air, first));

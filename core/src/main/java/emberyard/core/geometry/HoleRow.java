@@ -14,8 +14,8 @@ import java.util.stream.IntStream;
 public record HoleRow(int count, double pitchMm, double firstMm) {
 
   /**
-   * The fewest holes that are nowhere further apart than the greatest pitch: n = ⌈(L − 2e)/p⌉ + 1 at
-   * pitch (L − 2e)/(n − 1).
+   * The fewest holes that are nowhere further apart than the greatest pitch: n = ⌈(L − 2e)/p⌉ + 1
+   * at pitch (L − 2e)/(n − 1).
    *
    * <p>Example: length 412, inset 12, greatest pitch 90 → 6 holes at 77.6.
    *

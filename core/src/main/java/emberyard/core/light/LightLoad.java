@@ -5,8 +5,8 @@ import emberyard.core.build.Component;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
-import java.util.function.ToIntFunction;
 import java.util.function.ToDoubleFunction;
+import java.util.function.ToIntFunction;
 
 /**
  * What lights and screens draw, against what is there.

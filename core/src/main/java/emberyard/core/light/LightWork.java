@@ -92,8 +92,7 @@ public final class LightWork {
   }
 
   private static Task fitting(LightStrip strip, StepTimes times) {
-    int minutes =
-        (int) Math.ceil(10 + strip.lengthMm() / 1000 * times.stripFitMinutesPerMetre());
+    int minutes = (int) Math.ceil(10 + strip.lengthMm() / 1000 * times.stripFitMinutesPerMetre());
     return Task.of(
             fitKey(strip),
             "Lay and connect " + strip.name(),
@@ -204,8 +203,7 @@ public final class LightWork {
                     ? "No supply chosen yet; %.0f W wanted".formatted(wanted)
                     : "Supply gives %.0f W; %.0f W wanted".formatted(load.supplyWatts(), wanted),
                 "Hardware %.0f W + 5 V %.1f W + 12 V %.1f W, × 1.25 reserve."
-                    .formatted(
-                        load.hardwareWatts(), load.volt5Watts(), load.volt12Watts()),
+                    .formatted(load.hardwareWatts(), load.volt5Watts(), load.volt12Watts()),
                 "A supply at its limit is loud, hot, and switches off under load.")
             .with(Remedy.byHand("Choose a larger supply")));
   }

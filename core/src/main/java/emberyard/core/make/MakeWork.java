@@ -71,8 +71,7 @@ public final class MakeWork {
       findings.add(problem(panel, "“%s” can't be cut".formatted(panel.name()), part.problem()));
       return;
     }
-    findings.addAll(
-        PanelChecks.of(panel.id(), MadePart.shape(panel, sheet), panel.cutMethod()));
+    findings.addAll(PanelChecks.of(panel.id(), MadePart.shape(panel, sheet), panel.cutMethod()));
     if (panel.cutMethod() == CutMethod.OUTSIDE) {
       outside(panel);
       return;

@@ -32,8 +32,8 @@ public final class PanelChecks {
   }
 
   /**
-   * What must stay between a hole's rim and the part's edge: max(thickness, factor × diameter), with
-   * factor 1.5 in acrylic, 1 in metal, 2 in ply.
+   * What must stay between a hole's rim and the part's edge: max(thickness, factor × diameter),
+   * with factor 1.5 in acrylic, 1 in metal, 2 in ply.
    *
    * <p>Example: a 4 mm hole in 3 mm acrylic needs 6.0 mm.
    */
@@ -56,8 +56,7 @@ public final class PanelChecks {
             Severity.STOP,
             CAPABILITY,
             "part:" + id + "/hole-edge",
-            "Holes leave %s to the edge; %s needed"
-                .formatted(Figures.mm(rim), Figures.mm(needed)),
+            "Holes leave %s to the edge; %s needed".formatted(Figures.mm(rim), Figures.mm(needed)),
             "Inset %s less half of the %s hole. %s needs max(thickness %s, %s × diameter)."
                 .formatted(
                     Figures.mm(holes.insetMm()),

@@ -42,11 +42,11 @@ public record PanelFigures(
   /**
    * Computes all figures.
    *
-   * <p>Mass = (w·h − window − n·π d²/4) · t · density. Cut time = contour / speed + pierces × pierce
-   * time + engraved area / (line distance × engrave speed); travel is left out.
+   * <p>Mass = (w·h − window − n·π d²/4) · t · density. Cut time = contour / speed + pierces ×
+   * pierce time + engraved area / (line distance × engrave speed); travel is left out.
    *
-   * <p>Example: 412 × 330 with a 300 × 200 window at 12 mm/s, 5 pierces at 0.4 s and an engraving of
-   * 120 × 80 at 0.1 mm lines and 400 mm/s: 207 s + 2 s + 240 s = 449 s.
+   * <p>Example: 412 × 330 with a 300 × 200 window at 12 mm/s, 5 pierces at 0.4 s and an engraving
+   * of 120 × 80 at 0.1 mm lines and 400 mm/s: 207 s + 2 s + 240 s = 449 s.
    */
   public static PanelFigures of(PanelShape shape, PanelCut cut) {
     List<Centre> centres = centres(shape);

@@ -205,7 +205,9 @@ public record Budget(
                 Figures.minutes(labour.loggedMinutes()) + " logged",
                 Figures.minutes(labour.remainingMinutes()) + " still planned");
         case SHIPPING ->
-            Why.of("one delivery per supplier", suppliers.size() + " suppliers with something to bring");
+            Why.of(
+                "one delivery per supplier",
+                suppliers.size() + " suppliers with something to bring");
         case CONTINGENCY ->
             Why.of(
                 "share of all cost but labour that is not ordered yet",
@@ -222,8 +224,7 @@ public record Budget(
       long forecast = lines.stream().mapToLong(BudgetLine::forecastMinor).sum();
       Workshop workshop = book.workshop();
       double factor = (1 + workshop.markUpPercent() / 100) * (1 + workshop.taxPercent() / 100);
-      Long price =
-          build.concept().frozen() == null ? null : build.concept().frozen().priceMinor();
+      Long price = build.concept().frozen() == null ? null : build.concept().frozen().priceMinor();
       return new Budget(
           lines,
           labour,
@@ -248,8 +249,7 @@ public record Budget(
       if (price == null) {
         return null;
       }
-      long labourForecast =
-          lines.get(CostCategory.LABOUR.ordinal()).forecastMinor();
+      long labourForecast = lines.get(CostCategory.LABOUR.ordinal()).forecastMinor();
       long net = Math.round(price / (1 + book.workshop().taxPercent() / 100));
       return earnedPerHour(
           net, forecast - labourForecast, labour.loggedMinutes() + labour.remainingMinutes());

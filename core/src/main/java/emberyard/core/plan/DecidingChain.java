@@ -22,6 +22,7 @@ final class DecidingChain {
   private final Placement[] placed;
   private final long planStart;
   private final Map<String, WeeklyHours> hours = new HashMap<>();
+
   /** Per person and per station: end of occupation → step, to look up who was there before. */
   private final Map<String, TreeMap<Long, Integer>> endings = new HashMap<>();
 

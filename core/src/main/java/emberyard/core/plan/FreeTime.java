@@ -16,7 +16,8 @@ final class FreeTime {
   FreeTime(WeeklyHours hours, long from, boolean mirrored) {
     this.hours = hours;
     this.mirrored = mirrored;
-    this.laidOutTo = mirrored ? -WeeklyHours.mondayOf(-from) - WeeklyHours.WEEK : WeeklyHours.mondayOf(from);
+    this.laidOutTo =
+        mirrored ? -WeeklyHours.mondayOf(-from) - WeeklyHours.WEEK : WeeklyHours.mondayOf(from);
   }
 
   /** The first free stretch that ends after {@code from}, cut to begin no earlier than it. */

@@ -15,8 +15,8 @@ import org.jspecify.annotations.Nullable;
  *     before {@code start} when the reveal is already missed
  * @param slackMinutes working minutes it can slip before the reveal is missed; negative when the
  *     reveal is already missed. Without a reveal: before the project's finish moves.
- * @param decidedBy the step whose end decides this one's start, null where the start of the plan
- *     or {@code earliest} does
+ * @param decidedBy the step whose end decides this one's start, null where the start of the plan or
+ *     {@code earliest} does
  * @param deciding whether it lies on its project's deciding chain
  */
 public record PlannedStep(

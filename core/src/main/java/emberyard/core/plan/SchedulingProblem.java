@@ -25,8 +25,8 @@ public record SchedulingProblem(
     List<Step> steps) {
 
   /**
-   * @throws InvalidValue for a repeated or unknown key, or hands-on time that nobody's calendar
-   *     has room for; the sentence names the step
+   * @throws InvalidValue for a repeated or unknown key, or hands-on time that nobody's calendar has
+   *     room for; the sentence names the step
    */
   public SchedulingProblem {
     Require.given("start", start);

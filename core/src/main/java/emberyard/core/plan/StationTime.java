@@ -6,6 +6,7 @@ import java.util.TreeMap;
 /** How many steps occupy one station over time. Stations have no closing time. */
 final class StationTime {
   private final int capacity;
+
   /** From each key on (until the next) this many steps are on it. */
   private final TreeMap<Long, Integer> load = new TreeMap<>();
 

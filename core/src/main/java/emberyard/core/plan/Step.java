@@ -43,8 +43,7 @@ public record Step(
   private static void notNegative(String key, String field, long minutes, long most) {
     if (minutes < 0 || minutes > most) {
       throw new InvalidValue(
-          field,
-          "Task “%s” can't take %,d minutes; 0 to %,d min.".formatted(key, minutes, most));
+          field, "Task “%s” can't take %,d minutes; 0 to %,d min.".formatted(key, minutes, most));
     }
   }
 }

@@ -14,6 +14,7 @@ final class StepNetwork {
   final List<Step> steps;
   final int[][] before;
   final int[][] behind;
+
   /** A topological order; position in the list of steps breaks ties. */
   final int[] order;
 

@@ -14,6 +14,7 @@ import java.util.List;
  */
 public final class WeeklyHours {
   static final long WEEK = 7 * 24 * 60;
+
   /** 1970-01-01 was a Thursday: three days after the Monday that begins its week. */
   private static final long MONDAY_SHIFT = 3 * 24 * 60;
 
@@ -33,10 +34,7 @@ public final class WeeklyHours {
   public static WeeklyHours of(List<OpenHours> hours) {
     Require.that(!hours.isEmpty(), "hours", "There are no working hours, so nothing can be done.");
     List<Span> spans =
-        hours.stream()
-            .map(WeeklyHours::span)
-            .sorted(Comparator.comparingLong(Span::from))
-            .toList();
+        hours.stream().map(WeeklyHours::span).sorted(Comparator.comparingLong(Span::from)).toList();
     List<Span> joined = new ArrayList<>();
     for (Span span : spans) {
       int last = joined.size() - 1;

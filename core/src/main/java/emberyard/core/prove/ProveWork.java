@@ -28,8 +28,7 @@ public final class ProveWork {
    * @param arrivals keys of the tasks in which hardware is received
    * @param closed key of the gate behind which the finished build is tested
    */
-  public static Work derive(
-      Build build, WorkshopBook book, List<String> arrivals, String closed) {
+  public static Work derive(Build build, WorkshopBook book, List<String> arrivals, String closed) {
     StepTimes times = book.workshop().times();
     int pieces = build.components().stream().mapToInt(Component::quantity).sum();
     if (pieces == 0) {

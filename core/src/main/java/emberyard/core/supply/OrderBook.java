@@ -48,8 +48,7 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
     }
     findings.addAll(wrong(build));
     lines.sort(
-        Comparator.comparing(
-                NeedLine::orderBy, Comparator.nullsLast(Comparator.naturalOrder()))
+        Comparator.comparing(NeedLine::orderBy, Comparator.nullsLast(Comparator.naturalOrder()))
             .thenComparing(line -> line.need().key()));
     return new OrderBook(lines, findings);
   }
@@ -88,8 +87,7 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
     return need.toBuy() > 0 ? NeedLine.State.WANTED : NeedLine.State.IN_STOCK;
   }
 
-  private static List<Finding> judge(
-      NeedLine line, @Nullable LocalDate neededOn, LocalDate today) {
+  private static List<Finding> judge(NeedLine line, @Nullable LocalDate neededOn, LocalDate today) {
     Need need = line.need();
     if (line.state() == NeedLine.State.WANTED
         && line.orderBy() != null
@@ -112,8 +110,7 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
     return List.of();
   }
 
-  private static Finding orderTooLate(
-      Need need, LocalDate orderBy, @Nullable LocalDate neededOn) {
+  private static Finding orderTooLate(Need need, LocalDate orderBy, @Nullable LocalDate neededOn) {
     return finding(
         need,
         Severity.RISK,

@@ -32,12 +32,7 @@ public final class SupplyWork {
       LocalDate arrives = arrival(need, order, today);
       Why why = Why.of("a default", minutes + " min a parcel (default)");
       Task task =
-          Task.of(
-                  need.receiveKey(),
-                  "Open and check " + need.title(),
-                  Stage.ORDER,
-                  minutes,
-                  why)
+          Task.of(need.receiveKey(), "Open and check " + need.title(), Stage.ORDER, minutes, why)
               .about(need.key());
       // what was ordered needs no agreed concept any more: it simply arrives
       tasks.add((order.isPresent() ? task : task.behind(behind)).notBefore(arrives.atStartOfDay()));

@@ -44,8 +44,7 @@ record BuildRecord(
       done.putIfAbsent(Interview.AGREE, build.brief().begunOn().atStartOfDay());
     }
     if (build.concept().frozen() != null) {
-      done.put(
-          ConceptWork.CHOOSE, LocalDateTime.ofInstant(build.concept().frozen().at(), zone));
+      done.put(ConceptWork.CHOOSE, LocalDateTime.ofInstant(build.concept().frozen().at(), zone));
     }
     for (OrderLine order : build.orders()) {
       if (order.state() == OrderLine.State.CHECKED && order.checkedOn() != null) {
@@ -80,7 +79,9 @@ record BuildRecord(
 
   @Nullable LocalDateTime waitsUntil(Task task) {
     LocalDateTime doneAt = done.get(task.key());
-    return doneAt == null || task.waitMinutes() == 0 ? null : doneAt.plusMinutes(task.waitMinutes());
+    return doneAt == null || task.waitMinutes() == 0
+        ? null
+        : doneAt.plusMinutes(task.waitMinutes());
   }
 
   /** Whether a task is in the schedule: open, or done and still waiting. */

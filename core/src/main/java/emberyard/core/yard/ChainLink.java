@@ -10,4 +10,9 @@ import java.time.LocalDateTime;
  * @param minutes from its start to its finish, waits and nights included
  */
 public record ChainLink(
-    String key, String buildId, String text, LocalDateTime start, LocalDateTime finish, long minutes) {}
+    String key,
+    String buildId,
+    String text,
+    LocalDateTime start,
+    LocalDateTime finish,
+    long minutes) {}

@@ -7,7 +7,6 @@ import emberyard.core.build.ManualTask;
 import emberyard.core.build.Need;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Scheme;
-import emberyard.core.build.Stage;
 import emberyard.core.build.Task;
 import emberyard.core.build.Why;
 import emberyard.core.build.Work;
@@ -48,8 +47,7 @@ record Derivation(
     Interview interview = Interview.of(build, book.workshop().currency());
     List<MadePart> parts = parts(build, book);
     List<SchemePlan> schemes = schemes(build, parts, book);
-    Work talk =
-        interview.work(book).plus(ConceptWork.derive(build, book, Interview.AGREE));
+    Work talk = interview.work(book).plus(ConceptWork.derive(build, book, Interview.AGREE));
     Work hardware =
         FitWork.derive(build, book, ConceptWork.CHOOSE, MakeWork.DRY_FIT, ProveWork.HARDWARE);
     Work made = MakeWork.derive(build, book);
@@ -60,10 +58,8 @@ record Derivation(
     Work light = LightWork.derive(build, book, ready);
     Work design = hardware.plus(made).plus(finish).plus(light);
     List<Need> needs = shelf.handOut(design.needs());
-    List<Task> receiving =
-        SupplyWork.receiving(build, needs, book, today, ConceptWork.CHOOSE);
-    Work prove =
-        ProveWork.derive(build, book, hardwareArrivals(needs), AssembleWork.CLOSE);
+    List<Task> receiving = SupplyWork.receiving(build, needs, book, today, ConceptWork.CHOOSE);
+    Work prove = ProveWork.derive(build, book, hardwareArrivals(needs), AssembleWork.CLOSE);
     List<String> beforeAssembly = new ArrayList<>(ready);
     beforeAssembly.add(ProveWork.HARDWARE);
     beforeAssembly.add(FitWork.ON_PAPER);
@@ -92,8 +88,7 @@ record Derivation(
     return parts;
   }
 
-  private static List<SchemePlan> schemes(
-      Build build, List<MadePart> parts, WorkshopBook book) {
+  private static List<SchemePlan> schemes(Build build, List<MadePart> parts, WorkshopBook book) {
     List<SchemePlan> plans = new ArrayList<>();
     for (Scheme scheme : build.schemes()) {
       parts.stream()
@@ -159,7 +154,8 @@ record Derivation(
     return tasks.stream()
         .map(
             task ->
-                task.key().startsWith("manual:") && reaches(task, task.key(), byKey, new HashSet<>())
+                task.key().startsWith("manual:")
+                        && reaches(task, task.key(), byKey, new HashSet<>())
                     ? task.onlyBehind(List.of())
                     : task)
         .toList();

@@ -78,7 +78,9 @@ final class FuseMaker {
     for (TaskPicture picture : tasks) {
       if (picture.state() != TaskState.NO_LONGER_NEEDED) {
         all += picture.task().handsOnMinutes();
-        done += picture.task().handsOnMinutes() - Math.min(picture.remainingMinutes(), picture.task().handsOnMinutes());
+        done +=
+            picture.task().handsOnMinutes()
+                - Math.min(picture.remainingMinutes(), picture.task().handsOnMinutes());
       }
     }
     return all == 0 ? 0 : (double) done / all;
@@ -86,8 +88,8 @@ final class FuseMaker {
 
   /**
    * Earned schedule (Lipke 2003): the day by which the plan that was frozen meant this share of the
-   * work to be done. Without a frozen plan, work is taken to spread evenly from the first day to the
-   * planned finish.
+   * work to be done. Without a frozen plan, work is taken to spread evenly from the first day to
+   * the planned finish.
    */
   private static LocalDate ember(
       Build build, double share, @Nullable LocalDateTime finish, LocalDateTime clock) {
@@ -145,8 +147,7 @@ final class FuseMaker {
    */
   private static double emberStop(List<TaskPicture> tasks) {
     boolean making =
-        tasks.stream()
-            .anyMatch(t -> t.task().stage().compareTo(Stage.ORDER) > 0 && t.handsDone());
+        tasks.stream().anyMatch(t -> t.task().stage().compareTo(Stage.ORDER) > 0 && t.handsDone());
     for (Stage stage : Stage.values()) {
       if (stage == Stage.ORDER && making) {
         continue;

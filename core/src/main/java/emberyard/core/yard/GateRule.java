@@ -3,7 +3,6 @@ package emberyard.core.yard;
 import emberyard.core.build.TaskMark;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -24,8 +23,7 @@ public final class GateRule {
   }
 
   /** The sentence that refuses a mark, empty when it can be recorded. */
-  public static Optional<String> refusal(
-      BuildPicture picture, String taskKey, TaskMark.What what) {
+  public static Optional<String> refusal(BuildPicture picture, String taskKey, TaskMark.What what) {
     if (what == TaskMark.What.REOPENED || what == TaskMark.What.AGAIN) {
       return Optional.empty();
     }

@@ -63,7 +63,8 @@ final class Painter {
 
   BuildPicture paint() {
     List<TaskPicture> tasks = tasks();
-    Fuse fuse = FuseMaker.make(build, record.derived().interview(), tasks, finish(), hours, book, clock);
+    Fuse fuse =
+        FuseMaker.make(build, record.derived().interview(), tasks, finish(), hours, book, clock);
     Budget budget = Budget.of(build, record.derived().needs(), labour(tasks), book);
     OrderBook orders =
         OrderBook.of(
@@ -101,8 +102,7 @@ final class Painter {
     }
     tasks.addAll(GoneTasks.of(record));
     tasks.sort(
-        Comparator.comparing(
-                TaskPicture::finish, Comparator.nullsFirst(Comparator.naturalOrder()))
+        Comparator.comparing(TaskPicture::finish, Comparator.nullsFirst(Comparator.naturalOrder()))
             .thenComparing(picture -> picture.task().key()));
     return tasks;
   }
@@ -192,8 +192,7 @@ final class Painter {
     if (personId != null && book.person(personId).isPresent()) {
       return book.person(personId).get().rateMinor();
     }
-    return Math.round(
-        book.people().stream().mapToLong(Person::rateMinor).average().orElse(0));
+    return Math.round(book.people().stream().mapToLong(Person::rateMinor).average().orElse(0));
   }
 
   private List<ChainLink> chain() {
@@ -253,8 +252,7 @@ final class Painter {
                 late
                     ? "Reveal missed by %s working days".formatted(Figures.plain(-fuse.spareDays()))
                     : "Only %s working days to spare".formatted(Figures.plain(fuse.spareDays())),
-                "Planned finish %s, reveal %s. %s"
-                    .formatted(fuse.finish(), fuse.reveal(), longest),
+                "Planned finish %s, reveal %s. %s".formatted(fuse.finish(), fuse.reveal(), longest),
                 "One part that comes wrong or one coat to redo takes as much.")
             .with(
                 Remedy.byHand("Shorten what decides: see the chain on Plan"),

@@ -85,10 +85,8 @@ class FinishTest {
 
   @Test
   void bothSidesAreTwoCyclesWithTheHiddenOneFirst() {
-    Scheme both =
-        new Scheme("s1", "Both", "p1", true, null, new Scheme.Coats("green", 2), null);
-    List<String> keys =
-        plan(both, Samples.book()).coats().stream().map(CoatStep::key).toList();
+    Scheme both = new Scheme("s1", "Both", "p1", true, null, new Scheme.Coats("green", 2), null);
+    List<String> keys = plan(both, Samples.book()).coats().stream().map(CoatStep::key).toList();
     assertEquals(
         List.of(
             "scheme:s1/back/colour/1",
@@ -136,8 +134,17 @@ class FinishTest {
     Workshop w = b.workshop();
     Workshop changed =
         new Workshop(
-            w.id(), w.name(), w.currency(), w.zone(), w.hours(), room, w.markUpPercent(),
-            w.taxPercent(), w.contingencyPercent(), w.tightDays(), w.times());
+            w.id(),
+            w.name(),
+            w.currency(),
+            w.zone(),
+            w.hours(),
+            room,
+            w.markUpPercent(),
+            w.taxPercent(),
+            w.contingencyPercent(),
+            w.tightDays(),
+            w.times());
     return new WorkshopBook(
         changed, b.people(), b.stations(), b.suppliers(), b.paints(), b.sheets());
   }

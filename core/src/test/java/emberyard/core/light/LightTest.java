@@ -33,8 +33,7 @@ class LightTest {
     Screen two =
         new Screen(
             "d2", "Second", 58, 192, 480, 1920, Screen.Input.DISPLAY_PORT, 6, one.rail(), 0, "");
-    BuildPicture picture =
-        Samples.picture(new Samples.Made().screens(List.of(one, two)).build());
+    BuildPicture picture = Samples.picture(new Samples.Made().screens(List.of(one, two)).build());
     List<String> titles = picture.findings().stream().map(Finding::title).toList();
     assertTrue(titles.contains("1 DisplayPort output missing"), titles.toString());
     assertTrue(titles.stream().noneMatch(t -> t.contains("HDMI")), "two boards have HDMI");
@@ -46,8 +45,20 @@ class LightTest {
     var b = Samples.build();
     var build =
         new emberyard.core.build.Build(
-            b.brief(), b.concept(), List.of(), List.of(), List.of(), List.of(), List.of(),
-            List.of(strip), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+            b.brief(),
+            b.concept(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(strip),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
             List.of());
     return LightWork.derive(build, Samples.book(), List.of()).findings().get(0);
   }

@@ -73,7 +73,8 @@ class PanelTest {
   @Test
   void areaAgreesWithCountingPoints() {
     PanelShape shape =
-        new PanelShape(60, 40, 3, Material.PLY, new Window(15, 12, 30, 16), new BorderHoles(6, 25, 5));
+        new PanelShape(
+            60, 40, 3, Material.PLY, new Window(15, 12, 30, 16), new BorderHoles(6, 25, 5));
     PanelFigures figures = PanelFigures.of(shape, PanelCut.at(12));
     int inside = 0;
     for (double x = 0.05; x < 60; x += 0.1) {
@@ -82,8 +83,7 @@ class PanelTest {
         double py = y;
         boolean open = px > 15 && px < 45 && py > 12 && py < 28;
         boolean hole =
-            figures.holes().stream()
-                .anyMatch(c -> Math.hypot(c.xMm() - px, c.yMm() - py) < 2.5);
+            figures.holes().stream().anyMatch(c -> Math.hypot(c.xMm() - px, c.yMm() - py) < 2.5);
         inside += open || hole ? 0 : 1;
       }
     }
@@ -115,7 +115,8 @@ class PanelTest {
     PanelShape thin = acrylic(new Window(16, 60, 300, 200), new BorderHoles(12, 90, 4));
     assertTrue(
         PanelChecks.of("p", thin, CutMethod.LASER).stream()
-            .anyMatch(f -> f.title().equals("Only 2.0 mm between holes and window; 3.0 mm needed")));
+            .anyMatch(
+                f -> f.title().equals("Only 2.0 mm between holes and window; 3.0 mm needed")));
     PanelShape frame = acrylic(new Window(1.5, 60, 300, 200), null);
     assertEquals(
         "Window border is 1.5 mm; 3.0 mm needed",
@@ -129,8 +130,7 @@ class PanelTest {
     assertTrue(laser(Material.ABS, 3).refusal());
     assertTrue(laser(Material.POLYCARBONATE, 2).refusal());
     assertEquals(
-        List.of(),
-        PanelChecks.of("p", shape(Material.POLYCARBONATE, 0.8), CutMethod.LASER));
+        List.of(), PanelChecks.of("p", shape(Material.POLYCARBONATE, 0.8), CutMethod.LASER));
     assertEquals(false, laser(Material.STEEL, 1).refusal());
     assertEquals(List.of(), PanelChecks.of("p", shape(Material.PVC, 3), CutMethod.SAW));
   }
@@ -138,10 +138,10 @@ class PanelTest {
   @Test
   void aWindowLargerThanThePanelIsSaidAtItsField() {
     InvalidValue problem =
-        assertThrows(
-            InvalidValue.class, () -> acrylic(new Window(200, 10, 300, 100), null));
+        assertThrows(InvalidValue.class, () -> acrylic(new Window(200, 10, 300, 100), null));
     assertEquals("window.widthMm", problem.field());
-    assertEquals("The window ends at 500.0 mm and the panel is 412.0 mm wide.", problem.getMessage());
+    assertEquals(
+        "The window ends at 500.0 mm and the panel is 412.0 mm wide.", problem.getMessage());
   }
 
   private static Finding laser(Material material, double thickness) {

@@ -40,8 +40,7 @@ class BudgetTest {
         budget(
             new Samples.Made()
                 .with(
-                    Samples.order(
-                        "screen:d1", OrderLine.State.ORDERED, Samples.MONDAY.plusDays(5)))
+                    Samples.order("screen:d1", OrderLine.State.ORDERED, Samples.MONDAY.plusDays(5)))
                 .build());
     BudgetLine look = line(after, CostCategory.LOOK_HARDWARE);
     assertEquals(9_600, look.committedMinor());
@@ -60,8 +59,7 @@ class BudgetTest {
       assertEquals(true, unordered >= 0 && line.spentMinor() <= line.committedMinor());
     }
     assertEquals(
-        budget.forecastMinor(),
-        budget.lines().stream().mapToLong(BudgetLine::forecastMinor).sum());
+        budget.forecastMinor(), budget.lines().stream().mapToLong(BudgetLine::forecastMinor).sum());
     assertEquals(30 * 3_000 / 60, line(budget, CostCategory.LABOUR).spentMinor());
   }
 
@@ -85,8 +83,18 @@ class BudgetTest {
 
   private static Budget capped(Budget b, long cap, long committed) {
     return new Budget(
-        b.lines(), b.labour(), b.plannedMinor(), b.committedMinor(), b.spentMinor(),
-        b.forecastMinor(), b.quoteMinor(), b.countedForecastMinor(), committed, cap, null, null,
+        b.lines(),
+        b.labour(),
+        b.plannedMinor(),
+        b.committedMinor(),
+        b.spentMinor(),
+        b.forecastMinor(),
+        b.quoteMinor(),
+        b.countedForecastMinor(),
+        committed,
+        cap,
+        null,
+        null,
         b.quoteWhy());
   }
 }

@@ -44,8 +44,7 @@ class SchedulePropertiesTest {
                   ? SerialSchedulerTest.MONDAY.plusHours(random.nextInt(100))
                   : null));
     }
-    WeeklyHours bram =
-        WeeklyHours.of(OpenHours.weekdays(LocalTime.of(12, 0), LocalTime.of(20, 0)));
+    WeeklyHours bram = WeeklyHours.of(OpenHours.weekdays(LocalTime.of(12, 0), LocalTime.of(20, 0)));
     return new SchedulingProblem(
         SerialSchedulerTest.MONDAY,
         SerialSchedulerTest.OFFICE,

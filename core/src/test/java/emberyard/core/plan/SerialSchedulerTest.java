@@ -24,8 +24,7 @@ class SerialSchedulerTest {
   }
 
   static Step inOneGo(String key, int handsOn, String... after) {
-    return new Step(
-        key, "build", handsOn, 0, List.of(after), List.of(), null, false, false, null);
+    return new Step(key, "build", handsOn, 0, List.of(after), List.of(), null, false, false, null);
   }
 
   static Step on(String key, int handsOn, int wait, String place, boolean holds) {
@@ -78,7 +77,8 @@ class SerialSchedulerTest {
   @Test
   void slackIsCountedToTheRevealAndTurnsNegativeWhenItIsMissed() {
     assertEquals(
-        60, handbookExample(LocalDateTime.parse("2026-03-07T00:00")).steps().get("D").slackMinutes());
+        60,
+        handbookExample(LocalDateTime.parse("2026-03-07T00:00")).steps().get("D").slackMinutes());
     assertEquals(
         -4 * 60,
         handbookExample(LocalDateTime.parse("2026-03-06T12:00")).steps().get("D").slackMinutes());
@@ -87,7 +87,8 @@ class SerialSchedulerTest {
   @Test
   void aStepInOneGoDoesNotSplitOverClosingTime() {
     Schedule plan =
-        SerialScheduler.schedule(problem(null, inOneGo("first", 300), inOneGo("second", 300, "first")));
+        SerialScheduler.schedule(
+            problem(null, inOneGo("first", 300), inOneGo("second", 300, "first")));
     lies(plan, "second", "2026-03-03T09:00", "2026-03-03T14:00");
   }
 
@@ -168,16 +169,19 @@ class SerialSchedulerTest {
             InvalidValue.class,
             () ->
                 SerialScheduler.schedule(
-                    problem(null, step("x", 1, 0), step("a", 1, 0, "b", "x"), step("b", 1, 0, "a"))));
+                    problem(
+                        null, step("x", 1, 0), step("a", 1, 0, "b", "x"), step("b", 1, 0, "a"))));
     assertEquals("tasks.after", problem.field());
-    assertTrue(problem.getMessage().contains("a → b → a") || problem.getMessage().contains("b → a → b"));
+    assertTrue(
+        problem.getMessage().contains("a → b → a") || problem.getMessage().contains("b → a → b"));
   }
 
   @Test
   void unknownKeysNegativeTimesAndImpossibleCalendarsAreNamed() {
     assertEquals(
         "Task “a” names “ghost”, which is not there.",
-        assertThrows(InvalidValue.class, () -> problem(null, step("a", 1, 0, "ghost"))).getMessage());
+        assertThrows(InvalidValue.class, () -> problem(null, step("a", 1, 0, "ghost")))
+            .getMessage());
     assertTrue(
         assertThrows(InvalidValue.class, () -> step("a", -5, 0)).getMessage().contains("“a”"));
     assertTrue(

@@ -18,8 +18,7 @@ class SupplyTest {
   @Test
   void orderByCountsLeadAndAWorkingDayForReceiving() {
     var hours = Samples.book().workshop().hours();
-    assertEquals(
-        LocalDate.of(2026, 3, 10), OrderBook.orderBy(LocalDate.of(2026, 3, 18), 7, hours));
+    assertEquals(LocalDate.of(2026, 3, 10), OrderBook.orderBy(LocalDate.of(2026, 3, 18), 7, hours));
     // needed on a Monday: the working day before is Friday
     assertEquals(LocalDate.of(2026, 3, 6), OrderBook.orderBy(LocalDate.of(2026, 3, 9), 0, hours));
     assertEquals(
@@ -41,9 +40,7 @@ class SupplyTest {
         Samples.picture(
             new Samples.Made()
                 .reveal(LocalDate.of(2026, 3, 20))
-                .with(
-                    Samples.order(
-                        "screen:d1", OrderLine.State.ORDERED, LocalDate.of(2026, 4, 2)))
+                .with(Samples.order("screen:d1", OrderLine.State.ORDERED, LocalDate.of(2026, 4, 2)))
                 .build());
     Finding finding =
         late.findings().stream().filter(f -> f.capability().equals("supply")).findFirst().get();
@@ -58,13 +55,9 @@ class SupplyTest {
             new Samples.Made()
                 .with(Samples.order("screen:d1", OrderLine.State.WRONG, Samples.MONDAY))
                 .build());
-    assertTrue(
-        picture.findings().stream().anyMatch(f -> f.title().endsWith("came wrong or dead")));
+    assertTrue(picture.findings().stream().anyMatch(f -> f.title().endsWith("came wrong or dead")));
     NeedLine line =
-        picture.needs().stream()
-            .filter(n -> n.need().key().equals("screen:d1"))
-            .findFirst()
-            .get();
+        picture.needs().stream().filter(n -> n.need().key().equals("screen:d1")).findFirst().get();
     assertEquals(NeedLine.State.WANTED, line.state());
   }
 
@@ -78,8 +71,20 @@ class SupplyTest {
         InvalidValue.class,
         () ->
             new OrderLine(
-                line.id(), line.needKey(), line.title(), line.category(), "", 1, 1,
-                OrderLine.State.CHECKED, line.orderedOn(), line.expectedOn(), line.receivedOn(),
-                line.checkedOn(), "", null, ""));
+                line.id(),
+                line.needKey(),
+                line.title(),
+                line.category(),
+                "",
+                1,
+                1,
+                OrderLine.State.CHECKED,
+                line.orderedOn(),
+                line.expectedOn(),
+                line.receivedOn(),
+                line.checkedOn(),
+                "",
+                null,
+                ""));
   }
 }

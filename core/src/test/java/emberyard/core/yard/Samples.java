@@ -58,25 +58,74 @@ public final class Samples {
 
   public static SheetProduct sheet(int onHand) {
     return new SheetProduct(
-        "clear-3", "Clear 3 mm", Material.ACRYLIC, 3, 2.86, 600, 400, "#FFFFFF", 12, 2_400, "quay",
+        "clear-3",
+        "Clear 3 mm",
+        Material.ACRYLIC,
+        3,
+        2.86,
+        600,
+        400,
+        "#FFFFFF",
+        12,
+        2_400,
+        "quay",
         onHand);
   }
 
   public static PaintProduct paint(int onHand) {
     return new PaintProduct(
-        "green", "Green", "#2E4A45", PaintKind.COLOUR, PaintBase.SOLVENT, 15, 0.18, 0.6, 10, 20, 0,
-        2, 48, 400, 1_150, "quay", onHand);
+        "green",
+        "Green",
+        "#2E4A45",
+        PaintKind.COLOUR,
+        PaintBase.SOLVENT,
+        15,
+        0.18,
+        0.6,
+        10,
+        20,
+        0,
+        2,
+        48,
+        400,
+        1_150,
+        "quay",
+        onHand);
   }
 
   public static Panel panel() {
     return new Panel(
-        "p1", "Left window", Face.LEFT, "clear-3", 412, 388, 1, null,
-        new BorderHoles(12, 90, 4), CutMethod.LASER, 0);
+        "p1",
+        "Left window",
+        Face.LEFT,
+        "clear-3",
+        412,
+        388,
+        1,
+        null,
+        new BorderHoles(12, 90, 4),
+        CutMethod.LASER,
+        0);
   }
 
   public static Component component(String id, ComponentKind kind) {
     return new Component(
-        id, "Component " + id, kind, 1, Source.BUY, false, 10_000, "quay", -1, 1, 50, 0, 1, 0, 0, 1);
+        id,
+        "Component " + id,
+        kind,
+        1,
+        Source.BUY,
+        false,
+        10_000,
+        "quay",
+        -1,
+        1,
+        50,
+        0,
+        1,
+        0,
+        0,
+        1);
   }
 
   public static Scheme scheme() {
@@ -90,15 +139,35 @@ public final class Samples {
 
   public static LightStrip strip(double lengthMm) {
     return new LightStrip(
-        "l1", "Beam", lengthMm, 60, Rail.V5, 60, LightStrip.Feed.BOARD_HEADER, "#F0A13A", 1_400,
+        "l1",
+        "Beam",
+        lengthMm,
+        60,
+        Rail.V5,
+        60,
+        LightStrip.Feed.BOARD_HEADER,
+        "#F0A13A",
+        1_400,
         "quay");
   }
 
   public static Brief brief(LocalDate revealOn) {
     Brief named = Brief.named("b1", "Night Pilotage", MONDAY);
     return new Brief(
-        "b1", named.name(), "Pilots", "A cutter", "On a table", List.of(), revealOn, false,
-        500_000L, named.capCounts(), null, List.of("secrecy", "requirements"), MONDAY, null);
+        "b1",
+        named.name(),
+        "Pilots",
+        "A cutter",
+        "On a table",
+        List.of(),
+        revealOn,
+        false,
+        500_000L,
+        named.capCounts(),
+        null,
+        List.of("secrecy", "requirements"),
+        MONDAY,
+        null);
   }
 
   /** A build with one of everything, its concept frozen. */
@@ -111,7 +180,8 @@ public final class Samples {
     private LocalDate revealOn = LocalDate.of(2026, 4, 10);
     private final List<Component> components =
         new ArrayList<>(
-            List.of(component("c1", ComponentKind.BOARD), component("e1", ComponentKind.ENCLOSURE)));
+            List.of(
+                component("c1", ComponentKind.BOARD), component("e1", ComponentKind.ENCLOSURE)));
     private List<Frozen.CurvePoint> curve = List.of();
     private List<Panel> panels = List.of(panel());
     private List<Screen> screens = List.of(screen());
@@ -147,7 +217,10 @@ public final class Samples {
     public Made logged(String taskKey, int minutes) {
       times.add(
           new TimeEntry(
-              "t" + times.size(), taskKey, "ines", MONDAY_NINE.minusSeconds(60L * minutes),
+              "t" + times.size(),
+              taskKey,
+              "ines",
+              MONDAY_NINE.minusSeconds(60L * minutes),
               MONDAY_NINE));
       return this;
     }
@@ -155,7 +228,11 @@ public final class Samples {
     public Made marked(String taskKey, TaskMark.What what) {
       marks.add(
           new TaskMark(
-              "m" + marks.size(), taskKey, what, MONDAY_NINE.plusSeconds(marks.size()), "Ines",
+              "m" + marks.size(),
+              taskKey,
+              what,
+              MONDAY_NINE.plusSeconds(marks.size()),
+              "Ines",
               "seen"));
       return this;
     }
@@ -185,9 +262,21 @@ public final class Samples {
   public static OrderLine order(String needKey, OrderLine.State state, LocalDate expected) {
     boolean here = state == OrderLine.State.CHECKED || state == OrderLine.State.RECEIVED;
     return new OrderLine(
-        "o-" + needKey, needKey, needKey, CostCategory.LOOK_HARDWARE, "quay", 1,
-        9_600, state, MONDAY.minusDays(3), expected, here ? MONDAY : null,
-        state == OrderLine.State.CHECKED ? MONDAY : null, here ? "Lotte" : "", null, "");
+        "o-" + needKey,
+        needKey,
+        needKey,
+        CostCategory.LOOK_HARDWARE,
+        "quay",
+        1,
+        9_600,
+        state,
+        MONDAY.minusDays(3),
+        expected,
+        here ? MONDAY : null,
+        state == OrderLine.State.CHECKED ? MONDAY : null,
+        here ? "Lotte" : "",
+        null,
+        "");
   }
 
   public static BuildPicture picture(Build build) {

@@ -39,7 +39,13 @@ class YardPictureTest {
                 "prove/load",
                 "reveal/hand-over")));
     assertEquals(
-        List.of("component:c1", "component:e1", "paint:green", "screen:d1", "sheet:clear-3", "strip:l1"),
+        List.of(
+            "component:c1",
+            "component:e1",
+            "paint:green",
+            "screen:d1",
+            "sheet:clear-3",
+            "strip:l1"),
         picture.needs().stream().map(line -> line.need().key()).sorted().toList());
     assertTrue(picture.budget().plannedMinor() > 30_000);
     assertFalse(task(picture, "scheme:s1/colour/1").task().cautions().isEmpty());
@@ -68,14 +74,12 @@ class YardPictureTest {
         }
       }
     }
-    assertEquals(
-        "reveal/hand-over", picture.tasks().get(picture.tasks().size() - 1).task().key());
+    assertEquals("reveal/hand-over", picture.tasks().get(picture.tasks().size() - 1).task().key());
   }
 
   @Test
   void aRevealTooSoonIsLateWithTheChainThatDecides() {
-    BuildPicture picture =
-        picture(new Samples.Made().reveal(LocalDate.of(2026, 3, 5)).build());
+    BuildPicture picture = picture(new Samples.Made().reveal(LocalDate.of(2026, 3, 5)).build());
     assertEquals(Fuse.Verdict.LATE, picture.fuse().verdict());
     assertTrue(picture.fuse().spareDays() < 0);
     assertTrue(titles(picture).stream().anyMatch(t -> t.startsWith("Reveal missed by")));
@@ -107,8 +111,7 @@ class YardPictureTest {
 
   @Test
   void hoursOnAPartThatWasTakenOutAreKeptAndMarked() {
-    Build without =
-        new Samples.Made().panels(List.of()).logged("part:p1/cut", 25).build();
+    Build without = new Samples.Made().panels(List.of()).logged("part:p1/cut", 25).build();
     TaskPicture gone = task(picture(without), "part:p1/cut");
     assertEquals(TaskState.NO_LONGER_NEEDED, gone.state());
     assertEquals(Stage.MAKE, gone.task().stage());
@@ -123,7 +126,8 @@ class YardPictureTest {
     }
     TaskPicture cure = task(picture(made.build()), "scheme:s1/cure");
     assertEquals(TaskState.WAITING, cure.state());
-    assertEquals(LocalDateTime.parse("2026-03-04T09:00:04"), cure.waitsUntil(), "48 h after the coat");
+    assertEquals(
+        LocalDateTime.parse("2026-03-04T09:00:04"), cure.waitsUntil(), "48 h after the coat");
   }
 
   @Test
@@ -153,9 +157,7 @@ class YardPictureTest {
   void anOrderMovesTheArrivalAndACheckEndsIt() {
     LocalDate late = LocalDate.of(2026, 3, 20);
     Build ordered =
-        new Samples.Made()
-            .with(Samples.order("screen:d1", OrderLine.State.ORDERED, late))
-            .build();
+        new Samples.Made().with(Samples.order("screen:d1", OrderLine.State.ORDERED, late)).build();
     BuildPicture picture = picture(ordered);
     assertEquals(late.atTime(9, 0), task(picture, "screen:d1/receive").planned().start());
     assertFalse(task(picture, "screen:d1/fit").planned().start().isBefore(late.atStartOfDay()));
@@ -173,7 +175,11 @@ class YardPictureTest {
     var book = Samples.book();
     var stocked =
         new emberyard.core.workshop.WorkshopBook(
-            book.workshop(), book.people(), book.stations(), book.suppliers(), book.paints(),
+            book.workshop(),
+            book.people(),
+            book.stations(),
+            book.suppliers(),
+            book.paints(),
             List.of(Samples.sheet(1)));
     Build first = Samples.build();
     Build second = otherBuild(first);
@@ -210,13 +216,36 @@ class YardPictureTest {
     var b = like.brief();
     var brief =
         new emberyard.core.build.Brief(
-            "b2", "Second", b.client(), b.themeLine(), b.standsWhere(), List.of(),
-            b.revealOn().plusDays(9), false, null, b.capCounts(), null, List.of(), b.begunOn(), null);
+            "b2",
+            "Second",
+            b.client(),
+            b.themeLine(),
+            b.standsWhere(),
+            List.of(),
+            b.revealOn().plusDays(9),
+            false,
+            null,
+            b.capCounts(),
+            null,
+            List.of(),
+            b.begunOn(),
+            null);
     return new Build(
         brief,
         new emberyard.core.build.Concept("b2", emberyard.core.build.Look.open(), null),
-        List.of(), List.of(), like.panels(), List.of(), List.of(), List.of(), List.of(), List.of(),
-        List.of(), List.of(), List.of(), List.of(), List.of());
+        List.of(),
+        List.of(),
+        like.panels(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of());
   }
 
   private static NeedLine need(BuildPicture picture, String key) {

@@ -28,8 +28,7 @@ public class AccessRules {
 
   @Bean
   SecurityFilterChain rules(HttpSecurity http, AccountStore accounts) throws Exception {
-    return http.csrf(
-            csrf -> csrf.spa().ignoringRequestMatchers(CredentialFilter::byToken))
+    return http.csrf(csrf -> csrf.spa().ignoringRequestMatchers(CredentialFilter::byToken))
         .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
         .addFilterAfter(new PageGuard(), HeaderWriterFilter.class)
         .addFilterBefore(new CredentialFilter(accounts), CsrfFilter.class)
@@ -77,8 +76,6 @@ public class AccessRules {
     response.setStatus(status);
     response.setContentType("application/problem+json");
     response.setCharacterEncoding("UTF-8");
-    response
-        .getWriter()
-        .write("{\"status\":%d,\"title\":\"%s\"}".formatted(status, sentence));
+    response.getWriter().write("{\"status\":%d,\"title\":\"%s\"}".formatted(status, sentence));
   }
 }

@@ -39,7 +39,10 @@ public class AccountController {
   Account add(@RequestBody NewAccount wanted) {
     Require.given("role", wanted.role());
     return accounts.add(
-        wanted.name(), wanted.role(), wanted.password(), Require.textOrEmpty("personId", wanted.personId()));
+        wanted.name(),
+        wanted.role(),
+        wanted.password(),
+        Require.textOrEmpty("personId", wanted.personId()));
   }
 
   @GetMapping("/tokens")

@@ -23,8 +23,7 @@ public class AccountStore {
 
   private final JdbcClient sql;
   private final Clock clock;
-  private final PasswordEncoder encoder =
-      Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
+  private final PasswordEncoder encoder = Argon2PasswordEncoder.defaultsForSpringSecurity_v5_8();
   private final String nobody = encoder.encode(Secrets.token());
 
   public AccountStore(JdbcClient sql, Clock clock) {
@@ -135,8 +134,7 @@ public class AccountStore {
             """)
         .param(account.id())
         .query(
-            (r, n) ->
-                new ApiToken(r.getString(1), r.getString(2), r.getString(3), r.getBoolean(4)))
+            (r, n) -> new ApiToken(r.getString(1), r.getString(2), r.getString(3), r.getBoolean(4)))
         .list();
   }
 
@@ -150,11 +148,7 @@ public class AccountStore {
             VALUES (?, ?, ?, ?, ?)
             """)
         .params(
-            UUID.randomUUID().toString(),
-            account.id(),
-            name,
-            Secrets.hash(token),
-            now().toString())
+            UUID.randomUUID().toString(), account.id(), name, Secrets.hash(token), now().toString())
         .update();
     return token;
   }

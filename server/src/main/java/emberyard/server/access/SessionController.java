@@ -49,7 +49,8 @@ public class SessionController {
   public record SignIn(String name, String password) {}
 
   @GetMapping("/session")
-  Session session(@AuthenticationPrincipal Account account, @Parameter(hidden = true) CsrfToken token) {
+  Session session(
+      @AuthenticationPrincipal Account account, @Parameter(hidden = true) CsrfToken token) {
     token.getToken();
     return new Session(account, accounts.empty());
   }

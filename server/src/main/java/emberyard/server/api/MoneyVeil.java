@@ -17,8 +17,8 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Helpers see no money: every field of an answer whose name ends in {@code Minor} is 0 for them,
- * or null where it may be. That every amount's field ends so is held by a test.
+ * Helpers see no money: every field of an answer whose name ends in {@code Minor} is 0 for them, or
+ * null where it may be. That every amount's field ends so is held by a test.
  */
 @ControllerAdvice
 public class MoneyVeil implements ResponseBodyAdvice<Object> {

@@ -12,8 +12,8 @@ import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
-import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.ErrorResponse;
+import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
@@ -67,8 +67,7 @@ class Problems {
                         "#/" + error.getField().replace('.', '/'),
                         error.getField() + " " + error.getDefaultMessage() + "."))
             .toList();
-    return answer(
-        new Problem("about:blank", errors.get(0).sentence(), 422, errors, null));
+    return answer(new Problem("about:blank", errors.get(0).sentence(), 422, errors, null));
   }
 
   @ExceptionHandler

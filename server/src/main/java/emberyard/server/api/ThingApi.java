@@ -32,14 +32,20 @@ public class ThingApi {
       Account who, @Nullable String buildId, String id, T value, @Nullable String ifMatch) {
     JsonNode tree = json.tree(value);
     if (!tree.path("id").asString("").equals(id)) {
-      throw new Refused(HttpStatus.BAD_REQUEST, "The id in the body is not the one in the address.");
+      throw new Refused(
+          HttpStatus.BAD_REQUEST, "The id in the body is not the one in the address.");
     }
     if (buildId != null) {
       store.get(ThingKind.BRIEF, buildId, Object.class);
     }
     T wanted = who.owner() ? value : withStoredAmounts(value, id, tree);
     Write write =
-        new Write(ThingKind.of(wanted), id, buildId, wanted, ifMatch == null ? Write.NEW : version(ifMatch));
+        new Write(
+            ThingKind.of(wanted),
+            id,
+            buildId,
+            wanted,
+            ifMatch == null ? Write.NEW : version(ifMatch));
     return new Kept<>(store.apply(who.id(), List.of(write)).get(0), wanted);
   }
 

@@ -41,7 +41,9 @@ class PhotoController {
   }
 
   /** Takes a JPEG or PNG of at most 12 MB; keeps it without metadata, at most 2,000 pixels wide. */
-  @PostMapping(value = "/api/builds/{buildId}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  @PostMapping(
+      value = "/api/builds/{buildId}/photos",
+      consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   Kept<Photo> add(
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
@@ -54,7 +56,8 @@ class PhotoController {
     yard.read().build(buildId);
     String sha256 = files.keep(file.getBytes());
     Photo photo = new Photo(id, sha256, taskKey, caption, clock.instant());
-    return new Kept<>(store.apply(who.id(), List.of(Write.create(buildId, id, photo))).get(0), photo);
+    return new Kept<>(
+        store.apply(who.id(), List.of(Write.create(buildId, id, photo))).get(0), photo);
   }
 
   @GetMapping("/api/pictures/{sha256}")

@@ -20,8 +20,8 @@ import emberyard.core.build.Screen;
 import emberyard.core.build.Secrecy;
 import emberyard.core.build.Size;
 import emberyard.core.build.Source;
-import emberyard.core.build.Window;
 import emberyard.core.build.Stage;
+import emberyard.core.build.Window;
 import emberyard.core.workshop.StationKind;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -49,9 +49,19 @@ final class DemoBuild {
       @Nullable Secrecy secrecy) {
     things.add(
         new Brief(
-            id, name, client, themeLine, stands,
+            id,
+            name,
+            client,
+            themeLine,
+            stands,
             stands.isEmpty() ? List.of() : List.of(Face.BACK, Face.BOTTOM),
-            reveal, movable, capMinor, List.of(CostCategory.values()), secrecy, List.of(), begun,
+            reveal,
+            movable,
+            capMinor,
+            List.of(CostCategory.values()),
+            secrecy,
+            List.of(),
+            begun,
             null));
     return this;
   }
@@ -82,7 +92,8 @@ final class DemoBuild {
       @Nullable BorderHoles holes,
       CutMethod method) {
     things.add(
-        new Panel(id + "-" + key, name, face, sheet, width, height, 1, window, holes, method, 4_800));
+        new Panel(
+            id + "-" + key, name, face, sheet, width, height, 1, window, holes, method, 4_800));
     return this;
   }
 
@@ -115,16 +126,44 @@ final class DemoBuild {
       int headers) {
     things.add(
         new Component(
-            id + "-" + key, name, kind, 1, Source.BUY, kind == ComponentKind.ENCLOSURE, priceMinor,
-            "rookery", -1, massKg, peakWatts, supplyWatts, hdmi, displayPort, 0, headers));
+            id + "-" + key,
+            name,
+            kind,
+            1,
+            Source.BUY,
+            kind == ComponentKind.ENCLOSURE,
+            priceMinor,
+            "rookery",
+            -1,
+            massKg,
+            peakWatts,
+            supplyWatts,
+            hdmi,
+            displayPort,
+            0,
+            headers));
     return this;
   }
 
   DemoBuild owned(String key, String name, ComponentKind kind, long countsMinor, double massKg) {
     things.add(
         new Component(
-            id + "-" + key, name, kind, 1, Source.CLIENT, false, countsMinor, "", -1, massKg, 6, 0,
-            0, 0, 0, 0));
+            id + "-" + key,
+            name,
+            kind,
+            1,
+            Source.CLIENT,
+            false,
+            countsMinor,
+            "",
+            -1,
+            massKg,
+            6,
+            0,
+            0,
+            0,
+            0,
+            0));
     return this;
   }
 
@@ -132,8 +171,19 @@ final class DemoBuild {
   DemoBuild machine(String enclosure, long enclosureMinor, double supplyWatts, String supply) {
     return component("case", enclosure, ComponentKind.ENCLOSURE, enclosureMinor, 6.2, 0, 0, 0, 0, 0)
         .component("board", "Board Dunlin M2", ComponentKind.BOARD, 17_900, 0.9, 28, 0, 1, 1, 2)
-        .component("processor", "Processor Plover 6", ComponentKind.PROCESSOR, 23_900, 0.1, 105, 0, 0, 0, 0)
-        .component("graphics", "Graphics Gannet 70", ComponentKind.GRAPHICS, 54_900, 1.3, 220, 0, 1, 2, 0)
+        .component(
+            "processor",
+            "Processor Plover 6",
+            ComponentKind.PROCESSOR,
+            23_900,
+            0.1,
+            105,
+            0,
+            0,
+            0,
+            0)
+        .component(
+            "graphics", "Graphics Gannet 70", ComponentKind.GRAPHICS, 54_900, 1.3, 220, 0, 1, 2, 0)
         .component("memory", "Memory Siskin 32 GB", ComponentKind.MEMORY, 9_400, 0.1, 8, 0, 0, 0, 0)
         .component("drive", "Drive Shale 2 TB", ComponentKind.DRIVE, 12_900, 0.1, 7, 0, 0, 0, 0)
         .component("supply", supply, ComponentKind.SUPPLY, 10_900, 1.8, 0, supplyWatts, 0, 0, 0)
@@ -141,10 +191,25 @@ final class DemoBuild {
   }
 
   DemoBuild screen(
-      String key, String name, double width, double height, Screen.Input input, double watts, long priceMinor) {
+      String key,
+      String name,
+      double width,
+      double height,
+      Screen.Input input,
+      double watts,
+      long priceMinor) {
     things.add(
         new Screen(
-            id + "-" + key, name, width, height, 1920, 480, input, watts, Rail.V5, priceMinor,
+            id + "-" + key,
+            name,
+            width,
+            height,
+            1920,
+            480,
+            input,
+            watts,
+            Rail.V5,
+            priceMinor,
             "lumen-loft"));
     return this;
   }

@@ -111,7 +111,8 @@ class DemoData implements ApplicationRunner {
       case BRIEF, CONCEPT, FIT -> true;
       case ORDER -> !key.startsWith("screen:");
       case MAKE -> true;
-      case FINISH -> key.contains("trim-paint") || key.endsWith("/wash") || key.contains("front-paint/key");
+      case FINISH ->
+          key.contains("trim-paint") || key.endsWith("/wash") || key.contains("front-paint/key");
       default -> false;
     };
   }
@@ -123,7 +124,8 @@ class DemoData implements ApplicationRunner {
     }
     return switch (task.task().stage()) {
       case BRIEF, CONCEPT, FIT, ORDER, MAKE -> true;
-      case FINISH -> key.contains("side-paint") && !key.endsWith("/cured") && !key.endsWith("/cure");
+      case FINISH ->
+          key.contains("side-paint") && !key.endsWith("/cured") && !key.endsWith("/cure");
       case ASSEMBLE -> key.equals("prove/hardware");
       default -> false;
     };
@@ -167,7 +169,9 @@ class DemoData implements ApplicationRunner {
     return YardPicture.of(List.of(build), book, now).builds().get(demo.id);
   }
 
-  /** Done tasks are spread over the days since the freeze, so that the clock and photos have days. */
+  /**
+   * Done tasks are spread over the days since the freeze, so that the clock and photos have days.
+   */
   private void workOff(
       DemoBuild demo,
       BuildPicture planned,
@@ -179,8 +183,7 @@ class DemoData implements ApplicationRunner {
             .filter(task -> task.planned() != null && done.test(task))
             .filter(task -> !task.task().key().endsWith("/receive"))
             .toList();
-    LocalDate lastDay =
-        demo.id.equals("paper-kite") ? today.minusDays(7) : today.minusDays(1);
+    LocalDate lastDay = demo.id.equals("paper-kite") ? today.minusDays(7) : today.minusDays(1);
     long days = Math.max(1, ChronoUnit.DAYS.between(begin.toLocalDate(), lastDay));
     for (int i = 0; i < tasks.size(); i++) {
       TaskPicture task = tasks.get(i);

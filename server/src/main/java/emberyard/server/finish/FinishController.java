@@ -39,10 +39,7 @@ class FinishController {
       @Schema(description = "Relative humidity, %", minimum = "1", maximum = "100")
           double humidityPercent,
       @Schema(description = "solvent, enamel, waterborne or two_pack") String base,
-      @Schema(
-              description = "Time at 20 °C and 50 %, minutes",
-              minimum = "0",
-              maximum = "1000000")
+      @Schema(description = "Time at 20 °C and 50 %, minutes", minimum = "0", maximum = "1000000")
           double minutes) {}
 
   /** The time in that air. */

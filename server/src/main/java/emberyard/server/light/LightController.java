@@ -1,7 +1,7 @@
 package emberyard.server.light;
 
-import emberyard.core.build.Screen;
 import emberyard.core.build.LightStrip;
+import emberyard.core.build.Screen;
 import emberyard.server.access.Account;
 import emberyard.server.api.ThingApi;
 import emberyard.server.store.Kept;

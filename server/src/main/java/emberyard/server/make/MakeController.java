@@ -64,17 +64,35 @@ class MakeController {
   record CutQuestion(
       @Schema(description = "laser, saw, score_and_snap or outside; laser when left out")
           @Nullable CutMethod method,
-      @Schema(description = "Along contours, mm/s", minimum = "0.1", maximum = "1000", defaultValue = "12")
+      @Schema(
+              description = "Along contours, mm/s",
+              minimum = "0.1",
+              maximum = "1000",
+              defaultValue = "12")
           @Nullable Double speedMmPerSecond,
-      @Schema(description = "Per contour begun, s", minimum = "0", maximum = "60", defaultValue = "0.4")
+      @Schema(
+              description = "Per contour begun, s",
+              minimum = "0",
+              maximum = "60",
+              defaultValue = "0.4")
           @Nullable Double pierceSeconds,
-      @Schema(description = "Contours begun; one per contour of the panel when left out", minimum = "0")
+      @Schema(
+              description = "Contours begun; one per contour of the panel when left out",
+              minimum = "0")
           @Nullable Integer pierces,
       @Schema(description = "Engraved area, mm²", minimum = "0", defaultValue = "0")
           @Nullable Double engraveAreaMm2,
-      @Schema(description = "Distance of engraved lines, mm", minimum = "0.01", maximum = "10", defaultValue = "0.1")
+      @Schema(
+              description = "Distance of engraved lines, mm",
+              minimum = "0.01",
+              maximum = "10",
+              defaultValue = "0.1")
           @Nullable Double engraveLineMm,
-      @Schema(description = "Along engraved lines, mm/s", minimum = "1", maximum = "5000", defaultValue = "400")
+      @Schema(
+              description = "Along engraved lines, mm/s",
+              minimum = "1",
+              maximum = "5000",
+              defaultValue = "400")
           @Nullable Double engraveMmPerSecond) {}
 
   /** The panel in numbers. */

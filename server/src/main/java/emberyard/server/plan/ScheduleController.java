@@ -93,24 +93,26 @@ class ScheduleController {
 
   @PostMapping("/api/calc/plan/schedule")
   ScheduleAnswer schedule(@RequestBody ScheduleQuestion asked) {
+    Schedule plan = SerialScheduler.schedule(problem(asked));
+    return new ScheduleAnswer(
+        plan.finish().getOrDefault(PROJECT, asked.start()),
+        plan.steps().values().stream().map(ScheduleController::answer).toList(),
+        plan.decidingChain().getOrDefault(PROJECT, List.of()));
+  }
+
+  private static SchedulingProblem problem(ScheduleQuestion asked) {
     Require.given("start", asked.start());
     WeeklyHours hours = WeeklyHours.of(Require.list(asked.hours()));
     List<TaskQuestion> tasks = Require.list(asked.tasks());
     Require.that(
         tasks.size() <= MOST_TASKS, "tasks", "At most %,d tasks at once.".formatted(MOST_TASKS));
-    Schedule plan =
-        SerialScheduler.schedule(
-            new SchedulingProblem(
-                asked.start(),
-                hours,
-                List.of(new Project(PROJECT, reveal(asked.reveal()))),
-                Require.list(asked.people()).stream().map(p -> worker(p, hours)).toList(),
-                Require.list(asked.stations()).stream().map(ScheduleController::place).toList(),
-                tasks.stream().map(ScheduleController::step).toList()));
-    return new ScheduleAnswer(
-        plan.finish().getOrDefault(PROJECT, asked.start()),
-        plan.steps().values().stream().map(ScheduleController::answer).toList(),
-        plan.decidingChain().getOrDefault(PROJECT, List.of()));
+    return new SchedulingProblem(
+        asked.start(),
+        hours,
+        List.of(new Project(PROJECT, reveal(asked.reveal()))),
+        Require.list(asked.people()).stream().map(p -> worker(p, hours)).toList(),
+        Require.list(asked.stations()).stream().map(ScheduleController::place).toList(),
+        tasks.stream().map(ScheduleController::step).toList());
   }
 
   private static Worker worker(PersonQuestion person, WeeklyHours hours) {

@@ -47,7 +47,9 @@ public class ThingStore {
     return revision.get();
   }
 
-  /** All things in their order. Bodies that did not change since the last call are not read again. */
+  /**
+   * All things in their order. Bodies that did not change since the last call are not read again.
+   */
   public List<Row> all() {
     synchronized (parsed) {
       List<Row> rows = new ArrayList<>();
@@ -200,7 +202,8 @@ public class ThingStore {
     return sql.sql("SELECT coalesce(max(position), 0) + 1 FROM thing").query(Long.class).single();
   }
 
-  private record LastChange(long seq, String act, Instant at, ThingKind kind, String id, String after) {}
+  private record LastChange(
+      long seq, String act, Instant at, ThingKind kind, String id, String after) {}
 
   private void remember(
       String accountId,

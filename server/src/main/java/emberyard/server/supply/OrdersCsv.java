@@ -24,8 +24,21 @@ import org.jspecify.annotations.Nullable;
  */
 final class OrdersCsv {
   private static final String[] COLUMNS = {
-    "id", "needKey", "title", "category", "supplierId", "quantity", "unitPriceMinor", "state",
-    "orderedOn", "expectedOn", "receivedOn", "checkedOn", "checkedBy", "paidOn", "note"
+    "id",
+    "needKey",
+    "title",
+    "category",
+    "supplierId",
+    "quantity",
+    "unitPriceMinor",
+    "state",
+    "orderedOn",
+    "expectedOn",
+    "receivedOn",
+    "checkedOn",
+    "checkedBy",
+    "paidOn",
+    "note"
   };
   private static final String FORMULA_STARTS = "=+-@\t\r'";
   private static final CSVFormat FORMAT =
@@ -55,7 +68,8 @@ final class OrdersCsv {
     String header = content.lines().findFirst().orElse("");
     if (!Arrays.asList(header.split(",")).equals(Arrays.asList(COLUMNS))) {
       throw new InvalidValue(
-          "file", "This is not a list of orders: the first line must be " + String.join(",", COLUMNS));
+          "file",
+          "This is not a list of orders: the first line must be " + String.join(",", COLUMNS));
     }
     try (var parser = FORMAT.parse(new StringReader(content))) {
       for (CSVRecord row : parser) {

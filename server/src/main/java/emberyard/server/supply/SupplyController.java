@@ -69,8 +69,7 @@ class SupplyController {
     yard.read().build(buildId);
     List<OrderLine> lines = OrdersCsv.read(csv);
     store.apply(
-        who.id(),
-        lines.stream().map(line -> Write.overwrite(buildId, line.id(), line)).toList());
+        who.id(), lines.stream().map(line -> Write.overwrite(buildId, line.id(), line)).toList());
     return new Imported(lines.size());
   }
 }

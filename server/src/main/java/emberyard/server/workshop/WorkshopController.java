@@ -41,8 +41,7 @@ class WorkshopController {
   record CautionText(Caution key, String title, String says, String why) {}
 
   /** All of the workshop, with the versions to send back as {@code If-Match}. */
-  record WorkshopView(
-      WorkshopBook book, Map<String, Long> versions, List<CautionText> cautions) {}
+  record WorkshopView(WorkshopBook book, Map<String, Long> versions, List<CautionText> cautions) {}
 
   @GetMapping
   WorkshopView workshop() {

@@ -135,14 +135,12 @@ class YardController {
     Require.text("id", wanted.id());
     Require.text("name", wanted.name());
     if (store.find(ThingKind.BRIEF, wanted.id(), Brief.class).isEmpty()) {
-      Brief brief =
-          Brief.named(wanted.id(), wanted.name(), now(reader.read()).toLocalDate());
+      Brief brief = Brief.named(wanted.id(), wanted.name(), now(reader.read()).toLocalDate());
       store.apply(
           who.id(),
           List.of(
               Write.create(wanted.id(), wanted.id(), brief),
-              Write.create(
-                  wanted.id(), wanted.id(), new Concept(wanted.id(), Look.open(), null))));
+              Write.create(wanted.id(), wanted.id(), new Concept(wanted.id(), Look.open(), null))));
     }
     return build(who, wanted.id());
   }
@@ -207,7 +205,6 @@ class YardController {
   }
 
   private LocalDateTime now(YardReader.Reading reading) {
-    return LocalDateTime.ofInstant(
-        clock.instant(), ZoneId.of(reading.book().workshop().zone()));
+    return LocalDateTime.ofInstant(clock.instant(), ZoneId.of(reading.book().workshop().zone()));
   }
 }

@@ -37,7 +37,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Reads what is stored and lets core derive the rest; kept until something or the minute changes. */
+/**
+ * Reads what is stored and lets core derive the rest; kept until something or the minute changes.
+ */
 @org.springframework.stereotype.Component
 public class YardReader {
   private final ThingStore store;
@@ -114,9 +116,7 @@ public class YardReader {
     List<Concept> concepts = only(things, Concept.class);
     return new Build(
         brief,
-        concepts.isEmpty()
-            ? new Concept(brief.id(), Look.open(), null)
-            : concepts.get(0),
+        concepts.isEmpty() ? new Concept(brief.id(), Look.open(), null) : concepts.get(0),
         only(things, Requirement.class),
         only(things, Component.class),
         only(things, Panel.class),

@@ -1,0 +1,191 @@
+package emberyard.server.bench;
+
+import emberyard.core.build.Acceptance;
+import emberyard.core.build.Brief;
+import emberyard.core.build.JobNote;
+import emberyard.core.build.Photo;
+import emberyard.core.build.TaskMark;
+import emberyard.core.build.TimeEntry;
+import emberyard.core.finding.Finding;
+import emberyard.core.reveal.RevealWork;
+import emberyard.core.units.Require;
+import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.GateRule;
+import emberyard.core.yard.TaskPicture;
+import emberyard.core.yard.TaskState;
+import emberyard.server.access.Account;
+import emberyard.server.api.Refused;
+import emberyard.server.store.ThingStore;
+import emberyard.server.store.Write;
+import emberyard.server.yard.YardReader;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+
+/** What happens at the bench: today's cards, the clock, and what people say about their work. */
+@Component
+class BenchDesk {
+  private final YardReader yard;
+  private final ThingStore store;
+  private final Clock clock;
+
+  BenchDesk(YardReader yard, ThingStore store, Clock clock) {
+    this.yard = yard;
+    this.store = store;
+    this.clock = clock;
+  }
+
+  /** Today's work across builds, in order. */
+  record BenchView(LocalDateTime now, List<BenchCard> cards) {}
+
+  /** One card. */
+  record BenchCard(
+      String buildId,
+      String buildName,
+      TaskPicture task,
+      List<JobNote> notes,
+      List<Photo> photos) {}
+
+  BenchView today() {
+    YardReader.Reading reading = yard.read();
+    LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), zone(reading));
+    List<BenchCard> cards = new ArrayList<>();
+    for (BuildPicture picture : reading.yard().builds().values()) {
+      picture.tasks().stream()
+          .filter(task -> today(task, now.toLocalDate()))
+          .forEach(task -> cards.add(card(picture, task)));
+    }
+    cards.sort(
+        Comparator.<BenchCard, Boolean>comparing(c -> c.task().state() != TaskState.RUNNING)
+            .thenComparing(c -> c.task().state() == TaskState.WAITING)
+            .thenComparing(c -> moment(c.task())));
+    return new BenchView(now, cards);
+  }
+
+  /** Starts this person's clock on a task, and stops the one that ran. */
+  void start(Account who, String buildId, String entryId, String taskKey) {
+    Require.text("id", entryId);
+    YardReader.Reading reading = yard.read();
+    refuse(GateRule.refusal(reading.build(buildId), taskKey).orElse(null));
+    Instant now = clock.instant();
+    List<Write> writes = stops(reading, who.personId(), now);
+    TimeEntry entry = new TimeEntry(entryId, taskKey, who.personId(), now, null);
+    writes.add(Write.create(buildId, entryId, entry));
+    store.apply(who.id(), writes);
+  }
+
+  /** Stops whatever clock of this person runs. */
+  void stop(Account who) {
+    List<Write> writes = stops(yard.read(), who.personId(), clock.instant());
+    if (!writes.isEmpty()) {
+      store.apply(who.id(), writes);
+    }
+  }
+
+  /** Records a mark, stops the clock on its task, and ends the build at the hand-over. */
+  void mark(Account who, String buildId, BenchController.MarkRequest said) {
+    Require.given("what", said.what());
+    YardReader.Reading reading = yard.read();
+    BuildPicture picture = reading.build(buildId);
+    refuse(GateRule.refusal(picture, said.taskKey(), said.what()).orElse(null));
+    Instant now = clock.instant();
+    String by = said.by() == null || said.by().isBlank() ? who.name() : said.by();
+    String note = Require.textOrEmpty("note", said.note());
+    TaskMark mark = new TaskMark(said.id(), said.taskKey(), said.what(), now, by, note);
+    List<Write> writes = new ArrayList<>();
+    writes.add(Write.create(buildId, said.id(), mark));
+    picture.build().times().stream()
+        .filter(entry -> entry.taskKey().equals(said.taskKey()) && entry.endedAt() == null)
+        .forEach(entry -> writes.add(stopped(buildId, entry, now)));
+    revealed(picture, mark, zone(reading)).ifPresent(writes::add);
+    store.apply(who.id(), writes);
+  }
+
+  void note(Account who, String buildId, String id, String taskKey, String text) {
+    yard.read().build(buildId);
+    JobNote note = new JobNote(id, taskKey, text, who.name(), clock.instant());
+    store.apply(who.id(), List.of(Write.create(buildId, id, note)));
+  }
+
+  /** Takes a finding upon somebody; a refusal can't be taken. */
+  void accept(Account who, String buildId, BenchController.AcceptRequest said) {
+    boolean refusal =
+        yard.read().build(buildId).findings().stream()
+            .filter(finding -> finding.key().equals(said.findingKey()))
+            .anyMatch(Finding::refusal);
+    refuse(refusal ? "This can't be accepted by anyone: choose another way." : null);
+    Acceptance acceptance =
+        new Acceptance(said.id(), said.findingKey(), said.by(), said.reason(), clock.instant());
+    store.apply(who.id(), List.of(Write.create(buildId, said.id(), acceptance)));
+  }
+
+  private static ZoneId zone(YardReader.Reading reading) {
+    return ZoneId.of(reading.book().workshop().zone());
+  }
+
+  /** Handing over ends the build; sending it back opens it again. */
+  private static Optional<Write> revealed(BuildPicture picture, TaskMark said, ZoneId zone) {
+    if (!said.taskKey().equals(RevealWork.HAND_OVER)) {
+      return Optional.empty();
+    }
+    Brief b = picture.build().brief();
+    LocalDate on = said.what() == TaskMark.What.DONE ? LocalDate.ofInstant(said.at(), zone) : null;
+    return Optional.of(Write.overwrite(b.id(), b.id(), b.revealed(on)));
+  }
+
+  private static List<Write> stops(YardReader.Reading reading, String personId, Instant now) {
+    List<Write> writes = new ArrayList<>();
+    for (BuildPicture picture : reading.yard().builds().values()) {
+      for (TimeEntry entry : picture.build().times()) {
+        if (entry.endedAt() == null && entry.personId().equals(personId)) {
+          writes.add(stopped(picture.build().id(), entry, now));
+        }
+      }
+    }
+    return writes;
+  }
+
+  private static Write stopped(String buildId, TimeEntry entry, Instant now) {
+    TimeEntry ended =
+        new TimeEntry(entry.id(), entry.taskKey(), entry.personId(), entry.startedAt(), now);
+    return Write.overwrite(buildId, entry.id(), ended);
+  }
+
+  private static boolean today(TaskPicture task, LocalDate today) {
+    if (task.state() == TaskState.RUNNING || task.state() == TaskState.WAITING) {
+      return true;
+    }
+    return task.planned() != null
+        && task.remainingMinutes() > 0
+        && !task.planned().start().toLocalDate().isAfter(today);
+  }
+
+  private static LocalDateTime moment(TaskPicture task) {
+    return task.planned() != null ? task.planned().start() : task.waitsUntil();
+  }
+
+  private static BenchCard card(BuildPicture picture, TaskPicture task) {
+    String key = task.task().key();
+    return new BenchCard(
+        picture.build().id(),
+        picture.build().brief().name(),
+        task,
+        picture.build().notes().stream().filter(note -> note.taskKey().equals(key)).toList(),
+        picture.build().photos().stream().filter(p -> p.taskKey().equals(key)).toList());
+  }
+
+  private static void refuse(@Nullable String sentence) {
+    if (sentence != null) {
+      throw new Refused(HttpStatus.CONFLICT, sentence);
+    }
+  }
+}

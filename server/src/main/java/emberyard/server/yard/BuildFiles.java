@@ -1,0 +1,195 @@
+package emberyard.server.yard;
+
+import emberyard.core.build.Brief;
+import emberyard.core.build.Build;
+import emberyard.core.build.Photo;
+import emberyard.core.units.InvalidValue;
+import emberyard.server.access.Account;
+import emberyard.server.api.Refused;
+import emberyard.server.bench.PictureFiles;
+import emberyard.server.store.Row;
+import emberyard.server.store.ThingJson;
+import emberyard.server.store.ThingKind;
+import emberyard.server.store.ThingStore;
+import emberyard.server.store.Write;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import org.springframework.http.HttpStatus;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+
+/**
+ * Writes a build into one file and reads it again; what comes in is checked whole before it is
+ * kept.
+ */
+@Component
+class BuildFiles {
+  private static final int MOST_BYTES = 40_000_000;
+  private static final Set<ThingKind> SHARED =
+      Set.of(ThingKind.SHEET, ThingKind.PAINT, ThingKind.SUPPLIER);
+
+  private final ThingStore store;
+  private final ThingJson json;
+  private final PictureFiles files;
+
+  BuildFiles(ThingStore store, ThingJson json, PictureFiles files) {
+    this.store = store;
+    this.json = json;
+    this.files = files;
+  }
+
+  /** The build that came in. */
+  record ImportedBuild(String id, String name, int things) {}
+
+  BuildFile write(String buildId) throws IOException {
+    store.get(ThingKind.BRIEF, buildId, Brief.class);
+    List<BuildFile.Entry> things = new ArrayList<>();
+    List<BuildFile.Entry> shared = new ArrayList<>();
+    Map<String, String> pictures = new TreeMap<>();
+    for (Row row : store.all()) {
+      if (buildId.equals(row.buildId())) {
+        things.add(entry(row));
+        if (row.value() instanceof Photo photo) {
+          pictures.put(photo.sha256(), inBase64(photo));
+        }
+      } else if (SHARED.contains(row.kind())) {
+        shared.add(entry(row));
+      }
+    }
+    return new BuildFile(
+        BuildFile.FORMAT, BuildFile.VERSION, things, usedBy(things, shared), pictures);
+  }
+
+  private String inBase64(Photo photo) throws IOException {
+    return Base64.getEncoder().encodeToString(Files.readAllBytes(files.find(photo.sha256())));
+  }
+
+  private static List<BuildFile.Entry> usedBy(
+      List<BuildFile.Entry> things, List<BuildFile.Entry> shared) {
+    String text = things.toString();
+    return shared.stream()
+        .filter(entry -> text.contains("\"" + entry.value().path("id").asString() + "\""))
+        .toList();
+  }
+
+  /**
+   * Takes a build in. One that is here already is replaced, in one step that undo takes back;
+   * things of the workshop that are here already stay as they are.
+   */
+  ImportedBuild take(Account who, InputStream stream) throws IOException {
+    BuildFile file = read(stream);
+    List<Object> values = new ArrayList<>();
+    for (BuildFile.Entry entry : file.things()) {
+      values.add(value(entry, true));
+    }
+    Brief brief = briefOf(values);
+    Build checked = YardReader.build(values);
+    List<Write> writes = new ArrayList<>();
+    Set<String> here = new HashSet<>();
+    for (Row row : store.all()) {
+      here.add(row.kind() + "/" + row.id());
+      if (brief.id().equals(row.buildId())) {
+        writes.add(Write.remove(row.kind(), brief.id(), row.id()));
+      }
+    }
+    for (int i = 0; i < values.size(); i++) {
+      String id = file.things().get(i).value().path("id").asString();
+      writes.add(Write.create(brief.id(), id, values.get(i)));
+    }
+    addMissing(file, here, writes);
+    keepPictures(file, checked);
+    store.apply(who.id(), writes);
+    return new ImportedBuild(brief.id(), brief.name(), values.size());
+  }
+
+  private void addMissing(BuildFile file, Set<String> here, List<Write> writes) {
+    for (BuildFile.Entry entry : file.uses()) {
+      Object value = value(entry, false);
+      String id = entry.value().path("id").asString();
+      if (!here.contains(ThingKind.of(value) + "/" + id)) {
+        writes.add(Write.create(null, id, value));
+      }
+    }
+  }
+
+  private BuildFile read(InputStream stream) throws IOException {
+    byte[] bytes = stream.readNBytes(MOST_BYTES + 1);
+    if (bytes.length > MOST_BYTES) {
+      throw tooLarge();
+    }
+    try {
+      BuildFile file = json.read(new String(bytes, StandardCharsets.UTF_8), BuildFile.class);
+      if (!BuildFile.FORMAT.equals(file.format()) || file.things() == null) {
+        throw foreign();
+      }
+      if (file.version() > BuildFile.VERSION) {
+        throw new InvalidValue(
+            "version", "This file was written by a newer Ember Yard; update this one first.");
+      }
+      return new BuildFile(
+          file.format(),
+          file.version(),
+          file.things(),
+          file.uses() == null ? List.of() : file.uses(),
+          file.pictures() == null ? Map.of() : file.pictures());
+    } catch (JacksonException unreadable) {
+      throw foreign();
+    }
+  }
+
+  private Object value(BuildFile.Entry entry, boolean ofBuild) {
+    ThingKind kind = ThingKind.named(String.valueOf(entry.kind()));
+    if (kind.ofBuild() != ofBuild || entry.value() == null) {
+      throw foreign();
+    }
+    return json.read(entry.value(), kind.type());
+  }
+
+  private static Brief briefOf(List<Object> values) {
+    List<Brief> briefs =
+        values.stream().filter(Brief.class::isInstance).map(Brief.class::cast).toList();
+    if (briefs.size() != 1) {
+      throw new InvalidValue(
+          "things", "A build file holds one brief; this one holds %d.".formatted(briefs.size()));
+    }
+    return briefs.get(0);
+  }
+
+  private void keepPictures(BuildFile file, Build build) throws IOException {
+    for (Photo photo : build.photos()) {
+      String data = file.pictures().get(photo.sha256());
+      if (data == null) {
+        throw new InvalidValue("pictures", "The file is cut off: a picture is missing.");
+      }
+      try {
+        files.keepAs(photo.sha256(), Base64.getDecoder().decode(data));
+      } catch (IllegalArgumentException unreadable) {
+        throw new InvalidValue("pictures", "A picture in the file is damaged.");
+      }
+    }
+  }
+
+  private BuildFile.Entry entry(Row row) {
+    return new BuildFile.Entry(row.kind().word(), json.tree(row.value()));
+  }
+
+  private static InvalidValue foreign() {
+    return new InvalidValue(
+        "file",
+        "This is not a build written by Ember Yard, or it is cut off. Nothing was changed.");
+  }
+
+  private static Refused tooLarge() {
+    return new Refused(
+        HttpStatus.CONTENT_TOO_LARGE, "The file is larger than 40 MB. Nothing was changed.");
+  }
+}

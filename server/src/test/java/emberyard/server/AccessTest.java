@@ -1,0 +1,125 @@
+package emberyard.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+
+@ExtendWith(TestYard.class)
+class AccessTest {
+  @Test
+  void nobodyGetsInWithoutSigningIn() {
+    Client stranger = TestYard.stranger();
+    stranger.get("/api/health").expect(200);
+    stranger.get("/api/yard").expect(401);
+    stranger.get("/api/workshop").expect(401);
+    stranger.post("/api/calc/finish/drying", Map.of()).expect(401);
+  }
+
+  @Test
+  void theSessionCookieCannotBeReadByScriptsNorSentByOtherSites() {
+    Client client = TestYard.stranger();
+    client.get("/api/session");
+    var answer = client.post("/api/session", Map.of("name", "ines", "password", TestYard.PASSWORD));
+    String cookie =
+        answer.expect(200).response().headers().allValues("Set-Cookie").stream()
+            .filter(each -> each.startsWith("ember_session="))
+            .findFirst()
+            .orElseThrow();
+    assertTrue(cookie.contains("HttpOnly") && cookie.contains("SameSite=Strict"), cookie);
+    client.get("/api/yard").expect(200);
+    client.delete("/api/session").expect(200);
+    client.get("/api/yard").expect(401);
+  }
+
+  @Test
+  void aWriteWithoutTheCsrfTokenIsRefused(Client owner) {
+    Client client = TestYard.stranger();
+    client.headers.put("Cookie", "ember_session=" + owner.cookie("ember_session").orElseThrow());
+    client.post("/api/builds", Map.of("id", "x", "name", "x")).expect(403);
+  }
+
+  @Test
+  void failedTriesLockTheNameLongerAndLonger() {
+    Client client = TestYard.stranger();
+    client.get("/api/session");
+    Map<String, String> wrong = Map.of("name", "mallory", "password", "wrong-password");
+    for (int i = 0; i < 3; i++) {
+      client.post("/api/session", wrong).expect(401);
+    }
+    String sentence =
+        client.post("/api/session", wrong).expect(429).json().path("title").asString();
+    assertTrue(sentence.startsWith("Too many failed tries. Wait "), sentence);
+  }
+
+  @Test
+  void tokensWorkForScriptsUntilRevokedAndAreKeptHashed(Client owner) throws Exception {
+    String token =
+        owner
+            .post("/api/tokens", Map.of("name", "nightly"))
+            .expect(200)
+            .json()
+            .path("value")
+            .asString();
+    Client script = TestYard.stranger();
+    script.headers.put("Authorization", "Bearer " + token);
+    script.get("/api/yard").expect(200);
+    script.begin("by-script");
+    byte[] file = Files.readAllBytes(TestYard.dataFolder().resolve("ember-yard.sqlite-wal"));
+    assertFalse(new String(file, StandardCharsets.ISO_8859_1).contains(token));
+    String id = owner.get("/api/tokens").json().get(0).path("id").asString();
+    owner.delete("/api/tokens/" + id).expect(200);
+    script.get("/api/yard").expect(401);
+  }
+
+  @Test
+  void helpersSeeNoMoneyAndCannotLoseIt(Client owner) {
+    owner.begin("veil");
+    var component =
+        owner
+            .put("/api/builds/veil/components/c1", Things.component("c1", "Board", 12_345), null)
+            .expect(200)
+            .json();
+    Client helper = TestYard.helper();
+    String seen = helper.get("/api/builds/veil").expect(200).text();
+    assertFalse(seen.contains("12345"), "price in the design");
+    assertFalse(seen.contains("\"capability\":\"money\""));
+    assertTrue(helper.get("/api/builds/veil").json().path("budget").isNull());
+    helper
+        .put(
+            "/api/builds/veil/components/c1",
+            Things.component("c1", "Board, new name", 0),
+            component.path("version").asLong())
+        .expect(200);
+    var kept = owner.get("/api/builds/veil").json().path("build").path("components").get(0);
+    assertEquals("Board, new name", kept.path("name").asString());
+    assertEquals(12_345, kept.path("priceMinor").asLong());
+    helper.get("/api/builds/veil/orders.csv").expect(403);
+    helper.get("/api/builds/veil/export").expect(403);
+    helper.put("/api/workshop/people/x", "{}", null).expect(403);
+    helper.get("/api/accounts").expect(403);
+  }
+
+  @Test
+  void pagesMayLoadOnlyTheApplicationsOwnFiles() {
+    Client stranger = TestYard.stranger();
+    var page = stranger.get("/yard").expect(200);
+    String policy = page.header("Content-Security-Policy");
+    assertTrue(policy.contains("default-src 'none'") && policy.contains("script-src 'self';"));
+    assertFalse(policy.contains("unsafe"));
+    String nonce = policy.replaceAll("(?s).*'nonce-([^']+)'.*", "$1");
+    assertTrue(page.text().contains("content=\"" + nonce + "\""), "the page carries its nonce");
+    assertEquals("nosniff", page.header("X-Content-Type-Options"));
+    assertFalse(policy.equals(stranger.get("/yard").header("Content-Security-Policy")));
+  }
+
+  @Test
+  void aSecondSetUpIsRefused(Client owner) {
+    owner.post("/api/setup", Map.of("workshopName", "Again", "ownerName", "x")).expect(409);
+  }
+}

@@ -1,0 +1,218 @@
+package emberyard.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(TestYard.class)
+class BuildApiTest {
+  @Test
+  void aPanelBringsItsWorkSheetAndFigures(Client owner) {
+    owner.begin("derive");
+    owner.put("/api/builds/derive/panels/d1", Things.panel("d1", 412), null).expect(200);
+    JsonNode view = owner.get("/api/builds/derive").json();
+    assertEquals(
+        77.6, view.path("parts").get(0).path("figures").path("holePitchMm").asDouble(), 1e-9);
+    assertEquals(
+        "sheet:acrylic-clear-3", view.path("needs").get(0).path("need").path("key").asString());
+    assertTrue(view.path("tasks").toString().contains("part:d1/cut"));
+  }
+
+  @Test
+  void creatingTwiceCreatesOnceAndADifferentOneIsNotOverwritten(Client owner) {
+    owner.begin("repeat").begin("repeat");
+    String path = "/api/builds/repeat/panels/r1";
+    long first =
+        owner.put(path, Things.panel("r1", 300), null).expect(200).json().path("version").asLong();
+    long again =
+        owner.put(path, Things.panel("r1", 300), null).expect(200).json().path("version").asLong();
+    assertEquals(first, again);
+    owner.put(path, Things.panel("r1", 301), null).expect(412);
+    assertEquals(1, owner.get("/api/builds/repeat").json().path("build").path("panels").size());
+  }
+
+  @Test
+  void aStaleWriteGetsTheNewerVersionToSetBesideItsOwn(Client owner) {
+    owner.begin("stale");
+    String path = "/api/builds/stale/panels/s1";
+    long version = owner.put(path, Things.panel("s1", 300), null).json().path("version").asLong();
+    owner.put(path, Things.panel("s1", 310), version).expect(200);
+    JsonNode refused = owner.put(path, Things.panel("s1", 320), version).expect(412).json();
+    JsonNode current = refused.path("current");
+    assertEquals(310, current.path("value").path("widthMm").asDouble());
+    owner.put(path, Things.panel("s1", 320), current.path("version").asLong()).expect(200);
+  }
+
+  @Test
+  void wrongValuesAreNamedAtTheirField(Client owner) {
+    owner.begin("wrong");
+    JsonNode problem =
+        owner.put("/api/builds/wrong/panels/w1", Things.panel("w1", 2), null).expect(422).json();
+    assertEquals("#/widthMm", problem.path("errors").get(0).path("pointer").asString());
+    assertEquals("Width can't be 2: 5 to 5000 mm.", problem.path("title").asString());
+    Map<String, Object> deep = Things.panel("w1", 300);
+    deep.put("holes", Map.of("insetMm", 12, "greatestPitchMm", 1, "diameterMm", 4));
+    assertEquals(
+        "#/holes/greatestPitchMm",
+        owner
+            .put("/api/builds/wrong/panels/w1", deep, null)
+            .expect(422)
+            .json()
+            .path("errors")
+            .get(0)
+            .path("pointer")
+            .asString());
+    owner.put("/api/builds/wrong/panels/w1", "{\"id\": \"w1\"", null).expect(400);
+    Map<String, Object> unknown = Things.panel("w1", 300);
+    unknown.put("widht", 3);
+    owner.put("/api/builds/wrong/panels/w1", unknown, null).expect(422);
+    owner.put("/api/builds/wrong/panels/other", Things.panel("w1", 300), null).expect(400);
+    owner.put("/api/builds/nowhere/panels/w1", Things.panel("w1", 300), null).expect(404);
+    owner.get("/api/builds/nowhere").expect(404);
+    owner.get("/api/nothing").expect(404);
+    assertEquals(0, owner.get("/api/builds/wrong").json().path("build").path("panels").size());
+  }
+
+  @Test
+  void aThingBelongsToItsBuild(Client owner) {
+    owner.begin("mine").begin("yours");
+    owner.put("/api/builds/mine/panels/m1", Things.panel("m1", 300), null).expect(200);
+    owner.put("/api/builds/yours/panels/m1", Things.panel("m1", 999), null).expect(404);
+    owner.delete("/api/builds/yours/panels/m1").expect(404);
+  }
+
+  @Test
+  void undoTakesBackRemovalCreationAndTypingInTurn(Client owner) {
+    owner.begin("undo");
+    String path = "/api/builds/undo/panels/u1";
+    long version = owner.put(path, Things.panel("u1", 300), null).json().path("version").asLong();
+    for (int width = 301; width <= 305; width++) {
+      version = owner.put(path, Things.panel("u1", width), version).json().path("version").asLong();
+    }
+    owner.delete(path).expect(200);
+    assertEquals("panels", undo(owner).path("kind").asString());
+    assertEquals(305, width(owner), "the removed panel is back");
+    undo(owner);
+    assertEquals(0, owner.get("/api/builds/undo").json().path("build").path("panels").size());
+    assertEquals("briefs", undo(owner).path("kind").asString());
+    owner.get("/api/builds/undo").expect(404);
+  }
+
+  @Test
+  void undoDoesNotLoseWhatSomebodyElseDidSince(Client owner) {
+    owner.begin("both");
+    String path = "/api/builds/both/panels/b1";
+    long version = owner.put(path, Things.panel("b1", 300), null).json().path("version").asLong();
+    TestYard.helper().put(path, Things.panel("b1", 400), version).expect(200);
+    owner.post("/api/undo", Map.of()).expect(409);
+    assertEquals(
+        400,
+        owner
+            .get("/api/builds/both")
+            .json()
+            .path("build")
+            .path("panels")
+            .get(0)
+            .path("widthMm")
+            .asDouble());
+    owner.delete("/api/builds/both").expect(200);
+  }
+
+  @Test
+  void freezingNeedsAPaletteAndASizeAndKeepsPriceAndDate(Client owner) {
+    owner.begin("freeze");
+    String refused =
+        owner
+            .post("/api/builds/freeze/freeze", Map.of("by", "Ines"))
+            .expect(422)
+            .json()
+            .path("title")
+            .asString();
+    assertEquals("A palette has three to seven colours; this one has 0.", refused);
+    long version =
+        owner.get("/api/builds/freeze").json().path("versions").path("concepts/freeze").asLong();
+    owner
+        .put(
+            "/api/builds/freeze/concepts/freeze",
+            """
+            {"id": "freeze", "frozen": null, "look": {"themeWords": ["fog"],
+              "size": {"widthMm": 300, "heightMm": 400, "depthMm": 250}, "palette": [
+              {"name": "a", "hex": "#2E4A45", "role": "BASE"},
+              {"name": "b", "hex": "#B7BEBC", "role": "SECOND"},
+              {"name": "c", "hex": "#F0A13A", "role": "GLOW"}]}}
+            """,
+            version)
+        .expect(200);
+    JsonNode frozen =
+        owner
+            .post("/api/builds/freeze/freeze", Map.of("by", "Ines", "priceMinor", 250_000))
+            .expect(200)
+            .json()
+            .path("value")
+            .path("frozen");
+    assertEquals(250_000, frozen.path("priceMinor").asLong());
+    assertTrue(frozen.path("curve").size() > 0);
+  }
+
+  @Test
+  void gatesHoldAndTheClockRuns(Client owner) {
+    owner.begin("bench");
+    owner.put("/api/builds/bench/panels/g1", Things.panel("g1", 300), null).expect(200);
+    String bench = "/api/builds/bench/";
+    String refusal =
+        owner
+            .post(bench + "clock/start", Map.of("id", "t0", "taskKey", "bench/panels"))
+            .expect(409)
+            .json()
+            .path("title")
+            .asString();
+    assertTrue(refusal.startsWith("“Dry fit"), refusal);
+    owner.post(bench + "clock/start", Map.of("id", "t1", "taskKey", "part:g1/cut")).expect(200);
+    assertTrue(owner.get("/api/bench").text().contains("\"RUNNING\""));
+    owner
+        .post(bench + "marks", Map.of("id", "m1", "taskKey", "part:g1/cut", "what", "DONE"))
+        .expect(200);
+    assertTrue(!owner.get("/api/bench").text().contains("\"RUNNING\""), "done stops the clock");
+    owner
+        .post(bench + "marks", Map.of("id", "m2", "taskKey", "make/dry-fit", "what", "PASSED"))
+        .expect(422);
+    owner
+        .post(
+            bench + "marks",
+            Map.of(
+                "id",
+                "m3",
+                "taskKey",
+                "make/dry-fit",
+                "what",
+                "PASSED",
+                "note",
+                "sits",
+                "by",
+                "Ines"))
+        .expect(200);
+    owner.post(bench + "clock/start", Map.of("id", "t2", "taskKey", "bench/panels")).expect(200);
+    owner.post("/api/clock/stop", Map.of()).expect(200);
+    String calendar = owner.get(bench + "plan.ics").expect(200).text();
+    assertTrue(calendar.startsWith("BEGIN:VCALENDAR\r\n") && calendar.contains("BEGIN:VEVENT"));
+  }
+
+  private static JsonNode undo(Client owner) {
+    return owner.post("/api/undo", Map.of()).expect(200).json().path("undone");
+  }
+
+  private static double width(Client owner) {
+    return owner
+        .get("/api/builds/undo")
+        .json()
+        .path("build")
+        .path("panels")
+        .get(0)
+        .path("widthMm")
+        .asDouble();
+  }
+}

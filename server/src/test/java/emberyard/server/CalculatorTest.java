@@ -1,0 +1,131 @@
+package emberyard.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(TestYard.class)
+class CalculatorTest {
+  private static final String HOURS =
+      """
+      "start": "2026-03-02T09:00", "people": [{"id": "p"}], "hours": [
+        {"day": "MONDAY", "from": "09:00", "to": "17:00"},
+        {"day": "TUESDAY", "from": "09:00", "to": "17:00"},
+        {"day": "WEDNESDAY", "from": "09:00", "to": "17:00"},
+        {"day": "THURSDAY", "from": "09:00", "to": "17:00"},
+        {"day": "FRIDAY", "from": "09:00", "to": "17:00"}],
+      """;
+
+  private static String schedule(String tasks) {
+    return "{" + HOURS + "\"tasks\": [" + tasks + "]}";
+  }
+
+  @Test
+  void theHandbooksScheduleOverHttp(Client owner) {
+    JsonNode plan =
+        owner
+            .post(
+                "/api/calc/plan/schedule",
+                schedule(
+                    """
+                    {"key": "A", "handsOnMinutes": 180},
+                    {"key": "B", "handsOnMinutes": 60, "waitMinutes": 1200, "after": ["A"]},
+                    {"key": "C", "handsOnMinutes": 60, "waitMinutes": 4320, "after": ["B"]},
+                    {"key": "D", "handsOnMinutes": 360, "after": ["C"]},
+                    {"key": "E", "handsOnMinutes": 480, "person": "p"}
+                    """))
+            .expect(200)
+            .json();
+    assertEquals("2026-03-06T16:00:00", plan.path("finish").asString());
+    assertEquals("[\"A\",\"B\",\"C\",\"D\"]", plan.path("decidingChain").toString());
+  }
+
+  @Test
+  void impossiblePlansAreRefusedByName(Client owner) {
+    refused(
+        owner,
+        "{\"key\": \"a\", \"handsOnMinutes\": 1, \"after\": [\"b\"]}, {\"key\": \"b\", \"handsOnMinutes\": 1, \"after\": [\"a\"]}",
+        "→");
+    refused(owner, "{\"key\": \"a\", \"handsOnMinutes\": 1, \"after\": [\"ghost\"]}", "“ghost”");
+    refused(owner, "{\"key\": \"a\", \"handsOnMinutes\": -1}", "“a”");
+    refused(owner, "{\"key\": \"a\", \"handsOnMinutes\": 481, \"interruptible\": false}", "480");
+    refused(owner, "{\"key\": \"a\", \"handsOnMinutes\": 1, \"station\": \"kiln\"}", "“kiln”");
+    owner
+        .post(
+            "/api/calc/plan/schedule",
+            "{\"start\": \"2026-03-02T09:00\", \"hours\": [], \"tasks\": []}")
+        .expect(422);
+  }
+
+  private static void refused(Client owner, String tasks, String named) {
+    String title =
+        owner
+            .post("/api/calc/plan/schedule", schedule(tasks))
+            .expect(422)
+            .json()
+            .path("title")
+            .asString();
+    assertTrue(title.contains(named), title);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"solvent,1.70", "waterborne,1.97", "Water-borne,1.97", "two_pack,1.70"})
+  void drying(String base, double factor) {
+    JsonNode answer =
+        TestYard.owner()
+            .post(
+                "/api/calc/finish/drying",
+                "{\"temperatureC\": 14, \"humidityPercent\": 70, \"base\": \""
+                    + base
+                    + "\", \"minutes\": 100}")
+            .expect(200)
+            .json();
+    assertEquals(factor, answer.path("factor").asDouble(), 0.005);
+    assertEquals(factor * 100, answer.path("minutes").asDouble(), 0.5);
+    assertTrue(answer.path("sprayable").asBoolean());
+  }
+
+  @Test
+  void outOfRangeIsSaidAtTheField(Client owner) {
+    JsonNode problem =
+        owner
+            .post(
+                "/api/calc/finish/drying",
+                "{\"temperatureC\": 14, \"humidityPercent\": 170, \"base\": \"solvent\", \"minutes\": 1}")
+            .expect(422)
+            .json();
+    assertEquals("#/humidityPercent", problem.path("errors").get(0).path("pointer").asString());
+    owner
+        .post(
+            "/api/calc/finish/drying",
+            "{\"base\": \"tar\", \"temperatureC\": 1, \"humidityPercent\": 50, \"minutes\": 1}")
+        .expect(422);
+  }
+
+  @Test
+  void panel(Client owner) {
+    JsonNode answer =
+        owner
+            .post(
+                "/api/calc/make/panel",
+                """
+                {"widthMm": 412, "heightMm": 330, "thicknessMm": 3, "material": "acrylic",
+                 "window": {"xMm": 50, "yMm": 60, "widthMm": 300, "heightMm": 200},
+                 "cut": {"pierces": 5, "engraveAreaMm2": 9600}}
+                """)
+            .expect(200)
+            .json();
+    assertEquals(449, answer.path("cutSeconds").asDouble(), 1e-9);
+    assertEquals(0, answer.path("holeCount").asInt());
+    owner
+        .post(
+            "/api/calc/make/panel",
+            "{\"widthMm\": 412, \"heightMm\": 330, \"thicknessMm\": 3, \"material\": \"cheese\"}")
+        .expect(422);
+  }
+}

@@ -1,0 +1,127 @@
+package emberyard.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(TestYard.class)
+class FilesTest {
+  private static final Map<String, String> CSV = Map.of("Content-Type", "text/csv");
+
+  @Test
+  void aBuildGoesOutAndInAndLosesNothing(Client owner) throws Exception {
+    owner.begin("trip");
+    owner.put("/api/builds/trip/panels/tp", Things.panel("tp", 412), null).expect(200);
+    owner
+        .put("/api/builds/trip/components/tc", Things.component("tc", "Board", 5), null)
+        .expect(200);
+    assertEquals(200, photo(owner, "trip", picture()));
+    String file = owner.get("/api/builds/trip/export").expect(200).text();
+    String before = owner.get("/api/builds/trip").json().path("build").toString();
+    owner.delete("/api/builds/trip/panels/tp").expect(200);
+    owner.begin("other");
+    owner.post("/api/import", file).expect(200);
+    assertEquals(before, owner.get("/api/builds/trip").json().path("build").toString());
+    assertEquals(file, owner.get("/api/builds/trip/export").text());
+    owner.post("/api/undo", Map.of()).expect(200);
+    assertEquals(0, owner.get("/api/builds/trip").json().path("build").path("panels").size());
+  }
+
+  @Test
+  void foreignAndCutOffFilesAreRefusedAndChangeNothing(Client owner) {
+    owner.begin("foreign");
+    owner.put("/api/builds/foreign/panels/fp", Things.panel("fp", 412), null).expect(200);
+    String file = owner.get("/api/builds/foreign/export").text();
+    String before = owner.get("/api/builds/foreign").json().path("build").toString();
+    for (String bad :
+        new String[] {
+          file.substring(0, file.length() / 2),
+          "{\"format\": \"other\", \"version\": 1, \"things\": []}",
+          "[]",
+          "not json",
+          "[".repeat(100_000),
+          file.replace("\"version\":1,", "\"version\":99,"),
+          file.replace("\"widthMm\":412.0", "\"widthMm\":-1"),
+          file.replace("\"panels\"", "\"people\"")
+        }) {
+      int status = owner.post("/api/import", bad).status();
+      assertTrue(status == 422 || status == 404, status + " for " + bad.substring(0, 2));
+    }
+    assertEquals(before, owner.get("/api/builds/foreign").json().path("build").toString());
+    owner
+        .send(
+            "POST",
+            "/api/import",
+            " ".repeat(40_000_001),
+            Map.of("Content-Type", "application/json"))
+        .expect(413);
+  }
+
+  @Test
+  void ordersGoOutAndInAsCsvWithFormulasNeutralised(Client owner) {
+    owner.begin("csv");
+    String nasty = "=HYPERLINK(\"x\"), said \"ten\"\nand more";
+    owner.put("/api/builds/csv/orders/o1", Things.order("o1", nasty), null).expect(200);
+    owner.put("/api/builds/csv/orders/o2", Things.order("o2", "'quoted"), null).expect(200);
+    String csv = owner.get("/api/builds/csv/orders.csv").expect(200).text();
+    assertTrue(csv.contains("\"'=HYPERLINK"), csv);
+    JsonNode before = owner.get("/api/builds/csv").json().path("build").path("orders");
+    owner.delete("/api/builds/csv/orders/o1").expect(200);
+    owner.delete("/api/builds/csv/orders/o2").expect(200);
+    owner.send("POST", "/api/builds/csv/orders.csv", csv, CSV).expect(200);
+    assertEquals(before, owner.get("/api/builds/csv").json().path("build").path("orders"));
+    String bad = csv.replace("2026-03-09", "soon");
+    assertTrue(
+        owner
+            .send("POST", "/api/builds/csv/orders.csv", bad, CSV)
+            .expect(422)
+            .text()
+            .contains("Line 2"));
+    owner.send("POST", "/api/builds/csv/orders.csv", "a,b\n1,2", CSV).expect(422);
+  }
+
+  @Test
+  void picturesAreCheckedAndDrawnAnew(Client owner) throws Exception {
+    owner.begin("photo");
+    assertEquals(200, photo(owner, "photo", picture()));
+    JsonNode kept = owner.get("/api/builds/photo").json().path("build").path("photos").get(0);
+    var answer = owner.get("/api/pictures/" + kept.path("sha256").asString()).expect(200);
+    assertEquals("image/jpeg", answer.header("Content-Type"));
+    assertEquals(422, photo(owner, "photo", "<svg onload='x'/>".getBytes(StandardCharsets.UTF_8)));
+    owner.get("/api/pictures/..%2F..%2Fember-yard.sqlite").expect(400);
+    owner.get("/api/pictures/" + "0".repeat(64)).expect(404);
+  }
+
+  private static byte[] picture() throws Exception {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", bytes);
+    return bytes.toByteArray();
+  }
+
+  private static int photo(Client owner, String build, byte[] file) throws Exception {
+    String boundary = "ember";
+    ByteArrayOutputStream body = new ByteArrayOutputStream();
+    body.write(
+        ("--ember\r\nContent-Disposition: form-data; name=\"id\"\r\n\r\nph-"
+                + build
+                + "\r\n"
+                + "--ember\r\nContent-Disposition: form-data; name=\"file\"; filename=\"p.png\"\r\n"
+                + "Content-Type: image/png\r\n\r\n")
+            .getBytes(StandardCharsets.UTF_8));
+    body.write(file);
+    body.write("\r\n--ember--\r\n".getBytes(StandardCharsets.UTF_8));
+    return owner.sendBytes(
+        URI.create("/api/builds/" + build + "/photos").toString(),
+        body.toByteArray(),
+        "multipart/form-data; boundary=" + boundary);
+  }
+}

@@ -1,0 +1,91 @@
+package emberyard.server;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * Starts the real application once per run, on a random port, set up with an owner and a helper.
+ */
+public final class TestYard implements ParameterResolver {
+  static final String PASSWORD = "a-long-password";
+  private static ConfigurableApplicationContext application;
+  private static int port;
+  private static Client owner;
+
+  /** What tests speak HTTP through. */
+  static synchronized Client owner() {
+    if (application == null) {
+      start();
+    }
+    return owner;
+  }
+
+  static Client stranger() {
+    owner();
+    return new Client(port);
+  }
+
+  static Client helper() {
+    owner();
+    Client helper = new Client(port);
+    helper.get("/api/session");
+    helper.post("/api/session", Map.of("name", "lotte", "password", PASSWORD)).expect(200);
+    return helper;
+  }
+
+  static Path dataFolder() {
+    owner();
+    return Path.of(application.getEnvironment().getRequiredProperty("ember.data"));
+  }
+
+  private static void start() {
+    try {
+      Path data = Files.createTempDirectory("ember-yard-test");
+      application =
+          new SpringApplicationBuilder(EmberYardApplication.class)
+              .run("--data=" + data, "--port=0");
+    } catch (IOException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+    port = ((WebServerApplicationContext) application).getWebServer().getPort();
+    owner = new Client(port);
+    setUp(owner);
+    owner
+        .post(
+            "/api/accounts",
+            Map.of("name", "lotte", "role", "HELPER", "password", PASSWORD, "personId", "owner"))
+        .expect(200);
+  }
+
+  static void setUp(Client client) {
+    client.get("/api/session").expect(200);
+    client
+        .post(
+            "/api/setup",
+            """
+            {"workshopName": "Tollgate Works", "currency": "EUR", "zone": "UTC",
+             "hours": [{"day": "MONDAY", "from": "09:00", "to": "17:00"},
+                       {"day": "WEDNESDAY", "from": "09:00", "to": "17:00"}],
+             "ownerName": "ines", "password": "a-long-password"}
+            """)
+        .expect(200);
+  }
+
+  @Override
+  public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+    return parameter.getParameter().getType() == Client.class;
+  }
+
+  @Override
+  public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+    return owner();
+  }
+}

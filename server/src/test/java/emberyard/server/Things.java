@@ -1,0 +1,106 @@
+package emberyard.server;
+
+import java.util.Map;
+import java.util.TreeMap;
+
+/** Things of a build as a client would send them. */
+final class Things {
+  private Things() {}
+
+  static Map<String, Object> component(String id, String name, long priceMinor) {
+    Map<String, Object> thing = new TreeMap<>();
+    for (String zero :
+        new String[] {
+          "peakWatts",
+          "supplyWatts",
+          "hdmiOutputs",
+          "displayPortOutputs",
+          "typeCOutputs",
+          "lightHeaders"
+        }) {
+      thing.put(zero, 0);
+    }
+    thing.putAll(
+        Map.of(
+            "id",
+            id,
+            "name",
+            name,
+            "kind",
+            "BOARD",
+            "quantity",
+            1,
+            "source",
+            "BUY",
+            "forLook",
+            false,
+            "priceMinor",
+            priceMinor,
+            "supplierId",
+            "rookery",
+            "leadDays",
+            -1,
+            "massKg",
+            1));
+    return thing;
+  }
+
+  static Map<String, Object> panel(String id, double widthMm) {
+    Map<String, Object> thing = new TreeMap<>();
+    thing.putAll(
+        Map.of(
+            "id",
+            id,
+            "name",
+            "Left window",
+            "face",
+            "LEFT",
+            "sheetId",
+            "acrylic-clear-3",
+            "widthMm",
+            widthMm,
+            "heightMm",
+            388,
+            "quantity",
+            1,
+            "cutMethod",
+            "LASER",
+            "outsidePriceMinor",
+            0));
+    thing.put("window", null);
+    thing.put("holes", Map.of("insetMm", 12, "greatestPitchMm", 90, "diameterMm", 4));
+    return thing;
+  }
+
+  static Map<String, Object> order(String id, String note) {
+    Map<String, Object> thing = new TreeMap<>();
+    thing.putAll(
+        Map.of(
+            "id",
+            id,
+            "needKey",
+            "component:c1",
+            "title",
+            "Board",
+            "category",
+            "PERFORMANCE_HARDWARE",
+            "supplierId",
+            "rookery",
+            "quantity",
+            1,
+            "unitPriceMinor",
+            17_900,
+            "state",
+            "ORDERED",
+            "orderedOn",
+            "2026-03-02",
+            "expectedOn",
+            "2026-03-09"));
+    thing.put("receivedOn", null);
+    thing.put("checkedOn", null);
+    thing.put("checkedBy", "");
+    thing.put("paidOn", null);
+    thing.put("note", note);
+    return thing;
+  }
+}
