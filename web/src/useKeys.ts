@@ -65,6 +65,7 @@ export function useKeys() {
       undo()
       return
     }
+    if (event.key === 'Escape' && inField(event.target)) (event.target as HTMLElement).blur()
     if (event.ctrlKey || event.metaKey || event.altKey || inField(event.target)) return
     if (jump(event.key) || other(event.key)) event.preventDefault()
   }

@@ -66,6 +66,7 @@ const keys = [
   ['s', 'start or stop the clock on the current card'],
   ['/', 'find anything'],
   ['Ctrl+Z', 'take back the last change'],
+  ['Esc', 'leave a field, so that keys work again'],
   ['?', 'this list'],
 ]
 </script>

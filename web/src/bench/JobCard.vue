@@ -82,7 +82,7 @@ async function photo(event: Event) {
     <header>
       <SignMark :kind="SIGN[task.state]" :size="16" />
       <div class="grow">
-        <h3>{{ task.task.title }}</h3>
+        <component :is="buildName ? 'h2' : 'h3'">{{ task.task.title }}</component>
         <p class="soft">
           <template v-if="buildName">{{ buildName }} · </template>
           <span class="mono">{{ duration(task.task.handsOnMinutes) }}</span>
@@ -212,6 +212,7 @@ header {
 header svg {
   margin-top: 3px;
 }
+h2,
 h3 {
   font-size: 17px;
 }

@@ -245,7 +245,7 @@ function focusWish() {
         <table class="ledger">
           <thead>
             <tr>
-              <th></th>
+              <th><span class="visually-hidden">Priority</span></th>
               <th class="right">answered</th>
               <th class="right">open</th>
               <th class="right">failed</th>

@@ -40,6 +40,8 @@ onBeforeUnmount(() => (shell.newHere = null))
   min-width: 0;
   overflow-y: auto;
   padding: 14px 24px 40px;
+  /* text that appears above must not scroll the page: an open list would close */
+  overflow-anchor: none;
 }
 header {
   margin-bottom: 10px;

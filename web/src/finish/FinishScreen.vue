@@ -156,7 +156,7 @@ const items = computed(() =>
             <th class="right">needed</th>
             <th class="right">on the shelf</th>
             <th>state</th>
-            <th></th>
+            <th><span class="visually-hidden">Why</span></th>
           </tr>
         </thead>
         <tbody>

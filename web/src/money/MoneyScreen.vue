@@ -89,7 +89,7 @@ const verdict = computed(() => {
             <th class="right">committed</th>
             <th class="right">spent</th>
             <th class="right">forecast</th>
-            <th></th>
+            <th><span class="visually-hidden">Why</span></th>
           </tr>
         </thead>
         <tbody>

@@ -120,7 +120,7 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
           <th>begins</th>
           <th>who</th>
           <th class="right">slack</th>
-          <th></th>
+          <th><span class="visually-hidden">Why</span></th>
         </tr>
       </thead>
       <tbody>

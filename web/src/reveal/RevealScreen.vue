@@ -59,7 +59,7 @@ const canExport = computed(() => session.owner)
     </template>
     <article class="story">
       <header>
-        <h1>{{ build.brief.name }}</h1>
+        <h2>{{ build.brief.name }}</h2>
         <p class="line">{{ build.brief.themeLine }}</p>
         <p class="soft">
           made by {{ workshop.book!.workshop.name }} for {{ build.brief.client || '—' }}
@@ -180,7 +180,7 @@ const canExport = computed(() => session.owner)
   border: 1px solid var(--line);
   padding: 24px 30px 28px;
 }
-h1 {
+.story h2 {
   font-size: 38px;
 }
 .line {

@@ -20,6 +20,7 @@ const LIST_OF: Record<string, keyof Things> = {
 export const useBuild = defineStore('build', () => {
   const saver = useSaver()
   const id = ref('')
+  let asking = 0
   const view = ref<BuildView | null>(null)
   const build = computed(() => view.value?.build ?? null)
   const frozen = computed(() => build.value?.concept.frozen ?? null)
@@ -38,8 +39,12 @@ export const useBuild = defineStore('build', () => {
   async function reload() {
     if (!id.value) return
     const asked = id.value
+    const mine = ++asking
+    const mark = saver.mark()
     const fresh = await get<BuildView>(`/api/builds/${encodeURIComponent(asked)}`)
-    if (asked !== id.value) return
+    if (asked !== id.value || mine !== asking) return
+    // an answer from before the last edit would take it off the screen; the next save asks again
+    if (view.value && !mark.isCurrent()) return
     for (const [key, version] of Object.entries(fresh.versions)) {
       const slash = key.indexOf('/')
       const address = path(key.slice(0, slash), key.slice(slash + 1))

@@ -29,6 +29,8 @@ export const useSaver = defineStore('saver', () => {
   const problems = reactive(new Map<string, { pointer: string; sentence: string }[]>())
   const conflict = ref<Conflict | null>(null)
   const away = ref(false)
+  /** Grows with every edit and every answer: what was asked for before is out of date after. */
+  let changes = 0
   const listeners = new Set<() => void>()
   let timer: ReturnType<typeof setTimeout> | undefined
   let sending = false
@@ -48,6 +50,7 @@ export const useSaver = defineStore('saver', () => {
 
   /** Keeps an edit and sends it shortly. */
   function save(edit: Edit) {
+    changes++
     pending.set(edit.path, JSON.parse(JSON.stringify(edit)))
     problems.delete(edit.key)
     remember()
@@ -82,6 +85,7 @@ export const useSaver = defineStore('saver', () => {
         edit.value,
         versions.get(edit.path),
       )
+      changes++
       versions.set(edit.path, kept.version)
       settle(edit)
       return true
@@ -144,6 +148,11 @@ export const useSaver = defineStore('saver', () => {
     listeners.add(listener)
     return () => listeners.delete(listener)
   }
+  /** A mark to hold an answer against: `isCurrent` says whether nothing changed since. */
+  function mark() {
+    const now = changes
+    return { isCurrent: () => changes === now }
+  }
   /** The sentence at a field of a thing, empty when there is none. */
   function problem(key: string, field: string): string {
     const pointer = '#/' + field.replaceAll('.', '/')
@@ -160,6 +169,7 @@ export const useSaver = defineStore('saver', () => {
     state,
     save,
     settled,
+    mark,
     resolve,
     onSaved,
     problem,

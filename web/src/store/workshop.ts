@@ -22,7 +22,9 @@ export const useWorkshop = defineStore('workshop', () => {
 
   async function load(force = false) {
     if (view.value && !force) return
+    const mark = saver.mark()
     const fresh = await get<WorkshopView>('/api/workshop')
+    if (view.value && !mark.isCurrent()) return
     for (const [key, version] of Object.entries(fresh.versions)) {
       if (!saver.pending.has(path(key))) saver.versions.set(path(key), version)
     }

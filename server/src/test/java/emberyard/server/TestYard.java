@@ -46,6 +46,12 @@ public final class TestYard implements ParameterResolver {
     return Path.of(application.getEnvironment().getRequiredProperty("ember.data"));
   }
 
+  /** A part of the running application. */
+  static <T> T bean(Class<T> type) {
+    owner();
+    return application.getBean(type);
+  }
+
   private static void start() {
     try {
       Path data = Files.createTempDirectory("ember-yard-test");

@@ -1,0 +1,142 @@
+package emberyard.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Keyboard, undo, lost connection, two windows, helpers: on the demo. */
+class HabitsTest {
+  private static Yard yard;
+
+  @BeforeAll
+  static void open() {
+    yard = Yard.demo();
+  }
+
+  @AfterAll
+  static void close() {
+    yard.close();
+  }
+
+  @Test
+  void everythingIsReachedByKeys() {
+    Page page = yard.signedIn("ines");
+    Hands hands = new Hands(page);
+    page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Night Pilotage")).focus();
+    page.keyboard().press("Enter");
+    hands.seesHeading("Brief");
+    String[][] stops = {
+      {"2", "Concept"}, {"3", "Fit"}, {"4", "Order"}, {"5", "Make"}, {"6", "Finish"},
+      {"7", "Light"}, {"8", "Assemble"}, {"9", "Prove"}, {"0", "Reveal"}, {"1", "Brief"},
+      {"p", "Plan"}, {"m", "Money"}
+    };
+    for (String[] stop : stops) {
+      page.keyboard().press(stop[0]);
+      hands.seesHeading(stop[1]);
+    }
+    page.keyboard().press("w");
+    assertThat(page.locator(".watch.folded")).hasCount(1);
+    page.keyboard().press("w");
+    page.keyboard().press("?");
+    hands.sees("take back the last change");
+    page.keyboard().press("Escape");
+    page.keyboard().press("/");
+    page.getByLabel("Find a build, part, task or requirement").fill("brass trim f");
+    page.keyboard().press("Enter");
+    hands.seesHeading("Make");
+    page.keyboard().press("b");
+    hands.seesHeading("Bench");
+    page.keyboard().press("s");
+    hands.button("Stop the clock: Prove on paper that it goes in").waitFor();
+    page.keyboard().press("s");
+    hands.button("Start the clock: Prove on paper that it goes in").waitFor();
+    page.keyboard().press("y");
+    hands.seesHeading("Yard");
+  }
+
+  @Test
+  void keysTypeInsideAFieldAndCtrlZTakesTheLastChangeBack() {
+    Page page = yard.signedIn("ines");
+    Hands hands = new Hands(page);
+    page.navigate(yard.address("/builds/moss-archive/make"));
+    hands.seesHeading("Make");
+    page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).click();
+    page.keyboard().press("End");
+    page.keyboard().type(" y2");
+    hands.saved();
+    assertEquals("Birch side y2", hands.value("Name"));
+    page.keyboard().press("Control+z");
+    assertThat(page.getByText("Taken back: last change of panels.")).isVisible();
+    assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
+        .hasValue("Birch side");
+  }
+
+  @Test
+  void theServerMayGoAndNothingTypedIsLost() {
+    Page page = yard.signedIn("ines");
+    Hands hands = new Hands(page);
+    page.navigate(yard.address("/builds/glasshouse/brief"));
+    hands.seesHeading("Brief");
+    yard.kill();
+    hands.write("Client", "Orchid house");
+    hands.sees("The workshop’s computer does not answer.");
+    hands.write("Client", "Orchid house, north wing");
+    yard.start();
+    page.locator(".state.saved").waitFor();
+    page.reload();
+    hands.seesHeading("Brief");
+    assertEquals("Orchid house, north wing", hands.value("Client"));
+  }
+
+  @Test
+  void twoWindowsOnOneThingOfferBothVersions() {
+    Page first = yard.signedIn("ines");
+    Page second = yard.signedIn("ines");
+    for (Page page : new Page[] {first, second}) {
+      page.navigate(yard.address("/builds/line-9-depot/make"));
+      new Hands(page).seesHeading("Make");
+    }
+    new Hands(first).write("Width", "570").saved();
+    new Hands(second).write("Width", "560").sees("Someone changed this meanwhile");
+    new Hands(second).sees("570").press("Keep mine").saved();
+    new Hands(second).page.reload();
+    assertEquals("560", new Hands(second).value("Width"));
+    new Hands(first).write("Width", "550").press("Take theirs");
+    assertThat(first.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)))
+        .hasValue("560");
+  }
+
+  @Test
+  void helpersSeeNoMoney() {
+    Page page = yard.signedIn("lotte");
+    Hands hands = new Hands(page);
+    assertThat(page.getByText("an hour earned")).hasCount(0);
+    for (String stop : new String[] {"concept", "supply", "fit", "light", "reveal"}) {
+      page.navigate(yard.address("/builds/night-pilotage/" + stop));
+      page.locator("main h2").first().waitFor();
+      assertThat(page.getByText("€")).hasCount(0);
+    }
+    page.navigate(yard.address("/workshop"));
+    hands.sees("Settings are changed by the owner.");
+  }
+
+  @Test
+  void theBenchFitsAPhone() {
+    Page page = yard.signedIn(yard.window(390, 800), "lotte");
+    page.navigate(yard.address("/bench"));
+    page.locator("article.job").first().waitFor();
+    Object overflow =
+        page.evaluate("document.querySelector('.today').scrollWidth <= window.innerWidth");
+    assertEquals(true, overflow, "no sideways scrolling");
+    Object small =
+        page.evaluate(
+            "[...document.querySelectorAll('.job .acts button')]"
+                + ".filter(b => b.getBoundingClientRect().height < 44).length");
+    assertEquals(0, ((Number) small).intValue(), "targets of 44 px");
+  }
+}

@@ -1,0 +1,219 @@
+package emberyard.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.List;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+
+/** From an empty data folder to a revealed build, only through the screens. */
+class JourneyTest {
+  @Test
+  void fromBriefToReveal() throws IOException {
+    try (Yard yard = Yard.empty()) {
+      Page page = yard.window();
+      Hands hands = new Hands(page);
+      page.navigate(yard.address("/"));
+      walk(hands);
+      assertEquals(List.of(), yard.complaints);
+    }
+  }
+
+  private static void walk(Hands hands) throws IOException {
+    try {
+      setUp(hands);
+      brief(hands);
+      concept(hands);
+      fit(hands);
+      make(hands);
+      finish(hands);
+      light(hands);
+      order(hands);
+      money(hands);
+      bench(hands);
+      reveal(hands);
+    } catch (Error | RuntimeException failed) {
+      hands.page.screenshot(
+          new Page.ScreenshotOptions().setPath(Path.of("target", "journey-stopped-here.png")));
+      throw failed;
+    }
+  }
+
+  private static void setUp(Hands hands) {
+    hands.write("Workshop", "Tollgate Works").write("Your name", "Ines").write("Password", "short");
+    hands.press("Open the yard").sees("A password has at least ten characters.");
+    hands.write("Password", "lantern-harbour").press("Open the yard").sees("No builds yet.");
+  }
+
+  private static void brief(Hands hands) {
+    hands.jump("n");
+    hands.write("Working title of the build", "Night Pilotage").press("Start this build");
+    hands.seesHeading("Brief");
+    hands.write("Client", "Harrow Sound Pilots’ Guild");
+    hands.write("Theme in one line", "A pilot cutter coming home at night");
+    hands.write("Where it will stand", "On the chart table");
+    hands.write("A wish, as the client said it", "Tide curve on the left window");
+    hands.press("Add this requirement");
+    hands.write("At most", "1900").write("Reveal on", LocalDate.now().plusDays(60).toString());
+    hands.saved().choose("May know before the reveal", "All of it").saved();
+    hands.sees("7 of 7 answers");
+    hands.page.reload();
+    assertEquals("A pilot cutter coming home at night", hands.value("Theme in one line"));
+  }
+
+  private static void concept(Hands hands) {
+    hands.jump("2");
+    hands.seesHeading("Concept");
+    for (int i = 0; i < 3; i++) {
+      hands.press("Add a colour");
+    }
+    hands.write("Width", "388").saved().write("Height", "16 in").write("Depth", "250+10");
+    hands.write("Chosen by", "the Guild").saved();
+    hands.press("Freeze this concept").sees("Frozen: this look, this price, this date.");
+    hands.page.reload();
+    assertEquals("406.4", hands.value("Height"), "inches are kept in mm");
+    assertEquals("260", hands.value("Depth"));
+  }
+
+  private static void fit(Hands hands) {
+    hands.jump("3");
+    hands.press("Add a component").write("Name", "Board Dunlin M2");
+    hands.choose("Kind", "board").write("Price of one", "179.00");
+    hands
+        .write("Light headers", "2")
+        .write("Mass of one", "0.9")
+        .saved()
+        .sees("1 components, 0.9 kg");
+  }
+
+  private static void make(Hands hands) {
+    hands.jump("5");
+    hands.press("Draw a panel").write("Name", "Left window").write("Width", "412");
+    hands.write("Height", "388").write("Inset", "6").saved();
+    hands.sees("Holes leave 4.0 mm to the edge; 6.0 mm needed");
+    hands.press("Move the holes in to 8.0 mm").saved();
+    assertThat(hands.page.getByText("Holes leave")).hasCount(0);
+    assertEquals("8", hands.value("Inset"));
+    hands.write("Width", "wide").sees("Can’t read this. Write 12+3.5, 1/4\" or 2 in.");
+    hands.write("Width", "2").sees("Width can't be 2: 5 to 5000 mm.");
+    hands.write("Width", "412").saved();
+    hands.page.reload();
+    assertEquals("412", hands.value("Width"));
+  }
+
+  private static void finish(Hands hands) {
+    hands.jump("6");
+    hands.press("Plan a finish").choose("Colour", "Harbour green satin").saved();
+    hands.sees("Harbour green satin").sees("1 can");
+    hands.write("Humidity", "90").saved().sees("Do not spray at 20 °C and 90 %");
+    hands.write("Humidity", "50").saved();
+  }
+
+  private static void light(Hands hands) {
+    hands.jump("7");
+    hands.press("Add a light strip").write("Name", "Amber beam").write("Length", "900").saved();
+    hands.sees("Amber beam draws 3.2 A; a header gives 3.0 A");
+    hands.press("Shorten it to 833.0 mm").saved();
+    assertEquals("833", hands.value("Length"));
+  }
+
+  private static void order(Hands hands) {
+    hands.jump("4");
+    hands.seesHeading("Order");
+    for (String act : List.of("Mark ordered: ", "Mark received: ", "Checked, as ordered: ")) {
+      Locator open = hands.page.getByLabel(act);
+      for (int left = open.count(); left > 0; left--) {
+        open.first().click();
+        hands.saved();
+        assertThat(open).hasCount(left - 1);
+      }
+    }
+    hands.sees("0 to order of 4 things needed");
+  }
+
+  private static void money(Hands hands) {
+    hands.jump("m");
+    hands.seesHeading("Money").sees("under the cap.").sees("€179.00");
+    hands.jump("p");
+    hands.seesHeading("Plan").sees("working days before the reveal closes.");
+  }
+
+  private static void bench(Hands hands) throws IOException {
+    hands.jump("b");
+    hands.seesHeading("Bench");
+    Locator cut = hands.page.getByLabel("Start the clock: Cut Left window");
+    cut.click();
+    hands.page.getByLabel("Stop the clock: Cut Left window").waitFor();
+    hands
+        .page
+        .getByLabel("Photo of Cut Left window")
+        .setInputFiles(new FilePayload("cut.png", "image/png", picture()));
+    hands.page.getByAltText("Cut Left window").waitFor();
+    hands.page.goBack();
+    hands.jump("8");
+    hands.choose("Cards of", "all stages");
+    int cards = 0;
+    while (openCards(hands).count() > 0 && cards++ < 60) {
+      finishFirst(hands, openCards(hands).first());
+    }
+    assertTrue(cards > 15, "a build of one panel has " + cards + " cards");
+  }
+
+  private static Locator openCards(Hands hands) {
+    return hands.page.locator("article.job:not(.done)");
+  }
+
+  private static void finishFirst(Hands hands, Locator card) {
+    String title = card.getByRole(AriaRole.HEADING).innerText();
+    Locator check = card.getByText("Record the check");
+    if (check.count() > 0) {
+      check.click();
+      card.getByLabel("What the check showed").fill("Looked and measured: in order.");
+      card.getByText("It passed").click();
+    } else {
+      card.getByLabel("Done: " + title).click();
+    }
+    hands
+        .page
+        .locator("article.job.done")
+        .filter(new Locator.FilterOptions().setHasText(title))
+        .first()
+        .waitFor();
+  }
+
+  private static void reveal(Hands hands) {
+    hands.jump("0");
+    hands
+        .seesHeading("Reveal")
+        .sees("revealed ")
+        .sees("An hour earned")
+        .sees("Tide curve on the left window");
+    assertThat(hands.page.locator(".photos img")).hasCount(1);
+    hands.jump("y");
+    hands.sees("Revealed");
+  }
+
+  private static byte[] picture() throws IOException {
+    BufferedImage image = new BufferedImage(400, 300, BufferedImage.TYPE_INT_RGB);
+    Graphics2D brush = image.createGraphics();
+    brush.setColor(new Color(0x2E4A45));
+    brush.fillRect(20, 20, 360, 260);
+    brush.dispose();
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    ImageIO.write(image, "png", bytes);
+    return bytes.toByteArray();
+  }
+}

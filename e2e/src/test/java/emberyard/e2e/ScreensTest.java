@@ -1,0 +1,86 @@
+package emberyard.e2e;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Every screen of the demo: accessible by axe in both themes, and pictured for the documents. With
+ * {@code -Dember.screenshots=FOLDER} the pictures are written there.
+ */
+class ScreensTest {
+  private static final Map<String, String> PICTURED =
+      new TreeMap<>(
+          Map.ofEntries(
+              Map.entry("/yard", "yard"),
+              Map.entry("/bench", "bench"),
+              Map.entry("/stock", "stock"),
+              Map.entry("/suppliers", "suppliers"),
+              Map.entry("/workshop", "workshop"),
+              Map.entry("/builds/night-pilotage/brief", "brief"),
+              Map.entry("/builds/night-pilotage/concept", "concept"),
+              Map.entry("/builds/night-pilotage/fit", "fit"),
+              Map.entry("/builds/line-9-depot/supply", "order"),
+              Map.entry("/builds/night-pilotage/make", "make"),
+              Map.entry("/builds/night-pilotage/finish", "finish"),
+              Map.entry("/builds/night-pilotage/light", "light"),
+              Map.entry("/builds/moss-archive/bench", "assemble"),
+              Map.entry("/builds/paper-kite/prove", "prove"),
+              Map.entry("/builds/paper-kite/reveal", "reveal"),
+              Map.entry("/builds/night-pilotage/plan", "plan"),
+              Map.entry("/builds/night-pilotage/money", "money")));
+
+  @Test
+  void everyScreenIsAccessibleAndPictured() throws IOException {
+    try (Yard yard = Yard.demo()) {
+      List<String> faults = new ArrayList<>();
+      Page door = yard.window();
+      door.navigate(yard.address("/"));
+      door.getByLabel("Name").waitFor();
+      faults.addAll(axe(door, "sign-in"));
+      Page page = yard.signedIn("ines");
+      for (Map.Entry<String, String> screen : PICTURED.entrySet()) {
+        page.navigate(yard.address(screen.getKey()));
+        page.locator("main").first().waitFor();
+        page.waitForTimeout(500);
+        picture(page, screen.getValue());
+        faults.addAll(axe(page, screen.getValue()));
+        page.evaluate("document.documentElement.classList.add('night')");
+        faults.addAll(axe(page, screen.getValue() + ", night bench"));
+        page.evaluate("document.documentElement.classList.remove('night')");
+      }
+      assertEquals(List.of(), faults);
+      assertEquals(List.of(), yard.complaints);
+    }
+  }
+
+  private static void picture(Page page, String name) {
+    String folder = System.getProperty("ember.screenshots", "");
+    if (!folder.isBlank()) {
+      page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(folder, name + ".png")));
+    }
+  }
+
+  @SuppressWarnings("unchecked")
+  private static List<String> axe(Page page, String name) throws IOException {
+    page.evaluate(Files.readString(Path.of(System.getProperty("ember.axe"))));
+    return (List<String>)
+        page.evaluate(
+            """
+            async (name) => {
+              const found = await axe.run({ runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'best-practice'] })
+              return found.violations.map((each) =>
+                `${name}: ${each.id}: ${each.nodes.slice(0, 4).map((n) => n.html.slice(0, 140)).join(' | ')}`)
+            }
+            """,
+            name);
+  }
+}

@@ -1,0 +1,171 @@
+package emberyard.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
+import java.io.IOException;
+import java.net.HttpURLConnection;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The packaged jar on a fresh data folder, and a headless Chromium in front of it. */
+final class Yard implements AutoCloseable {
+  static final String PASSWORD = "lantern-harbour";
+  private static final List<String> QUIET =
+      List.of(
+          "--no-sandbox",
+          "--disable-background-networking",
+          "--disable-component-update",
+          "--disable-sync",
+          "--disable-quic",
+          "--no-first-run");
+
+  private final Path data;
+  private final int port;
+  private final boolean demo;
+  private final Playwright playwright = Playwright.create();
+  private final Browser browser =
+      playwright
+          .chromium()
+          .launch(
+              new BrowserType.LaunchOptions()
+                  .setExecutablePath(Path.of("/usr/bin/chromium"))
+                  .setArgs(QUIET));
+  final List<String> complaints = new ArrayList<>();
+  private Process process;
+
+  private Yard(boolean demo) {
+    try {
+      this.demo = demo;
+      data = Files.createTempDirectory("ember-yard-e2e");
+      try (ServerSocket socket = new ServerSocket(0)) {
+        port = socket.getLocalPort();
+      }
+    } catch (IOException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+    start();
+  }
+
+  static Yard empty() {
+    return new Yard(false);
+  }
+
+  /** The demo, as if it were Tuesday, 3 March 2026, 09:42. */
+  static Yard demo() {
+    return new Yard(true);
+  }
+
+  /** Starts the process on the same folder and port, and waits until it answers. */
+  void start() {
+    List<String> command =
+        new ArrayList<>(
+            List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-Duser.timezone=UTC",
+                "-jar",
+                System.getProperty("ember.jar"),
+                "--data=" + data,
+                "--port=" + port));
+    if (demo) {
+      command.addAll(List.of("--demo=true", "--clock=2026-03-03T09:42"));
+    }
+    try {
+      process =
+          new ProcessBuilder(command)
+              .redirectErrorStream(true)
+              .redirectOutput(data.resolve("log.txt").toFile())
+              .start();
+      waitUntilReady();
+    } catch (IOException | InterruptedException failed) {
+      throw new IllegalStateException(failed);
+    }
+  }
+
+  /** Takes the server away, as a pulled plug does. */
+  void kill() {
+    try {
+      process.destroyForcibly().waitFor();
+    } catch (InterruptedException stopped) {
+      throw new IllegalStateException(stopped);
+    }
+  }
+
+  String address(String path) {
+    return "http://127.0.0.1:" + port + path;
+  }
+
+  /** A fresh window of 1280 × 800. */
+  Page window() {
+    return window(1280, 800);
+  }
+
+  Page window(int width, int height) {
+    BrowserContext context =
+        browser.newContext(
+            new Browser.NewContextOptions()
+                .setViewportSize(width, height)
+                .setTimezoneId("UTC")
+                .setLocale("en-GB")
+                .setReducedMotion(ReducedMotion.REDUCE));
+    Page page = context.newPage();
+    page.setDefaultTimeout(10_000);
+    page.onPageError(complaints::add);
+    page.onConsoleMessage(
+        message -> {
+          if (message.text().contains("Content Security Policy")) {
+            complaints.add(message.text());
+          }
+        });
+    return page;
+  }
+
+  Page signedIn(String name) {
+    return signedIn(window(), name);
+  }
+
+  Page signedIn(Page page, String name) {
+    page.navigate(address("/yard"));
+    page.getByLabel("Name").fill(name);
+    page.getByLabel("Password").fill(PASSWORD);
+    page.keyboard().press("Enter");
+    page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Yard").setExact(true))
+        .waitFor();
+    return page;
+  }
+
+  private void waitUntilReady() throws InterruptedException, IOException {
+    for (int tries = 0; tries < 900; tries++) {
+      try {
+        HttpURLConnection asked =
+            (HttpURLConnection) URI.create(address("/api/health")).toURL().openConnection();
+        if (asked.getResponseCode() == 200 && (!demo || demoIsIn())) {
+          return;
+        }
+      } catch (IOException notYet) {
+        // it is still starting
+      }
+      Thread.sleep(100);
+    }
+    throw new IllegalStateException(Files.readString(data.resolve("log.txt")));
+  }
+
+  private boolean demoIsIn() throws IOException {
+    return Files.readString(data.resolve("log.txt")).contains("API token");
+  }
+
+  @Override
+  public void close() {
+    browser.close();
+    playwright.close();
+    kill();
+  }
+}

@@ -1,0 +1,145 @@
+package emberyard.server;
+
+import emberyard.core.build.BorderHoles;
+import emberyard.core.build.Brief;
+import emberyard.core.build.Concept;
+import emberyard.core.build.CutMethod;
+import emberyard.core.build.Face;
+import emberyard.core.build.Look;
+import emberyard.core.build.Panel;
+import emberyard.core.build.Scheme;
+import emberyard.server.store.ThingStore;
+import emberyard.server.store.Write;
+import emberyard.server.yard.YardReader;
+import java.io.PrintStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Measures 60 builds of about 80 tasks over real HTTP and writes a report. A plain harness: warm-up
+ * runs first, then the median and the 95th percentile of the rest.
+ */
+final class YardBenchmark {
+  private static final int BUILDS = 60;
+  private static final int PARTS = 8;
+  private static final int WARM_UP = 30;
+  private static final int RUNS = 200;
+
+  private YardBenchmark() {}
+
+  static void writeTo(Path file) throws Exception {
+    Client owner = TestYard.owner();
+    fill(TestYard.bean(ThingStore.class));
+    YardReader reader = TestYard.bean(YardReader.class);
+    long tasks =
+        reader.read().yard().builds().values().stream().mapToLong(b -> b.tasks().size()).sum();
+    double[] read = measure(() -> owner.get("/api/yard").expect(200), () -> {});
+    int[] turn = {0};
+    Runnable change =
+        () ->
+            owner.post(
+                "/api/builds/bench-0/notes",
+                Map.of("id", "n" + turn[0]++, "taskKey", "x", "text", "a change"));
+    double[] afterWrite = measure(() -> owner.get("/api/yard").expect(200), change);
+    double[] derive = measure(reader::read, change);
+    try (PrintStream out = new PrintStream(Files.newOutputStream(file))) {
+      report(out, tasks, read, afterWrite, derive);
+    }
+  }
+
+  private static void report(
+      PrintStream out, long tasks, double[] read, double[] afterWrite, double[] derive) {
+    out.println("# Benchmarks\n");
+    out.println("Written by `bin/bench`; not a test. " + machine() + "\n");
+    out.printf("%d builds with %,d tasks together.%n%n", BUILDS, tasks);
+    out.println("| what | median | 95th percentile | wanted |\n| --- | --- | --- | --- |");
+    row(out, "`GET /api/yard`, nothing changed since", read, "under 150 ms");
+    row(out, "`GET /api/yard`, right after a change", afterWrite, "under 150 ms");
+    row(out, "reading, deriving and scheduling all builds", derive, "under 300 ms");
+    out.println("\nScript of the first screen: printed by every build of `web` (limit 250 KB).");
+  }
+
+  private static void row(PrintStream out, String what, double[] times, String wanted) {
+    out.printf(
+        "| %s | %.1f ms | %.1f ms | %s |%n",
+        what, times[times.length / 2], times[times.length * 95 / 100], wanted);
+  }
+
+  private static String machine() {
+    return "Machine: %d processors, %s %s, Java %s."
+        .formatted(
+            Runtime.getRuntime().availableProcessors(),
+            System.getProperty("os.name"),
+            System.getProperty("os.arch"),
+            System.getProperty("java.version"));
+  }
+
+  private static double[] measure(Runnable work, Runnable before) {
+    double[] times = new double[RUNS];
+    for (int i = -WARM_UP; i < RUNS; i++) {
+      before.run();
+      long start = System.nanoTime();
+      work.run();
+      if (i >= 0) {
+        times[i] = (System.nanoTime() - start) / 1e6;
+      }
+    }
+    Arrays.sort(times);
+    return times;
+  }
+
+  private static void fill(ThingStore store) {
+    LocalDate today = LocalDate.now();
+    for (int n = 0; n < BUILDS; n++) {
+      String id = "bench-" + n;
+      Brief named = Brief.named(id, "Build " + n, today);
+      Brief brief =
+          new Brief(
+              id,
+              named.name(),
+              "Client",
+              "Theme",
+              "Shelf",
+              List.of(),
+              today.plusDays(30 + 3L * n),
+              false,
+              null,
+              named.capCounts(),
+              null,
+              List.of(),
+              today,
+              null);
+      List<Write> writes = new ArrayList<>();
+      writes.add(Write.create(id, id, brief));
+      writes.add(Write.create(id, id, new Concept(id, Look.open(), null)));
+      for (int p = 0; p < PARTS; p++) {
+        String key = id + "-" + p;
+        writes.add(
+            Write.create(
+                id,
+                key,
+                new Panel(
+                    key,
+                    "Part " + p,
+                    Face.LEFT,
+                    "acrylic-clear-3",
+                    300,
+                    200,
+                    1,
+                    null,
+                    new BorderHoles(12, 90, 4),
+                    CutMethod.LASER,
+                    0)));
+        Scheme.Coats coats = new Scheme.Coats("harbour-green", 3);
+        writes.add(
+            Write.create(id, key, new Scheme(key, "Finish " + p, key, false, null, coats, null)));
+      }
+      store.apply("benchmark", writes);
+    }
+  }
+}
