@@ -26,9 +26,9 @@ import java.util.Map;
  */
 final class YardBenchmark {
   private static final int BUILDS = 60;
-  private static final int PARTS = 8;
+  private static final int PARTS = 9;
   private static final int WARM_UP = 30;
-  private static final int RUNS = 200;
+  private static final int RUNS = 100;
 
   private YardBenchmark() {}
 

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 
 /**
  * Finds, for a placed step, the step that decides when it can start: the predecessor that finished
@@ -21,6 +22,7 @@ final class DecidingChain {
   private final StepNetwork network;
   private final Placement[] placed;
   private final long planStart;
+  private final int[] deciders;
   private final Map<String, WeeklyHours> hours = new HashMap<>();
 
   /** Per person and per station: end of occupation → step, to look up who was there before. */
@@ -35,10 +37,15 @@ final class DecidingChain {
     for (int i = 0; i < placed.length; i++) {
       note(i);
     }
+    deciders = IntStream.range(0, placed.length).map(this::find).toArray();
   }
 
   /** Index of the step that decides, −1 where the start of the plan or a date does. */
   int decider(int index) {
+    return deciders[index];
+  }
+
+  private int find(int index) {
     long release = planStart;
     int last = -1;
     Step step = network.steps.get(index);

@@ -102,8 +102,8 @@ final class Occupancy {
 
   /** The first moment behind the place where {@code wanted} met a full station. */
   private static long nextChance(StationTime station, Span wanted) {
-    Span room = station.next(wanted.from());
-    return room.from() > wanted.from() ? room.from() : station.next(room.to()).from();
+    Span room = station.next(wanted.from(), wanted.to());
+    return room.from() > wanted.from() ? room.from() : station.next(room.to(), room.to()).from();
   }
 
   private static List<Span> pieces(
@@ -114,7 +114,7 @@ final class Occupancy {
     while (needed > 0) {
       Span free = person.next(cursor);
       if (station != null) {
-        Span room = station.next(free.from());
+        Span room = station.next(free.from(), free.to());
         if (room.from() >= free.to()) {
           cursor = room.from();
           continue;

@@ -42,12 +42,14 @@ final class PlanWriter {
     Map<String, List<String>> chains = new LinkedHashMap<>();
     Map<String, LocalDateTime> finishes = new LinkedHashMap<>();
     Set<String> deciding = new HashSet<>();
+    Map<String, String> projects = new HashMap<>();
+    steps.forEach(step -> projects.put(step.key(), step.project()));
     finish.forEach(
         (project, minute) -> {
           List<String> keys = chain.of(project);
           chains.put(project, keys);
           finishes.put(project, BenchClock.moment(minute));
-          deciding.addAll(keys);
+          keys.stream().filter(key -> projects.get(key).equals(project)).forEach(deciding::add);
         });
     Map<String, PlannedStep> planned = new LinkedHashMap<>();
     IntStream.range(0, forward.length)

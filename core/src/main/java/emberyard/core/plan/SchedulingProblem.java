@@ -55,27 +55,29 @@ public record SchedulingProblem(
   private static <T> Set<String> unique(String field, List<T> things, Function<T, String> id) {
     Set<String> seen = new HashSet<>();
     for (T thing : things) {
-      Require.that(
-          seen.add(id.apply(thing)), field, "“%s” is there twice.".formatted(id.apply(thing)));
+      if (!seen.add(id.apply(thing))) {
+        throw new InvalidValue(field, "“%s” is there twice.".formatted(id.apply(thing)));
+      }
     }
     return seen;
   }
 
   private static void known(Step step, String field, String name, Set<String> names) {
-    Require.that(
-        names.contains(name),
-        "tasks." + field,
-        "Task “%s” names “%s”, which is not there.".formatted(step.key(), name));
+    if (!names.contains(name)) {
+      throw new InvalidValue(
+          "tasks." + field,
+          "Task “%s” names “%s”, which is not there.".formatted(step.key(), name));
+    }
   }
 
   private static void checkRoom(Step step, List<Worker> workers, Map<String, Worker> byId) {
     if (step.handsOnMinutes() == 0) {
       return;
     }
-    Require.that(
-        !workers.isEmpty(),
-        "people",
-        "Task “%s” needs hands and there is nobody.".formatted(step.key()));
+    if (workers.isEmpty()) {
+      throw new InvalidValue(
+          "people", "Task “%s” needs hands and there is nobody.".formatted(step.key()));
+    }
     if (step.interruptible()) {
       return;
     }

@@ -15,22 +15,24 @@ final class StationTime {
     load.put(Long.MIN_VALUE, 0);
   }
 
-  /** The first stretch at or after {@code from} with room for one more. */
-  Span next(long from) {
+  /**
+   * The first stretch at or after {@code from} with room for one more. It is looked at only up to
+   * {@code until} (or its own beginning, where that is later): nobody asks what comes behind.
+   */
+  Span next(long from, long until) {
     long begin = from;
-    Map.Entry<Long, Integer> entry = load.floorEntry(from);
-    while (entry != null && entry.getValue() >= capacity) {
-      entry = load.higherEntry(entry.getKey());
-      if (entry != null) {
-        begin = entry.getKey();
+    for (Map.Entry<Long, Integer> entry : load.tailMap(load.floorKey(from), true).entrySet()) {
+      begin = Math.max(from, entry.getKey());
+      if (entry.getValue() < capacity) {
+        break;
       }
     }
-    return new Span(begin, firstFull(begin));
+    return new Span(begin, firstFull(begin, Math.max(begin, until)));
   }
 
   /** Whether there is room for one more during the whole of {@code span}. */
   boolean hasRoom(Span span) {
-    Span room = next(span.from());
+    Span room = next(span.from(), span.to());
     return room.from() == span.from() && room.to() >= span.to();
   }
 
@@ -48,11 +50,12 @@ final class StationTime {
     load.putIfAbsent(minute, load.floorEntry(minute).getValue());
   }
 
-  private long firstFull(long from) {
-    Map.Entry<Long, Integer> entry = load.higherEntry(from);
-    while (entry != null && entry.getValue() < capacity) {
-      entry = load.higherEntry(entry.getKey());
+  private long firstFull(long from, long until) {
+    for (Map.Entry<Long, Integer> entry : load.subMap(from, false, until, false).entrySet()) {
+      if (entry.getValue() >= capacity) {
+        return entry.getKey();
+      }
     }
-    return entry == null ? Long.MAX_VALUE : entry.getKey();
+    return until;
   }
 }

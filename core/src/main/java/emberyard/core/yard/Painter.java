@@ -195,24 +195,54 @@ final class Painter {
     return Math.round(book.people().stream().mapToLong(Person::rateMinor).average().orElse(0));
   }
 
+  /** Steps of other builds that keep somebody busy are told as one link, not one by one. */
   private List<ChainLink> chain() {
     List<ChainLink> links = new ArrayList<>();
+    List<PlannedStep> others = new ArrayList<>();
     for (String key : schedule.decidingChain().getOrDefault(build.id(), List.of())) {
       PlannedStep step = schedule.steps().get(key);
-      String taskKey = key.substring(key.indexOf(YardPlanner.SEPARATOR) + 1);
-      LocalDateTime arrives = step.decidedBy() == null ? arrival(step, taskKey) : null;
-      LocalDateTime from = arrives == null ? step.start() : clock;
-      String text = words(key, step);
-      links.add(
-          new ChainLink(
-              taskKey,
-              step.project(),
-              arrives == null ? text : "Waiting for the parcel: " + text,
-              from,
-              step.finish(),
-              Duration.between(from, step.finish()).toMinutes()));
+      if (!step.project().equals(build.id())) {
+        others.add(step);
+        continue;
+      }
+      if (!others.isEmpty()) {
+        links.add(busyElsewhere(others));
+        others.clear();
+      }
+      links.add(link(step));
     }
     return links;
+  }
+
+  private ChainLink link(PlannedStep step) {
+    String taskKey = step.key().substring(step.key().indexOf(YardPlanner.SEPARATOR) + 1);
+    LocalDateTime arrives = step.decidedBy() == null ? arrival(step, taskKey) : null;
+    LocalDateTime from = arrives == null ? step.start() : clock;
+    String text = words(step.key(), step);
+    return new ChainLink(
+        taskKey,
+        step.project(),
+        arrives == null ? text : "Waiting for the parcel: " + text,
+        from,
+        step.finish(),
+        Duration.between(from, step.finish()).toMinutes());
+  }
+
+  private ChainLink busyElsewhere(List<PlannedStep> others) {
+    PlannedStep first = others.get(0);
+    PlannedStep last = others.get(others.size() - 1);
+    String who =
+        last.worker() == null
+            ? "The station"
+            : book.person(last.worker()).map(Person::name).orElse("Somebody");
+    return new ChainLink(
+        last.key(),
+        last.project(),
+        "%s is taken by other builds until %s, last by “%s”"
+            .formatted(who, MOMENT.format(last.handsOnEnd()), titles.get(last.key())),
+        first.start(),
+        last.handsOnEnd(),
+        Duration.between(first.start(), last.handsOnEnd()).toMinutes());
   }
 
   /** When what a step of this build opens is expected, null when it is here or not a parcel. */

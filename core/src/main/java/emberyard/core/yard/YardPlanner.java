@@ -1,6 +1,7 @@
 package emberyard.core.yard;
 
 import emberyard.core.build.Build;
+import emberyard.core.build.Stage;
 import emberyard.core.build.Task;
 import emberyard.core.plan.Place;
 import emberyard.core.plan.Project;
@@ -41,6 +42,7 @@ final class YardPlanner {
   private final List<Build> builds;
   private final Map<StationKind, String> stations = new EnumMap<>(StationKind.class);
   private final WeeklyHours hours;
+  private final Map<Stage, List<String>> able = new EnumMap<>(Stage.class);
 
   YardPlanner(List<Build> builds, WorkshopBook book, Instant now) {
     this.book = book;
@@ -148,7 +150,11 @@ final class YardPlanner {
   }
 
   private List<String> able(Task task) {
-    String capability = task.stage().capability();
+    return able.computeIfAbsent(task.stage(), this::able);
+  }
+
+  private List<String> able(Stage stage) {
+    String capability = stage.capability();
     return book.people().stream()
         .filter(person -> person.does().isEmpty() || person.does().contains(capability))
         .map(Person::id)
