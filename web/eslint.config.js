@@ -2,7 +2,7 @@ import { defineConfigWithVueTs, vueTsConfigs } from '@vue/eslint-config-typescri
 import pluginVue from 'eslint-plugin-vue'
 
 export default defineConfigWithVueTs(
-  { ignores: ['dist/**', 'src/api/schema.d.ts'] },
+  { ignores: ['dist/**', 'target/**', 'src/api/schema.d.ts'] },
   pluginVue.configs['flat/essential'],
   vueTsConfigs.recommended,
   { rules: { 'vue/multi-word-component-names': 'off' } },

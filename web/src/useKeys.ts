@@ -1,14 +1,11 @@
 import { onBeforeUnmount, onMounted } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { send } from './api/client'
 import { LEDGERS, STOPS } from './stops'
 import { useAsk } from './store/ask'
-import { useBuild } from './store/build'
 import { useClock } from './store/clock'
-import { useSaver } from './store/saver'
 import { useSession } from './store/session'
 import { useShell } from './store/shell'
-import { useWorkshop } from './store/workshop'
+import { useUndo } from './store/undo'
 
 /** The keys of the yard. They never fire inside a field. */
 export function useKeys() {
@@ -16,27 +13,13 @@ export function useKeys() {
   const route = useRoute()
   const shell = useShell()
   const ask = useAsk()
-  const builds = useBuild()
-  const saver = useSaver()
   const session = useSession()
-  const workshop = useWorkshop()
   const clock = useClock()
+  const undoing = useUndo()
 
   function inField(target: EventTarget | null): boolean {
     const element = target as HTMLElement | null
     return !!element?.closest('input, textarea, select, [contenteditable], [role=combobox]')
-  }
-  async function undo() {
-    await saver.settled()
-    try {
-      const answer = await send<{ undone: { kind: string } | null }>('POST', '/api/undo')
-      shell.say(
-        answer.undone ? `Taken back: last change of ${answer.undone.kind}.` : 'Nothing to undo.',
-      )
-      await Promise.all([builds.reload(), workshop.load(true), clock.refresh()])
-    } catch (problem) {
-      shell.say((problem as Error).message)
-    }
   }
   function jump(key: string): boolean {
     if (key === 'y') router.push('/yard')
@@ -62,7 +45,7 @@ export function useKeys() {
     if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
       // saved as typed: undo means the thing, inside a field as well
       event.preventDefault()
-      undo()
+      undoing.undo()
       return
     }
     if (event.key === 'Escape' && inField(event.target)) (event.target as HTMLElement).blur()

@@ -11,7 +11,7 @@ import MeasureField from '../ui/MeasureField.vue'
 import SignMark from '../ui/SignMark.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
-import { day, duration, moment } from '../ui/words'
+import { day, duration, moment, stretch } from '../ui/words'
 
 /** Will it make the reveal, and what decides that? Then every task with its place and slack. */
 const builds = useBuild()
@@ -106,7 +106,7 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
       <h3>What decides it, longest first</h3>
       <ol class="chain">
         <li v-for="link in chain.slice(0, 6)" :key="link.buildId + link.key">
-          <span class="mono">{{ duration(link.minutes) }}</span>
+          <span class="mono">{{ stretch(link.minutes) }}</span>
           <span>{{ link.text }}</span>
           <span v-if="link.buildId !== builds.id" class="soft">another build</span>
         </li>

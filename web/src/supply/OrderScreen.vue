@@ -158,9 +158,6 @@ async function bring(event: Event) {
             </td>
             <td class="state">
               <SignMark :kind="SIGNS[line.state]" /> {{ STATES[line.state] }}
-              <span v-if="line.state === 'ORDERED'" class="mono soft">
-                {{ day(line.order!.expectedOn) }}</span
-              >
               <span v-if="line.order?.paidOn" class="soft"> · paid</span>
             </td>
             <td>
@@ -187,7 +184,7 @@ async function bring(event: Event) {
                   <Button
                     class="quiet"
                     size="small"
-                    label="Mark received"
+                    label="Received"
                     :aria-label="'Mark received: ' + line.need.title"
                     @click="received(line.order)"
                   />
@@ -212,7 +209,7 @@ async function bring(event: Event) {
                   v-if="line.order && !line.order.paidOn && session.owner"
                   class="bare"
                   size="small"
-                  label="Mark paid"
+                  label="Paid"
                   :aria-label="'Mark paid: ' + line.need.title"
                   @click="change(line.order, { paidOn: today })"
                 />
@@ -242,10 +239,20 @@ table {
   table-layout: fixed;
 }
 .thing {
-  width: 30%;
+  width: 27%;
+}
+th:nth-last-child(2) {
+  width: 16%;
 }
 th:last-child {
-  width: 31%;
+  width: 36%;
+}
+.acts :deep(input[type='date']) {
+  width: 132px;
+  padding-inline: 6px;
+}
+.acts :deep(.p-button) {
+  white-space: nowrap;
 }
 .state svg {
   vertical-align: -2px;

@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { useRoute } from 'vue-router'
 import { useShell } from '../store/shell'
+import { useUndo } from '../store/undo'
 
 /** The narrow rail: the places that belong to the whole workshop. */
 const route = useRoute()
 const shell = useShell()
+const undoing = useUndo()
 const places = [
   {
     path: '/yard',
@@ -43,6 +45,12 @@ const here = (path: string) =>
       <span>{{ place.label }}</span>
     </RouterLink>
     <span class="gap" />
+    <button type="button" class="place" title="Ctrl+Z" @click="undoing.undo()">
+      <svg width="22" height="22" viewBox="0 0 24 24" aria-hidden="true">
+        <path d="M9 5 4 10l5 5M4 10h10a6 6 0 0 1 0 12h-4" />
+      </svg>
+      <span>Undo</span>
+    </button>
     <button
       type="button"
       class="place"

@@ -115,9 +115,9 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
         need,
         Severity.RISK,
         "late",
-        "%s was to be ordered by %s".formatted(need.title(), orderBy),
+        "%s was to be ordered by %s".formatted(need.title(), Figures.day(orderBy)),
         "Needed on %s, %d days of lead, 1 working day to check."
-            .formatted(neededOn, need.leadDays()),
+            .formatted(neededOn == null ? "?" : Figures.day(neededOn), need.leadDays()),
         Remedy.byHand("Order it today, with express delivery"),
         Remedy.byHand("Choose one that is in stock"));
   }
@@ -127,7 +127,8 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
         need,
         Severity.STOP,
         "late",
-        "%s comes %s, needed %s".formatted(need.title(), expected, neededOn),
+        "%s comes %s, needed %s"
+            .formatted(need.title(), Figures.day(expected), Figures.day(neededOn)),
         "The work behind it can't start, and the reveal moves by as much.",
         Remedy.byHand("Ask the supplier for an earlier day"),
         Remedy.byHand("Buy one elsewhere"));
@@ -138,8 +139,8 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
         need,
         Severity.RISK,
         "overdue",
-        "%s was promised for %s".formatted(need.title(), expected),
-        "Today is %s and it is not marked as received.".formatted(today),
+        "%s was promised for %s".formatted(need.title(), Figures.day(expected)),
+        "Today is %s and it is not marked as received.".formatted(Figures.day(today)),
         Remedy.byHand("Ask where it is"));
   }
 

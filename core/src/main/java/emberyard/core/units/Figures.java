@@ -2,6 +2,8 @@ package emberyard.core.units;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import org.joda.money.CurrencyUnit;
 import org.joda.money.Money;
@@ -16,6 +18,8 @@ public final class Figures {
           .appendAmount()
           .toFormatter(Locale.UK);
 
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE d MMM", Locale.UK);
+
   private Figures() {}
 
   /** One decimal and the unit: {@code 9} → "9.0 mm". */
@@ -29,6 +33,11 @@ public final class Figures {
         .setScale(2, RoundingMode.HALF_EVEN)
         .stripTrailingZeros()
         .toPlainString();
+  }
+
+  /** A day as said at the bench: {@code 2026-03-09} → "Mon 9 Mar". */
+  public static String day(LocalDate day) {
+    return DAY.format(day);
   }
 
   /** Hours and minutes: {@code 95} → "1 h 35", {@code 40} → "40 min", {@code 120} → "2 h". */

@@ -102,9 +102,13 @@ final class Painter {
     }
     tasks.addAll(GoneTasks.of(record));
     tasks.sort(
-        Comparator.comparing(TaskPicture::finish, Comparator.nullsFirst(Comparator.naturalOrder()))
+        Comparator.comparing(Painter::begins, Comparator.nullsFirst(Comparator.naturalOrder()))
             .thenComparing(picture -> picture.task().key()));
     return tasks;
+  }
+
+  private static @Nullable LocalDateTime begins(TaskPicture picture) {
+    return picture.planned() == null ? picture.doneAt() : picture.planned().start();
   }
 
   private TaskPicture picture(Task task) {
@@ -282,7 +286,8 @@ final class Painter {
                 late
                     ? "Reveal missed by %s working days".formatted(Figures.plain(-fuse.spareDays()))
                     : "Only %s working days to spare".formatted(Figures.plain(fuse.spareDays())),
-                "Planned finish %s, reveal %s. %s".formatted(fuse.finish(), fuse.reveal(), longest),
+                "Planned finish %s, reveal %s. %s"
+                    .formatted(Figures.day(fuse.finish()), Figures.day(fuse.reveal()), longest),
                 "One part that comes wrong or one coat to redo takes as much.")
             .with(
                 Remedy.byHand("Shorten what decides: see the chain on Plan"),

@@ -45,7 +45,7 @@ class SupplyTest {
     Finding finding =
         late.findings().stream().filter(f -> f.capability().equals("supply")).findFirst().get();
     assertEquals(Severity.STOP, finding.severity());
-    assertTrue(finding.title().startsWith("Tide board comes 2026-04-02"));
+    assertTrue(finding.title().startsWith("Tide board comes Thu 2 Apr, needed "));
   }
 
   @Test
