@@ -9,7 +9,6 @@ import emberyard.core.build.Work;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
-import emberyard.core.units.Figures;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,7 +34,7 @@ public record Interview(List<Question> questions) {
   public record Question(String key, String ask, boolean answered, boolean skipped, String ledTo) {}
 
   /** Reads the answers off a build. */
-  public static Interview of(Build build, String currency) {
+  public static Interview of(Build build) {
     Brief brief = build.brief();
     List<Question> questions = new ArrayList<>();
     add(questions, brief, "client", "Who is it for?", brief.client(), "Printed on every sheet.");
@@ -60,15 +59,13 @@ public record Interview(List<Question> questions) {
         "What must it do, what should it, what would be nice?",
         build.requirements().isEmpty() ? "" : "given",
         build.requirements().size() + " requirements to answer.");
-    String cap =
-        brief.budgetCapMinor() == null ? "" : Figures.money(currency, brief.budgetCapMinor());
     add(
         questions,
         brief,
         "budgetCapMinor",
         "What may it cost at most, and what counts?",
-        cap,
-        "A forecast over %s is a risk, a commitment over it a stop.".formatted(cap));
+        brief.budgetCapMinor() == null ? "" : "given",
+        "A forecast over it is a risk, a commitment over it a stop.");
     add(
         questions,
         brief,

@@ -44,7 +44,7 @@ record Derivation(
     List<Finding> findings) {
 
   static Derivation of(Build build, WorkshopBook book, StockShelf shelf, LocalDate today) {
-    Interview interview = Interview.of(build, book.workshop().currency());
+    Interview interview = Interview.of(build);
     List<MadePart> parts = parts(build, book);
     List<SchemePlan> schemes = schemes(build, parts, book);
     Work talk = interview.work(book).plus(ConceptWork.derive(build, book, Interview.AGREE));

@@ -1,0 +1,87 @@
+package emberyard.core.fit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.Component;
+import emberyard.core.build.ComponentKind;
+import emberyard.core.build.CostCategory;
+import emberyard.core.build.Need;
+import emberyard.core.build.Source;
+import emberyard.core.build.Work;
+import emberyard.core.yard.Samples;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class FitTest {
+  private static Component component(Source source, int leadDays, double massKg, int pieces) {
+    return new Component(
+        "c",
+        "Gannet 70",
+        ComponentKind.GRAPHICS,
+        pieces,
+        source,
+        false,
+        54_900,
+        "quay",
+        leadDays,
+        massKg,
+        220,
+        0,
+        1,
+        2,
+        0,
+        0);
+  }
+
+  private static Work work(Component component) {
+    Build b = Samples.build();
+    Build build =
+        new Build(
+            b.brief(),
+            b.concept(),
+            List.of(),
+            List.of(component),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of());
+    return FitWork.derive(
+        build, Samples.book(), "concept/choose", "make/dry-fit", "prove/hardware");
+  }
+
+  @Test
+  void onlyWhatIsBoughtIsNeeded() {
+    Need need = work(component(Source.BUY, -1, 1, 2)).needs().get(0);
+    assertEquals(5, need.leadDays(), "the supplier's");
+    assertEquals(2, need.quantity());
+    assertEquals(109_800, need.toBuyMinor());
+    assertEquals(CostCategory.PERFORMANCE_HARDWARE, need.category());
+    assertEquals(12, work(component(Source.BUY, 12, 1, 1)).needs().get(0).leadDays());
+    assertEquals(List.of(), work(component(Source.CLIENT, -1, 1, 1)).needs());
+    assertEquals(List.of(), work(component(Source.OWNED, -1, 1, 1)).needs());
+  }
+
+  @Test
+  void overTwentyKilogramsTwoPeopleCarry() {
+    assertEquals(List.of(), work(component(Source.BUY, -1, 10, 2)).findings());
+    assertTrue(
+        work(component(Source.BUY, -1, 10.1, 2)).findings().get(0).title().contains("20.2 kg"));
+  }
+
+  @Test
+  void stockIsTakenFromWhatHasToBeBought() {
+    Need need = work(component(Source.BUY, -1, 1, 3)).needs().get(0);
+    assertEquals(1, need.fromStock(2).toBuy());
+    assertEquals(54_900, need.fromStock(2).toBuyMinor());
+    assertEquals(0, need.fromStock(5).toBuy());
+  }
+}
