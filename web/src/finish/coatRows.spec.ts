@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest'
+import type { SchemePlan, TaskPicture } from '../api/types'
+import { coatRows } from './coatRows'
+
+function coat(number: number, key: string, recoatUntilMinutes = 0) {
+  return {
+    key,
+    layer: 'colour',
+    number,
+    side: 'front',
+    flashMinutes: 10,
+    recoatFromMinutes: 20,
+    recoatUntilMinutes,
+    handleMinutes: 120,
+    cureMinutes: 2880,
+  }
+}
+function task(key: string, from: string, to: string) {
+  return {
+    task: { key },
+    planned: { pieces: [{ from, to }], start: from, handsOnEnd: to },
+  } as unknown as TaskPicture
+}
+const plan = (...coats: object[]) =>
+  ({ scheme: { bothSides: false }, coats }) as unknown as SchemePlan
+
+const NOW = '2026-03-03T09:00'
+const first = task('a', '2026-03-03T10:00', '2026-03-03T10:15')
+const second = task('b', '2026-03-03T11:00', '2026-03-03T11:15')
+
+describe('coats in time', () => {
+  it('keeps flash, recoat window, handle and cure apart', () => {
+    const [row] = coatRows(plan(coat(1, 'a'), coat(2, 'b')), [first, second], NOW)
+    expect(
+      row.pieces.map((piece) => [piece.kind, piece.from.slice(11), piece.to.slice(11)]),
+    ).toEqual([
+      ['hands', '10:00', '10:15'],
+      ['flash', '10:15', '10:25'],
+      ['recoat', '10:35', '11:00'],
+      ['hands', '11:00', '11:15'],
+      ['flash', '11:15', '11:25'],
+      ['handle', '11:25', '13:15'],
+      ['cure', '13:15', '11:15'],
+    ])
+    expect(row.note).toBe('cured Thu 5 Mar 11:15')
+  })
+
+  it('shows when the window closes before the next coat', () => {
+    const [row] = coatRows(plan(coat(1, 'a', 30), coat(2, 'b')), [first, second], NOW)
+    const window = row.pieces.find((piece) => piece.kind === 'recoat')
+    expect(window?.to.slice(11)).toBe('10:45')
+    expect(window?.label).toBe('recoat until 10:45')
+  })
+
+  it('leaves out coats that are not planned any more', () => {
+    expect(coatRows(plan(coat(1, 'gone')), [first], NOW)).toEqual([])
+    expect(coatRows(plan(coat(1, 'a')), [first], '2027-01-01T00:00')).toEqual([])
+  })
+})

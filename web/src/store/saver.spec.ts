@@ -1,0 +1,142 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { useSaver } from './saver'
+
+const PATH = '/api/builds/b/panels/p'
+const edit = (widthMm: number) => ({ key: 'panels/p', path: PATH, value: { id: 'p', widthMm } })
+
+let kept: Record<string, string>
+let answers: (() => Response | Promise<Response>)[]
+let sent: { url: string; version: string | null; body: string }[]
+
+function ok(version: number) {
+  return () => new Response(JSON.stringify({ version, value: {} }), { status: 200 })
+}
+function refuse(status: number, body: object) {
+  return () => new Response(JSON.stringify(body), { status })
+}
+const gone = () => Promise.reject(new TypeError('no connection'))
+
+beforeEach(() => {
+  vi.useFakeTimers()
+  kept = {}
+  answers = []
+  sent = []
+  vi.stubGlobal('document', { cookie: 'XSRF-TOKEN=t' })
+  vi.stubGlobal('localStorage', {
+    getItem: (key: string) => kept[key] ?? null,
+    setItem: (key: string, value: string) => (kept[key] = value),
+  })
+  vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
+    const headers = init.headers as Record<string, string>
+    sent.push({ url, version: headers['If-Match'] ?? null, body: String(init.body) })
+    return (answers.shift() ?? ok(1))()
+  })
+  setActivePinia(createPinia())
+})
+
+describe('saving as you go', () => {
+  it('sends the last of what was typed, once, and remembers the version', async () => {
+    const saver = useSaver()
+    saver.save(edit(1))
+    saver.save(edit(2))
+    expect(saver.state).toBe('saving')
+    answers = [ok(7)]
+    await vi.advanceTimersByTimeAsync(100)
+    expect(sent).toHaveLength(1)
+    expect(sent[0].body).toContain('"widthMm":2')
+    expect(sent[0].version).toBeNull()
+    expect(saver.state).toBe('saved')
+    saver.save(edit(3))
+    await vi.advanceTimersByTimeAsync(100)
+    expect(sent[1].version).toBe('"7"')
+  })
+
+  it('keeps what was typed while the server is away and sends it when it is back', async () => {
+    const saver = useSaver()
+    answers = [gone, gone]
+    saver.save(edit(5))
+    await vi.advanceTimersByTimeAsync(100)
+    expect(saver.state).toBe('away')
+    expect(kept['ember-yard-unsaved']).toContain('"widthMm":5')
+    await vi.advanceTimersByTimeAsync(2100)
+    expect(saver.state).toBe('away')
+    await vi.advanceTimersByTimeAsync(2100)
+    expect(saver.state).toBe('saved')
+    expect(kept['ember-yard-unsaved']).toBe('[]')
+  })
+
+  it('finds unsaved words again after a reload', async () => {
+    kept['ember-yard-unsaved'] = JSON.stringify([[PATH, edit(9)]])
+    const saver = useSaver()
+    expect(saver.state).toBe('saving')
+    await vi.advanceTimersByTimeAsync(100)
+    expect(sent[0].body).toContain('"widthMm":9')
+  })
+
+  it('offers both versions when somebody else was faster', async () => {
+    const saver = useSaver()
+    const theirs = { version: 12, value: { id: 'p', widthMm: 50 } }
+    answers = [refuse(412, { title: 'changed', current: theirs })]
+    saver.save(edit(6))
+    await vi.advanceTimersByTimeAsync(100)
+    expect(saver.conflict?.theirs).toEqual(theirs)
+    await vi.advanceTimersByTimeAsync(5000)
+    expect(sent).toHaveLength(1)
+    saver.resolve(true)
+    await vi.advanceTimersByTimeAsync(100)
+    expect(sent[1].version).toBe('"12"')
+    expect(sent[1].body).toContain('"widthMm":6')
+    expect(saver.state).toBe('saved')
+  })
+
+  it('drops mine when theirs is taken', async () => {
+    const saver = useSaver()
+    answers = [refuse(412, { title: 'changed', current: { version: 3, value: {} } })]
+    saver.save(edit(6))
+    await vi.advanceTimersByTimeAsync(100)
+    saver.resolve(false)
+    await vi.advanceTimersByTimeAsync(100)
+    expect(sent).toHaveLength(1)
+    expect(saver.state).toBe('saved')
+  })
+
+  it('puts the sentence at the field and goes on with other things', async () => {
+    const saver = useSaver()
+    answers = [
+      refuse(422, {
+        title: 'Width can’t be 2.',
+        errors: [{ pointer: '#/window/widthMm', sentence: 'Width can’t be 2.' }],
+      }),
+      ok(1),
+    ]
+    saver.save(edit(2))
+    saver.save({ key: 'panels/q', path: '/api/builds/b/panels/q', value: { id: 'q' } })
+    await vi.advanceTimersByTimeAsync(100)
+    expect(saver.problem('panels/p', 'window.widthMm')).toBe('Width can’t be 2.')
+    expect(saver.problem('panels/q', 'window.widthMm')).toBe('')
+    expect(sent).toHaveLength(2)
+    saver.save(edit(20))
+    expect(saver.problem('panels/p', 'window.widthMm')).toBe('')
+  })
+
+  it('keeps everything when the session ran out', async () => {
+    const saver = useSaver()
+    answers = [refuse(401, { title: 'Sign in first.' })]
+    saver.save(edit(8))
+    await vi.advanceTimersByTimeAsync(50)
+    await vi.advanceTimersByTimeAsync(15)
+    expect(kept['ember-yard-unsaved']).toContain('"widthMm":8')
+  })
+
+  it('knows which answers are out of date', async () => {
+    const saver = useSaver()
+    const before = saver.mark()
+    expect(before.isCurrent()).toBe(true)
+    saver.save(edit(1))
+    expect(before.isCurrent()).toBe(false)
+    const typed = saver.mark()
+    await vi.advanceTimersByTimeAsync(100)
+    expect(typed.isCurrent()).toBe(false)
+  })
+})

@@ -1,0 +1,32 @@
+import { describe, expect, it } from 'vitest'
+import type { YardRow } from '../api/types'
+import { verdictWords } from './verdict'
+
+function row(verdict: YardRow['fuse']['verdict'], spareDays: number | null): YardRow {
+  return {
+    fuse: { verdict, spareDays },
+    answered: 5,
+    questions: 7,
+    loggedMinutes: 3690,
+    earnedPerHourMinor: 1420,
+  } as YardRow
+}
+const money = (minor: number) => `€${minor / 100}`
+
+describe('how a build stands', () => {
+  it('says late, tight and on time by sign and by word', () => {
+    expect(verdictWords(row('LATE', -2.3), money)).toEqual({
+      sign: 'stop',
+      verdict: 'Late',
+      detail: '2.3 working days past the reveal',
+    })
+    expect(verdictWords(row('TIGHT', 1.7), money).sign).toBe('risk')
+    expect(verdictWords(row('ON_TIME', 12), money).detail).toBe('12 working days spare')
+  })
+
+  it('tells answers of an enquiry and the earned hour of a revealed build', () => {
+    expect(verdictWords(row('ENQUIRY', null), money).detail).toBe('5 of 7 answers')
+    expect(verdictWords(row('REVEALED', null), money).detail).toBe('61 h 30 · €14.2 an hour')
+    expect(verdictWords(row('REVEALED', null), () => '').detail).toBe('61 h 30')
+  })
+})
