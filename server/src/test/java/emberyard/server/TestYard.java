@@ -79,7 +79,10 @@ public final class TestYard implements ParameterResolver {
             """
             {"workshopName": "Tollgate Works", "currency": "EUR", "zone": "UTC",
              "hours": [{"day": "MONDAY", "from": "09:00", "to": "17:00"},
-                       {"day": "WEDNESDAY", "from": "09:00", "to": "17:00"}],
+                       {"day": "TUESDAY", "from": "09:00", "to": "17:00"},
+                       {"day": "WEDNESDAY", "from": "09:00", "to": "17:00"},
+                       {"day": "THURSDAY", "from": "09:00", "to": "17:00"},
+                       {"day": "FRIDAY", "from": "09:00", "to": "17:00"}],
              "ownerName": "ines", "password": "a-long-password"}
             """)
         .expect(200);

@@ -27,6 +27,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Puts one build's derivation, record and place in the schedule together into its picture. */
@@ -42,6 +43,8 @@ final class Painter {
   private final WeeklyHours hours;
   private final LocalDateTime clock;
   private final Instant now;
+  private final Map<String, Long> rates;
+  private final long meanRate;
 
   Painter(
       BuildRecord record,
@@ -59,6 +62,9 @@ final class Painter {
     this.hours = hours;
     this.clock = clock;
     this.now = now;
+    this.rates = book.people().stream().collect(Collectors.toMap(Person::id, Person::rateMinor));
+    this.meanRate =
+        Math.round(book.people().stream().mapToLong(Person::rateMinor).average().orElse(0));
   }
 
   BuildPicture paint() {
@@ -193,10 +199,7 @@ final class Painter {
 
   /** Rate of a person, or the mean of all while it is open who does it. */
   private long rate(@Nullable String personId) {
-    if (personId != null && book.person(personId).isPresent()) {
-      return book.person(personId).get().rateMinor();
-    }
-    return Math.round(book.people().stream().mapToLong(Person::rateMinor).average().orElse(0));
+    return personId == null ? meanRate : rates.getOrDefault(personId, meanRate);
   }
 
   /** Steps of other builds that keep somebody busy are told as one link, not one by one. */
