@@ -18,7 +18,7 @@ onBeforeUnmount(() => (shell.newHere = null))
 <template>
   <div class="frame">
     <main class="work">
-      <header class="row">
+      <header class="row no-print">
         <h2>{{ title }}</h2>
         <span v-if="note" class="soft">{{ note }}</span>
         <span class="grow" />

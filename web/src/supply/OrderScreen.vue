@@ -244,8 +244,11 @@ table {
 th:nth-last-child(2) {
   width: 16%;
 }
+th:nth-child(2) {
+  width: 11%;
+}
 th:last-child {
-  width: 36%;
+  width: 34%;
 }
 .acts :deep(input[type='date']) {
   width: 132px;

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -123,6 +124,22 @@ class HabitsTest {
     }
     page.navigate(yard.address("/workshop"));
     hands.sees("Settings are changed by the owner.");
+  }
+
+  @Test
+  void theStoryPrintsDarkOnPaperAlsoFromTheNightBench() {
+    Page page = yard.signedIn("ines");
+    new Hands(page).press("Night bench");
+    page.navigate(yard.address("/builds/paper-kite/reveal"));
+    page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+    page.locator(".story h2").waitFor();
+    assertEquals(
+        "rgb(34, 29, 25)",
+        page.evaluate("getComputedStyle(document.querySelector('.story h2')).color"));
+    assertThat(page.locator(".rail")).isHidden();
+    assertThat(page.getByText("For the owner")).isHidden();
+    page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
+    new Hands(page).press("Day bench");
   }
 
   @Test
