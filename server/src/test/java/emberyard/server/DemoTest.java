@@ -1,0 +1,77 @@
+package emberyard.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import emberyard.core.finding.Finding;
+import emberyard.core.finding.Severity;
+import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.Fuse;
+import emberyard.core.yard.TaskState;
+import emberyard.core.yard.YardPicture;
+import emberyard.server.yard.YardReader;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+
+/** The demo tells its stories on whatever day it starts. */
+class DemoTest {
+  @TempDir Path data;
+
+  @ParameterizedTest
+  @ValueSource(strings = {"2026-03-03T09:42", "2026-11-27T16:30", "2027-02-28T12:00"})
+  void theFiveBuildsStandAsTheirStoriesSay(String clock) {
+    try (var application =
+        new SpringApplicationBuilder(EmberYardApplication.class)
+            .run("--data=" + data, "--port=0", "--demo=true", "--clock=" + clock)) {
+      YardPicture yard = application.getBean(YardReader.class).read().yard();
+      assertEquals(5, yard.builds().size());
+      night(yard.builds().get("night-pilotage"));
+      moss(yard.builds().get("moss-archive"));
+      depot(yard.builds().get("line-9-depot"));
+      BuildPicture kite = yard.builds().get("paper-kite");
+      assertEquals(Fuse.Verdict.REVEALED, kite.fuse().verdict());
+      assertTrue(kite.budget().earnedPerHourMinor() > 0, "real cost and hours are known");
+      assertEquals(Fuse.Verdict.ENQUIRY, yard.builds().get("glasshouse").fuse().verdict());
+    }
+  }
+
+  private static void night(BuildPicture night) {
+    assertTrue(
+        Set.of(Fuse.Verdict.TIGHT, Fuse.Verdict.LATE, Fuse.Verdict.ON_TIME)
+            .contains(night.fuse().verdict()));
+    assertTrue(night.fuse().spareDays() < 6, "it is near: " + night.fuse().spareDays());
+    Set<Severity> kinds =
+        night.findings().stream().map(Finding::severity).collect(Collectors.toSet());
+    assertTrue(kinds.containsAll(List.of(Severity.STOP, Severity.NOTE)));
+    assertEquals(
+        "reveal/hand-over",
+        night.chain().get(night.chain().size() - 1).key(),
+        "what decides ends in the hand-over");
+  }
+
+  private static void moss(BuildPicture moss) {
+    assertTrue(
+        moss.tasks().stream().anyMatch(task -> task.state() == TaskState.WAITING),
+        "coats are drying");
+    assertTrue(
+        moss.tasks().stream()
+            .anyMatch(
+                task ->
+                    task.task().key().equals("part:moss-archive-screen/cut")
+                        && !task.handsDone()
+                        && task.log().verdict() != null),
+        "one panel is to be redone");
+  }
+
+  private static void depot(BuildPicture depot) {
+    assertEquals(Fuse.Verdict.LATE, depot.fuse().verdict());
+    List<String> titles = depot.findings().stream().map(Finding::title).toList();
+    assertTrue(titles.stream().anyMatch(title -> title.contains("HDMI")), titles.toString());
+  }
+}

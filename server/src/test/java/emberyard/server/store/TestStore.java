@@ -1,0 +1,32 @@
+package emberyard.server.store;
+
+import com.zaxxer.hikari.HikariDataSource;
+import java.nio.file.Path;
+import java.time.Clock;
+import org.flywaydb.core.Flyway;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.DataSourceTransactionManager;
+
+/** A real SQLite file with the real migrations and the application's own settings. */
+public final class TestStore implements AutoCloseable {
+  private final HikariDataSource source = new HikariDataSource();
+  public final JdbcClient sql;
+  public final ThingStore things;
+
+  public TestStore(Path folder, Clock clock) {
+    source.setJdbcUrl(
+        "jdbc:sqlite:"
+            + folder.resolve("test.sqlite")
+            + "?journal_mode=WAL&synchronous=FULL&foreign_keys=on&busy_timeout=10000"
+            + "&transaction_mode=IMMEDIATE");
+    source.setMaximumPoolSize(4);
+    Flyway.configure().dataSource(source).load().migrate();
+    sql = JdbcClient.create(source);
+    things = new ThingStore(sql, new DataSourceTransactionManager(source), new ThingJson(), clock);
+  }
+
+  @Override
+  public void close() {
+    source.close();
+  }
+}

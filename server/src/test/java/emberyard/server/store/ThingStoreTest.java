@@ -1,0 +1,166 @@
+package emberyard.server.store;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import emberyard.core.workshop.Supplier;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class ThingStoreTest {
+  private static final Instant NINE = Instant.parse("2026-03-02T09:00:00Z");
+  @TempDir Path folder;
+  private final Clock clock = mock(Clock.class);
+  private TestStore store;
+
+  @BeforeEach
+  void open() {
+    at(0);
+    store = new TestStore(folder, clock);
+  }
+
+  @AfterEach
+  void close() {
+    store.close();
+  }
+
+  private void at(long milliseconds) {
+    Instant moment = NINE.plusMillis(milliseconds);
+    when(clock.instant()).thenReturn(moment);
+    when(clock.millis()).thenReturn(moment.toEpochMilli());
+  }
+
+  private static Supplier supplier(String id, int leadDays) {
+    return new Supplier(id, "Quayside", leadDays, 990);
+  }
+
+  private long put(String account, int leadDays, long expected) {
+    Write write = new Write(ThingKind.SUPPLIER, "q", null, supplier("q", leadDays), expected);
+    return store.things.apply(account, List.of(write)).get(0);
+  }
+
+  private int leadDays() {
+    return store.things.get(ThingKind.SUPPLIER, "q", Supplier.class).value().leadDays();
+  }
+
+  @Test
+  void typingWithinThreeSecondsIsOneStepOfUndo() {
+    long version = put("ines", 1, Write.NEW);
+    at(10_000);
+    for (int days = 2; days <= 6; days++) {
+      at(10_000 + days * 400L);
+      version = put("ines", days, version);
+    }
+    at(30_000);
+    put("ines", 7, version);
+    store.things.undo("ines");
+    assertEquals(6, leadDays(), "the late change alone");
+    store.things.undo("ines");
+    assertEquals(1, leadDays(), "all that was typed together");
+    store.things.undo("ines");
+    assertTrue(store.things.find(ThingKind.SUPPLIER, "q", Supplier.class).isEmpty());
+    assertTrue(store.things.undo("ines").isEmpty(), "nothing left");
+  }
+
+  @Test
+  void everybodyUndoesOnlyTheirOwn() {
+    put("ines", 1, Write.NEW);
+    store.things.apply("lotte", List.of(Write.create(null, "other", supplier("other", 3))));
+    store.things.undo("ines");
+    assertTrue(store.things.find(ThingKind.SUPPLIER, "q", Supplier.class).isEmpty());
+    assertEquals(
+        3, store.things.get(ThingKind.SUPPLIER, "other", Supplier.class).value().leadDays());
+  }
+
+  @Test
+  void aThingThatReturnsHasAVersionNobodyHolds() {
+    long first = put("ines", 1, Write.NEW);
+    store.things.apply("ines", List.of(Write.remove(ThingKind.SUPPLIER, null, "q")));
+    at(5_000);
+    store.things.undo("ines");
+    long back = store.things.get(ThingKind.SUPPLIER, "q", Supplier.class).version();
+    assertTrue(back > first, "an old If-Match no longer fits");
+    assertThrows(StaleThing.class, () -> put("ines", 9, first));
+  }
+
+  @Test
+  void allOfAnActOrNothing() {
+    put("ines", 1, Write.NEW);
+    List<Write> act =
+        List.of(
+            Write.create(null, "fresh", supplier("fresh", 2)),
+            new Write(ThingKind.SUPPLIER, "q", null, supplier("q", 3), 12345));
+    assertThrows(StaleThing.class, () -> store.things.apply("ines", act));
+    assertTrue(store.things.find(ThingKind.SUPPLIER, "fresh", Supplier.class).isEmpty());
+    assertEquals(1, leadDays());
+  }
+
+  @Test
+  void manyWritersAtOnceLoseNothing() throws Exception {
+    ExecutorService crew = Executors.newFixedThreadPool(8);
+    List<Future<Long>> answers = new ArrayList<>();
+    for (int n = 0; n < 200; n++) {
+      String id = "s" + n;
+      Callable<Long> write =
+          () -> store.things.apply("ines", List.of(Write.create(null, id, supplier(id, 1)))).get(0);
+      answers.add(crew.submit(write));
+    }
+    for (Future<Long> answer : answers) {
+      assertTrue(answer.get() > 0);
+    }
+    crew.shutdown();
+    assertEquals(200, store.things.all().size());
+    long places = store.things.all().stream().map(Row::position).distinct().count();
+    assertEquals(200, places, "everything has its own place in the order");
+  }
+
+  @Test
+  void onlyOneOfTwoRivalsWins() throws Exception {
+    long version = put("ines", 1, Write.NEW);
+    ExecutorService crew = Executors.newFixedThreadPool(2);
+    List<Future<Boolean>> rivals = new ArrayList<>();
+    for (int days : new int[] {10, 20}) {
+      rivals.add(
+          crew.submit(
+              () -> {
+                try {
+                  put("rival" + days, days, version);
+                  return true;
+                } catch (StaleThing lost) {
+                  return false;
+                }
+              }));
+    }
+    int won = 0;
+    for (Future<Boolean> rival : rivals) {
+      won += rival.get() ? 1 : 0;
+    }
+    crew.shutdown();
+    assertEquals(1, won);
+  }
+
+  @Test
+  void theRevisionGrowsWithEveryChangeAndBodiesAreValidJson() {
+    long before = store.things.revision();
+    put("ines", 1, Write.NEW);
+    assertTrue(store.things.revision() > before);
+    assertThrows(
+        RuntimeException.class,
+        () -> store.sql.sql("UPDATE thing SET body = '{broken'").update(),
+        "the table itself refuses what is not JSON");
+  }
+}
