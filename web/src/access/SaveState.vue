@@ -35,7 +35,7 @@ const shown = (value: unknown) =>
     :closable="false"
     header="Someone changed this meanwhile"
   >
-    <p>Keep yours or take theirs. The other one stays in the history: Ctrl+Z brings it back.</p>
+    <p>Keep yours, and Ctrl+Z brings theirs back; or take theirs, and yours is dropped.</p>
     <table class="ledger">
       <thead>
         <tr>

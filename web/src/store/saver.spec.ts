@@ -1,6 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { useSaver } from './saver'
+import { useShell } from './shell'
 
 const PATH = '/api/builds/b/panels/p'
 const edit = (widthMm: number) => ({ key: 'panels/p', path: PATH, value: { id: 'p', widthMm } })
@@ -22,7 +23,10 @@ beforeEach(() => {
   kept = {}
   answers = []
   sent = []
-  vi.stubGlobal('document', { cookie: 'XSRF-TOKEN=t' })
+  vi.stubGlobal('document', {
+    cookie: 'XSRF-TOKEN=t',
+    documentElement: { classList: { toggle: () => undefined } },
+  })
   vi.stubGlobal('localStorage', {
     getItem: (key: string) => kept[key] ?? null,
     setItem: (key: string, value: string) => (kept[key] = value),
@@ -127,6 +131,20 @@ describe('saving as you go', () => {
     await vi.advanceTimersByTimeAsync(50)
     await vi.advanceTimersByTimeAsync(15)
     expect(kept['ember-yard-unsaved']).toContain('"widthMm":8')
+    await vi.advanceTimersByTimeAsync(10_000)
+    expect(sent).toHaveLength(1) // it waits for the sign-in instead of asking again and again
+    saver.settled()
+    await vi.advanceTimersByTimeAsync(100)
+    expect(sent).toHaveLength(2)
+    expect(saver.state).toBe('saved')
+  })
+
+  it('says it aloud when a refusal has no field to stand at', async () => {
+    const saver = useSaver()
+    answers = [refuse(404, { title: 'There is no “p” among the panels.' })]
+    saver.save(edit(4))
+    await vi.advanceTimersByTimeAsync(100)
+    expect(useShell().message).toBe('There is no “p” among the panels.')
   })
 
   it('knows which answers are out of date', async () => {

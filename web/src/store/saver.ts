@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, reactive, ref } from 'vue'
 import { Refusal, Unreachable, send } from '../api/client'
 import { useSession } from './session'
+import { useShell } from './shell'
 
 export interface Edit {
   /** "panels/p1" */
@@ -31,6 +32,8 @@ export const useSaver = defineStore('saver', () => {
   const away = ref(false)
   /** Grows with every edit and every answer: what was asked for before is out of date after. */
   let changes = 0
+  /** Nobody is signed in: what is unsaved waits for the sign-in. */
+  let signedOut = false
   const listeners = new Set<() => void>()
   let timer: ReturnType<typeof setTimeout> | undefined
   let sending = false
@@ -72,7 +75,8 @@ export const useSaver = defineStore('saver', () => {
       listeners.forEach((listener) => listener())
     } finally {
       sending = false
-      if (pending.size > 0 && !conflict.value) later(away.value ? RETRY_MS : TYPING_MS)
+      if (pending.size > 0 && !conflict.value && !signedOut)
+        later(away.value ? RETRY_MS : TYPING_MS)
     }
   }
 
@@ -100,6 +104,7 @@ export const useSaver = defineStore('saver', () => {
   }
   function refused(edit: Edit, problem: Refusal): boolean {
     if (problem.status === 401) {
+      signedOut = true
       useSession().expired()
       return false
     }
@@ -107,10 +112,8 @@ export const useSaver = defineStore('saver', () => {
       conflict.value = { ...edit, theirs: problem.current }
       return false
     }
-    const errors = problem.errors.length
-      ? problem.errors
-      : [{ pointer: '#/', sentence: problem.message }]
-    problems.set(edit.key, errors)
+    if (problem.errors.length) problems.set(edit.key, problem.errors)
+    else useShell().say(problem.message)
     settle(edit)
     return true
   }
@@ -140,6 +143,7 @@ export const useSaver = defineStore('saver', () => {
 
   /** Waits until everything typed is answered for, or the server is away. */
   async function settled() {
+    signedOut = false
     clearTimeout(timer)
     while (sending) await new Promise((done) => setTimeout(done, 15))
     await flush()
