@@ -100,6 +100,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/change-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changeOrder"];
+        put?: never;
+        post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/client": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["client"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/clock/start": {
         parameters: {
             query?: never;
@@ -132,6 +164,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/concept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["concept"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/concept-sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/concept/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/concepts/{id}": {
         parameters: {
             query?: never;
@@ -155,9 +235,89 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export"];
+        get: operations["export_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/faces.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheetPng"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/faces.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheetSvg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/faces/{face}.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["png"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/faces/{face}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["svg_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/faces/{face}/mirror": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mirror"];
         delete?: never;
         options?: never;
         head?: never;
@@ -174,6 +334,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["freeze"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/history/{seq}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/items/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putItem"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -228,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/options": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["options"];
+        put?: never;
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/orders.csv": {
         parameters: {
             query?: never;
@@ -253,6 +477,70 @@ export interface paths {
         };
         get?: never;
         put: operations["putOrder"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/palette": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/palette.css": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["css"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/palette.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/palette.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["svg"];
+        put?: never;
         post?: never;
         delete?: never;
         options?: never;
@@ -308,6 +596,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/remarks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putRemark"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/remarks/{id}/require": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["require"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/requirements/{id}": {
         parameters: {
             query?: never;
@@ -356,6 +676,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/snapshots/difference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["difference_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/strips/{id}": {
         parameters: {
             query?: never;
@@ -366,6 +702,22 @@ export interface paths {
         get?: never;
         put: operations["putLightStrip"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["table"];
         delete?: never;
         options?: never;
         head?: never;
@@ -383,6 +735,86 @@ export interface paths {
         put?: never;
         post?: never;
         delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/brief/evaluate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["evaluate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/difference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["difference"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/palette": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["palette"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/under-light": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["underLight"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/vision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["vision"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -477,7 +909,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -596,6 +1028,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workshop/filaments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putFilament"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/films/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putFilm"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workshop/paints/{id}": {
         parameters: {
             query?: never;
@@ -654,6 +1118,22 @@ export interface paths {
         get?: never;
         put: operations["putStation"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/stock/{kind}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post: operations["take"];
         delete?: never;
         options?: never;
         head?: never;
@@ -747,6 +1227,32 @@ export interface components {
             name: string;
             revoked: boolean;
         };
+        AskedRequirement: {
+            ban?: components["schemas"]["Ban"] | null;
+            /** @description atLeast (≥) or atMost (≤) */
+            comparison?: string | null;
+            id?: string | null;
+            /** @enum {string|null} */
+            kind?: "CAPACITY" | "SIZE" | "WEIGHT" | "HEAT" | "NOISE" | "COLOUR" | "MONEY" | "DATE" | "LOOK" | "FUNCTION" | "BAN" | null;
+            /** @description A number in the measure's unit, or a day */
+            limit?: string | null;
+            /** @description heightMm, storageGb, … */
+            measure?: string | null;
+            /**
+             * @description must, should or nice; must when left out
+             * @enum {string|null}
+             */
+            priority?: "MUST" | "SHOULD" | "NICE" | null;
+            text: string;
+        };
+        Ban: {
+            /** @enum {string|null} */
+            face?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
+            /** @enum {string|null} */
+            item?: "PANEL" | "WINDOW" | "CUT_OUT" | "VENT" | "SCREEN" | "LIGHT_RUN" | "VINYL" | "ENGRAVING" | "BADGE" | "HANDLE" | "FOOT" | "BOUGHT" | null;
+            /** @enum {string|null} */
+            material?: "ACRYLIC" | "GLASS" | "WOOD" | "METAL" | "PLASTIC" | "FILM" | "OTHER" | null;
+        };
         BenchCard: {
             buildId: string;
             buildName: string;
@@ -774,9 +1280,12 @@ export interface components {
             budgetCapMinor?: number | null;
             capCounts: ("PERFORMANCE_HARDWARE" | "LOOK_HARDWARE" | "MADE_PART_MATERIAL" | "FINISH_MATERIAL" | "OUTSIDE_WORK" | "LABOUR" | "SHIPPING" | "CONTINGENCY")[];
             client: string;
+            hated: string;
             hiddenFaces: ("FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM")[];
             id: string;
+            loved: string;
             name: string;
+            purpose: string;
             revealMovable: boolean;
             /** Format: date */
             revealOn?: string | null;
@@ -830,17 +1339,22 @@ export interface components {
         Build: {
             acceptances: components["schemas"]["Acceptance"][];
             brief: components["schemas"]["Brief"];
+            changeOrders: components["schemas"]["ChangeOrder"][];
             components: components["schemas"]["Component"][];
             concept: components["schemas"]["Concept"];
+            items: components["schemas"]["FaceItem"][];
             manualTasks: components["schemas"]["ManualTask"][];
             marks: components["schemas"]["TaskMark"][];
             notes: components["schemas"]["JobNote"][];
+            options: components["schemas"]["ConceptOption"][];
             orders: components["schemas"]["OrderLine"][];
             panels: components["schemas"]["Panel"][];
             photos: components["schemas"]["Photo"][];
+            remarks: components["schemas"]["Remark"][];
             requirements: components["schemas"]["Requirement"][];
             schemes: components["schemas"]["Scheme"][];
             screens: components["schemas"]["Screen"][];
+            snapshots: components["schemas"]["Snapshot"][];
             strips: components["schemas"]["LightStrip"][];
             times: components["schemas"]["TimeEntry"][];
         };
@@ -858,6 +1372,7 @@ export interface components {
             budget?: components["schemas"]["Budget"] | null;
             build: components["schemas"]["Build"];
             chain: components["schemas"]["ChainLink"][];
+            coverage: components["schemas"]["RequirementState"][];
             findings: components["schemas"]["Finding"][];
             fuse: components["schemas"]["Fuse"];
             /** Format: double */
@@ -904,14 +1419,59 @@ export interface components {
         Change: {
             field: string;
             kind: string;
+            text?: string | null;
             thingId: string;
             /** Format: double */
             value: number;
+        };
+        ChangeAnswer: {
+            accepted: boolean;
+            by: string;
+            id: string;
+            /** Format: int64 */
+            priceMinor?: number | null;
+        };
+        ChangeOrder: {
+            accepted: boolean;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int64 */
+            daysDelta: number;
+            differences: string[];
+            id: string;
+            /** Format: int64 */
+            minutesDelta: number;
+            /** Format: int64 */
+            priceDeltaMinor: number;
+        };
+        ChangeView: {
+            pending?: components["schemas"]["PendingChange"] | null;
         };
         Choice: {
             by: string;
             /** Format: int64 */
             priceMinor?: number | null;
+        };
+        ClientView: {
+            faces?: components["schemas"]["Elevation"][] | null;
+            /** Format: int64 */
+            minutes?: number | null;
+            name?: string | null;
+            onTime: string;
+            palette?: components["schemas"]["PaletteColour"][] | null;
+            /** Format: int64 */
+            priceMinor?: number | null;
+            /** Format: date */
+            readyOn?: string | null;
+            requirements?: string[] | null;
+            /** @enum {string|null} */
+            secrecy?: "OPEN" | "NO_SPECIFICATION" | "SURPRISE" | null;
+            specification?: string[] | null;
+            /** Format: double */
+            spread: number;
+            themeLine?: string | null;
+            themeWords?: string[] | null;
         };
         ClockStart: {
             id: string;
@@ -944,7 +1504,19 @@ export interface components {
             count: number;
             paintId: string;
         };
+        CollapsedPair: {
+            a: string;
+            /** Format: double */
+            after: number;
+            b: string;
+            /** Format: double */
+            before: number;
+        };
         Component: {
+            /** Format: int64 */
+            agreedMinor?: number | null;
+            /** @enum {string} */
+            counting: "ZERO" | "AGREED" | "MARKET";
             /** Format: int32 */
             displayPortOutputs: number;
             forLook: boolean;
@@ -959,6 +1531,8 @@ export interface components {
             lightHeaders: number;
             /** Format: double */
             massKg: number;
+            /** Format: double */
+            memoryGb?: number | null;
             name: string;
             /** Format: double */
             peakWatts: number;
@@ -968,6 +1542,8 @@ export interface components {
             quantity: number;
             /** @enum {string} */
             source: "BUY" | "OWNED" | "CLIENT";
+            /** Format: double */
+            storageGb?: number | null;
             supplierId: string;
             /** Format: double */
             supplyWatts: number;
@@ -977,7 +1553,34 @@ export interface components {
         Concept: {
             frozen?: components["schemas"]["Frozen"] | null;
             id: string;
+            letter: string;
             look: components["schemas"]["Look"];
+            name: string;
+        };
+        ConceptOption: {
+            design: components["schemas"]["Design"];
+            id: string;
+            letter: string;
+            name: string;
+        };
+        ConceptView: {
+            /** @enum {string} */
+            detail: "ROUGH" | "SIZED" | "DETAILED";
+            faces: components["schemas"]["FaceView"][];
+            findings: components["schemas"]["Finding"][];
+            /** Format: int64 */
+            minutes: number;
+            palette: components["schemas"]["PalettePicture"];
+            /** Format: int64 */
+            quoteMinor: number;
+        };
+        Coverage: {
+            /** Format: int64 */
+            answered: number;
+            /** Format: int64 */
+            failed: number;
+            /** Format: int64 */
+            open: number;
         };
         CurvePoint: {
             /** Format: date */
@@ -1027,6 +1630,49 @@ export interface components {
              */
             speedMmPerSecond: number | null;
         };
+        Design: {
+            components: components["schemas"]["Component"][];
+            items: components["schemas"]["FaceItem"][];
+            look: components["schemas"]["Look"];
+            panels: components["schemas"]["Panel"][];
+            schemes: components["schemas"]["Scheme"][];
+            screens: components["schemas"]["Screen"][];
+            strips: components["schemas"]["LightStrip"][];
+        };
+        DifferenceAnswer: {
+            /**
+             * Format: double
+             * @description CIEDE2000
+             */
+            deltaE00: number;
+            /** @description How it reads, and which way from a to b */
+            words: string;
+        };
+        DifferenceQuestion: {
+            /** @description #RRGGBB, or {l, a, b} in CIELAB D65 */
+            a: string;
+            /** @description #RRGGBB, or {l, a, b} in CIELAB D65 */
+            b: string;
+        };
+        Drawn: {
+            /** Format: double */
+            clearness: number;
+            colourHex: string;
+            detail: string;
+            hole?: components["schemas"]["Rect"] | null;
+            id: string;
+            item?: components["schemas"]["FaceItem"] | null;
+            /** @enum {string} */
+            kind: "PANEL" | "WINDOW" | "CUT_OUT" | "VENT" | "SCREEN" | "LIGHT_RUN" | "VINYL" | "ENGRAVING" | "BADGE" | "HANDLE" | "FOOT" | "BOUGHT";
+            /** @enum {string} */
+            layer: "BEHIND" | "IN" | "ON";
+            /** @enum {string|null} */
+            material?: "ACRYLIC" | "GLASS" | "WOOD" | "METAL" | "PLASTIC" | "FILM" | "OTHER" | null;
+            name: string;
+            of?: components["schemas"]["ThingLink"] | null;
+            openTo: boolean;
+            place: components["schemas"]["Rect"];
+        };
         DryingAnswer: {
             /**
              * Format: double
@@ -1067,9 +1713,106 @@ export interface components {
              */
             temperatureC: number;
         };
+        Elevation: {
+            /** @enum {string} */
+            face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            groundHex: string;
+            /** Format: double */
+            heightMm: number;
+            items: components["schemas"]["Drawn"][];
+            shown: boolean;
+            /** Format: double */
+            widthMm: number;
+        };
         Entry: {
             kind: string;
             value: components["schemas"]["JsonNode"];
+        };
+        EvaluateAnswer: {
+            requirements: components["schemas"]["EvaluatedRequirement"][];
+        };
+        EvaluateQuestion: {
+            /** @description Per measure its value: storageGb, memoryGb, screens, widthMm, heightMm, depthMm, massKg, hotSpotC, noiseDba, colourDeltaE00, totalMinor as numbers, revealDay as YYYY-MM-DD; present: list of {kind, material, face, name} */
+            facts: {
+                [key: string]: components["schemas"]["JsonNode"];
+            };
+            requirements: components["schemas"]["AskedRequirement"][];
+        };
+        EvaluatedRequirement: {
+            id: string;
+            /** Format: double */
+            limit?: number | null;
+            numbers: string;
+            /** @enum {string} */
+            state: "OPEN" | "ANSWERED" | "FAILED";
+            text: string;
+            /** Format: double */
+            value?: number | null;
+        };
+        FaceItem: {
+            art: string;
+            /** Format: double */
+            clearness?: number | null;
+            colourHex?: string | null;
+            /** @enum {string} */
+            face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            /** Format: double */
+            heightMm?: number | null;
+            id: string;
+            /** @enum {string} */
+            kind: "PANEL" | "WINDOW" | "CUT_OUT" | "VENT" | "SCREEN" | "LIGHT_RUN" | "VINYL" | "ENGRAVING" | "BADGE" | "HANDLE" | "FOOT" | "BOUGHT";
+            /** @enum {string} */
+            layer: "BEHIND" | "IN" | "ON";
+            /** @enum {string|null} */
+            material?: "ACRYLIC" | "GLASS" | "WOOD" | "METAL" | "PLASTIC" | "FILM" | "OTHER" | null;
+            name: string;
+            ofId?: string | null;
+            /** Format: double */
+            reachMm?: number | null;
+            stockId?: string | null;
+            /** Format: double */
+            strokeMm?: number | null;
+            upright: boolean;
+            /** Format: double */
+            widthMm?: number | null;
+            words: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        FaceView: {
+            dusk: {
+                [key: string]: components["schemas"]["Mesh"];
+            };
+            elevation: components["schemas"]["Elevation"];
+        };
+        FilamentProduct: {
+            colourHex: string;
+            /** Format: double */
+            gramsPerSpool: number;
+            id: string;
+            name: string;
+            /** Format: double */
+            onHandGrams: number;
+            plastic: string;
+            /** Format: int64 */
+            priceMinor: number;
+            supplierId: string;
+        };
+        FilmProduct: {
+            colourHex: string;
+            /** @enum {string} */
+            gloss: "MATT" | "SATIN" | "GLOSS" | "METALLIC" | "CLEAR";
+            id: string;
+            name: string;
+            /** Format: double */
+            onHandMetres: number;
+            /** Format: int64 */
+            pricePerMetreMinor: number;
+            /** Format: double */
+            rollWidthMm: number;
+            supplierId: string;
         };
         Finding: {
             capability: string;
@@ -1089,9 +1832,9 @@ export interface components {
             at: string;
             by: string;
             curve: components["schemas"]["CurvePoint"][];
+            design: components["schemas"]["Design"];
             /** Format: date */
             finishOn: string;
-            look: components["schemas"]["Look"];
             /** Format: int64 */
             priceMinor: number;
         };
@@ -1118,6 +1861,22 @@ export interface components {
             status: string;
             /** Format: int32 */
             things: number;
+        };
+        HistoryStep: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            kind: string;
+            name: string;
+            /** Format: int64 */
+            seq: number;
+            thingId: string;
+            undone: boolean;
+            what: string;
+            words: string[];
+        };
+        HistoryView: {
+            steps: components["schemas"]["HistoryStep"][];
         };
         Imported: {
             /** Format: int32 */
@@ -1183,6 +1942,26 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        KeptConceptOption: {
+            value: components["schemas"]["ConceptOption"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptFaceItem: {
+            value: components["schemas"]["FaceItem"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptFilamentProduct: {
+            value: components["schemas"]["FilamentProduct"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptFilmProduct: {
+            value: components["schemas"]["FilmProduct"];
+            /** Format: int64 */
+            version: number;
+        };
         KeptLightStrip: {
             value: components["schemas"]["LightStrip"];
             /** Format: int64 */
@@ -1215,6 +1994,11 @@ export interface components {
         };
         KeptPhoto: {
             value: components["schemas"]["Photo"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptRemark: {
+            value: components["schemas"]["Remark"];
             /** Format: int64 */
             version: number;
         };
@@ -1267,6 +2051,10 @@ export interface components {
             /** Format: int64 */
             spentMinor: number;
         };
+        LightAnswer: {
+            /** @description #RRGGBB */
+            seen: string;
+        };
         LightLoad: {
             /** Format: int32 */
             displayPortThere: number;
@@ -1293,6 +2081,18 @@ export interface components {
             /** Format: double */
             volt5Watts: number;
         };
+        LightQuestion: {
+            /**
+             * Format: double
+             * @description 1 when left out
+             * @default 1
+             */
+            intensity: number | null;
+            /** @description #RRGGBB */
+            light: string;
+            /** @description #RRGGBB */
+            surface: string;
+        };
         LightStrip: {
             colourHex: string;
             /** @enum {string} */
@@ -1310,6 +2110,21 @@ export interface components {
             /** @enum {string} */
             rail: "V5" | "V12";
             supplierId: string;
+        };
+        Limit: {
+            /** @enum {string} */
+            comparison: "AT_LEAST" | "AT_MOST";
+            /** Format: date */
+            day?: string | null;
+            /** @enum {string|null} */
+            face?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
+            /** @enum {string} */
+            measure: "STORAGE_GB" | "MEMORY_GB" | "SCREENS" | "WIDTH_MM" | "HEIGHT_MM" | "DEPTH_MM" | "MASS_KG" | "HOT_SPOT_C" | "NOISE_DBA" | "COLOUR_DELTA_E00" | "TOTAL_MINOR" | "REVEAL_DAY";
+            /** Format: double */
+            reading?: number | null;
+            targetHex?: string | null;
+            /** Format: double */
+            value: number;
         };
         Look: {
             palette: components["schemas"]["PaletteColour"][];
@@ -1342,6 +2157,34 @@ export interface components {
             taskKey: string;
             /** @enum {string} */
             what: "DONE" | "REOPENED" | "AGAIN" | "PASSED" | "FAILED";
+        };
+        Match: {
+            /** Format: double */
+            deltaE00: number;
+            stock: components["schemas"]["StockColour"];
+            words: string;
+        };
+        Mesh: {
+            /** Format: int32 */
+            columns: number;
+            hexes: string[];
+            /** Format: int32 */
+            rows: number;
+        };
+        MinutesRange: {
+            /** Format: int64 */
+            high: number;
+            /** Format: int64 */
+            likely: number;
+            /** Format: int64 */
+            low: number;
+        };
+        Mirrored: {
+            /** Format: int32 */
+            items: number;
+            left: string[];
+            /** Format: int32 */
+            parts: number;
         };
         Need: {
             /** @enum {string} */
@@ -1388,11 +2231,46 @@ export interface components {
             taskKey: string;
             text: string;
         };
+        OneColour: {
+            /** Format: double */
+            contrast: number;
+            matches: components["schemas"]["Match"][];
+            /** Format: double */
+            share: number;
+        };
         OpenHours: {
             /** @enum {string} */
             day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
             from: string;
             to: string;
+        };
+        OptionChoice: {
+            letter: string;
+        };
+        OptionCopy: {
+            name: string;
+            ofLetter: string;
+        };
+        OptionPicture: {
+            coverage: components["schemas"]["Coverage"];
+            /** @enum {string} */
+            detail: "ROUGH" | "SIZED" | "DETAILED";
+            differences: string[];
+            faces: components["schemas"]["Elevation"][];
+            /** Format: date */
+            finish?: string | null;
+            letter: string;
+            minutes: components["schemas"]["MinutesRange"];
+            name: string;
+            offer: components["schemas"]["PriceRange"];
+            onTheTable: boolean;
+            openMusts: string[];
+            outside: string[];
+            palette: components["schemas"]["PaletteColour"][];
+            /** Format: int64 */
+            risks: number;
+            /** Format: int64 */
+            stops: number;
         };
         OrderLine: {
             /** @enum {string} */
@@ -1432,6 +2310,8 @@ export interface components {
             flashMinutes: number;
             /** Format: double */
             handleHours: number;
+            /** Format: double */
+            hiding?: number | null;
             id: string;
             /** @enum {string} */
             kind: "PRIMER" | "COLOUR" | "METALLIC" | "CANDY" | "CLEAR" | "STAIN";
@@ -1457,6 +2337,19 @@ export interface components {
             name: string;
             /** @enum {string} */
             role: "BASE" | "SECOND" | "ACCENT" | "METAL" | "GLOW" | "TEXT";
+        };
+        PaletteFile: {
+            format: string;
+            name: string;
+            palette: components["schemas"]["PaletteColour"][];
+            /** Format: int32 */
+            version: number;
+        };
+        PalettePicture: {
+            colours: components["schemas"]["OneColour"][];
+            /** Format: double */
+            other: number;
+            views: components["schemas"]["SeenAs"][];
         };
         Panel: {
             /** @enum {string} */
@@ -1570,6 +2463,23 @@ export interface components {
             widthMm: number;
             window?: components["schemas"]["Window"] | null;
         };
+        PendingChange: {
+            /** Format: int64 */
+            agreedMinor: number;
+            /** Format: int64 */
+            daysDelta: number;
+            /** Format: int64 */
+            deltaMinor: number;
+            differences: string[];
+            /** Format: date */
+            finishAsChanged?: string | null;
+            /** Format: date */
+            finishAsFrozen?: string | null;
+            /** Format: int64 */
+            minutesDelta: number;
+            /** Format: int64 */
+            newPriceMinor: number;
+        };
         Person: {
             does: string[];
             hours: components["schemas"]["OpenHours"][];
@@ -1589,6 +2499,18 @@ export interface components {
             /** Format: date-time */
             takenAt: string;
             taskKey: string;
+        };
+        PictureAnswer: {
+            colours: components["schemas"]["PictureColour"][];
+        };
+        PictureColour: {
+            /** @description #RRGGBB */
+            hex: string;
+            /**
+             * Format: double
+             * @description Share of the counted pixels, 0 to 1
+             */
+            share: number;
         };
         Piece: {
             /** Format: date-time */
@@ -1622,12 +2544,36 @@ export interface components {
             start: string;
             worker?: string | null;
         };
+        PriceRange: {
+            /** Format: int64 */
+            highMinor: number;
+            /** Format: int64 */
+            likelyMinor: number;
+            /** Format: int64 */
+            lowMinor: number;
+            why: components["schemas"]["Why"];
+        };
         Question: {
             answered: boolean;
             ask: string;
+            group: string;
             key: string;
             ledTo: string;
             skipped: boolean;
+        };
+        Rect: {
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        Remark: {
+            id: string;
+            text: string;
         };
         Remedy: {
             change?: components["schemas"]["Change"] | null;
@@ -1635,12 +2581,27 @@ export interface components {
         };
         Requirement: {
             answer: string;
+            answeredBy?: components["schemas"]["ThingLink"] | null;
+            ban?: components["schemas"]["Ban"] | null;
             id: string;
+            /** @enum {string} */
+            kind: "CAPACITY" | "SIZE" | "WEIGHT" | "HEAT" | "NOISE" | "COLOUR" | "MONEY" | "DATE" | "LOOK" | "FUNCTION" | "BAN";
+            limit?: components["schemas"]["Limit"] | null;
             /** @enum {string} */
             outcome: "OPEN" | "ANSWERED" | "FAILED";
             /** @enum {string} */
             priority: "MUST" | "SHOULD" | "NICE";
             text: string;
+        };
+        RequirementState: {
+            /** @enum {string} */
+            by: "ARITHMETIC" | "THING" | "PERSON" | "NOBODY";
+            derived: boolean;
+            numbers: string;
+            /** @enum {string} */
+            outcome: "OPEN" | "ANSWERED" | "FAILED";
+            requirement: components["schemas"]["Requirement"];
+            why: components["schemas"]["Why"];
         };
         RoomClimate: {
             /** Format: double */
@@ -1711,6 +2672,12 @@ export interface components {
             /** Format: double */
             widthMm: number;
         };
+        SeenAs: {
+            lightHex: string;
+            merged: number[][];
+            name: string;
+            seen: string[];
+        };
         Session: {
             account?: components["schemas"]["Account"] | null;
             needsSetup: boolean;
@@ -1748,6 +2715,26 @@ export interface components {
             heightMm: number;
             /** Format: double */
             widthMm: number;
+        };
+        Sketch: {
+            items?: components["schemas"]["FaceItem"][] | null;
+            panels?: components["schemas"]["Panel"][] | null;
+        };
+        Snapshot: {
+            frozen: components["schemas"]["Frozen"];
+            id: string;
+            letter: string;
+            name: string;
+            note: string;
+        };
+        SnapshotDifference: {
+            /** Format: int64 */
+            daysDelta: number;
+            /** Format: int64 */
+            deltaMinor: number;
+            differences: string[];
+            /** Format: int64 */
+            minutesDelta: number;
         };
         Station: {
             /** Format: int32 */
@@ -1821,6 +2808,16 @@ export interface components {
             stripFitMinutesPerMetre: number;
             /** Format: int32 */
             washMinutes: number;
+        };
+        StockColour: {
+            hex: string;
+            id: string;
+            kind: string;
+            name: string;
+        };
+        StockTaken: {
+            /** Format: int32 */
+            products: number;
         };
         Stop: {
             burnt: boolean;
@@ -1951,6 +2948,10 @@ export interface components {
              */
             waitMinutes?: number | null;
         };
+        ThingLink: {
+            id: string;
+            kind: string;
+        };
         TimeEntry: {
             /** Format: date-time */
             endedAt?: string | null;
@@ -1970,6 +2971,18 @@ export interface components {
             buildId?: string | null;
             kind: string;
             thingId: string;
+        };
+        VisionAnswer: {
+            /** @description Pairs that become one */
+            collapsing: components["schemas"]["CollapsedPair"][];
+            /** @description Simulated, in the order they came */
+            simulated: string[];
+        };
+        VisionQuestion: {
+            /** @description #RRGGBB each, at most 50 */
+            colours: string[];
+            /** @description protan, deutan or tritan */
+            kind: string;
         };
         Why: {
             formula: string;
@@ -2003,6 +3016,8 @@ export interface components {
             zone: string;
         };
         WorkshopBook: {
+            filaments: components["schemas"]["FilamentProduct"][];
+            films: components["schemas"]["FilmProduct"][];
             paints: components["schemas"]["PaintProduct"][];
             people: components["schemas"]["Person"][];
             sheets: components["schemas"]["SheetProduct"][];
@@ -2237,6 +3252,76 @@ export interface operations {
             };
         };
     };
+    changeOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangeView"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeAnswer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangeView"];
+                };
+            };
+        };
+    };
+    client: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientView"];
+                };
+            };
+        };
+    };
     start: {
         parameters: {
             query?: never;
@@ -2290,6 +3375,78 @@ export interface operations {
             };
         };
     };
+    concept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConceptView"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: {
+                letter?: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sketch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConceptView"];
+                };
+            };
+        };
+    };
     putConcept: {
         parameters: {
             query?: never;
@@ -2319,7 +3476,7 @@ export interface operations {
             };
         };
     };
-    export: {
+    export_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2337,6 +3494,129 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BuildFile"];
+                };
+            };
+        };
+    };
+    sheetPng: {
+        parameters: {
+            query?: {
+                dusk?: boolean;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+        };
+    };
+    sheetSvg: {
+        parameters: {
+            query?: {
+                dusk?: boolean;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    png: {
+        parameters: {
+            query?: {
+                dusk?: boolean;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                face: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+        };
+    };
+    svg_1: {
+        parameters: {
+            query?: {
+                dusk?: boolean;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                face: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    mirror: {
+        parameters: {
+            query: {
+                id: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                face: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mirrored"];
                 };
             };
         };
@@ -2363,6 +3643,83 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptConcept"];
+                };
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: {
+                before?: number;
+                size?: number;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryView"];
+                };
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: {
+                state?: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                seq: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putItem: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FaceItem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptFaceItem"];
                 };
             };
         };
@@ -2444,6 +3801,54 @@ export interface operations {
             };
         };
     };
+    options: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OptionPicture"][];
+                };
+            };
+        };
+    };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OptionCopy"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptConceptOption"];
+                };
+            };
+        };
+    };
     ordersOut: {
         parameters: {
             query?: never;
@@ -2517,6 +3922,98 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptOrderLine"];
+                };
+            };
+        };
+    };
+    take_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaletteFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptConcept"];
+                };
+            };
+        };
+    };
+    css: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/css;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    json: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaletteFile"];
+                };
+            };
+        };
+    };
+    svg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
                 };
             };
         };
@@ -2601,6 +4098,58 @@ export interface operations {
                 };
                 content: {
                     "text/calendar;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    putRemark: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Remark"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRemark"];
+                };
+            };
+        };
+    };
+    require: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRequirement"];
                 };
             };
         };
@@ -2692,6 +4241,31 @@ export interface operations {
             };
         };
     };
+    difference_1: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SnapshotDifference"];
+                };
+            };
+        };
+    };
     putLightStrip: {
         parameters: {
             query?: never;
@@ -2721,6 +4295,30 @@ export interface operations {
             };
         };
     };
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OptionChoice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     remove_1: {
         parameters: {
             query?: never;
@@ -2740,6 +4338,132 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    evaluate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EvaluateQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EvaluateAnswer"];
+                };
+            };
+        };
+    };
+    difference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DifferenceQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DifferenceAnswer"];
+                };
+            };
+        };
+    };
+    palette: {
+        parameters: {
+            query?: {
+                k?: number;
+                withoutNearWhite?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    picture: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureAnswer"];
+                };
+            };
+        };
+    };
+    underLight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LightQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LightAnswer"];
+                };
+            };
+        };
+    };
+    vision: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisionQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VisionAnswer"];
+                };
             };
         };
     };
@@ -2853,7 +4577,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3085,6 +4809,62 @@ export interface operations {
             };
         };
     };
+    putFilament: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FilamentProduct"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptFilamentProduct"];
+                };
+            };
+        };
+    };
+    putFilm: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FilmProduct"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptFilmProduct"];
+                };
+            };
+        };
+    };
     putPaint: {
         parameters: {
             query?: never;
@@ -3193,6 +4973,54 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptStation"];
+                };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockTaken"];
                 };
             };
         };

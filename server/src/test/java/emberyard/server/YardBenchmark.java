@@ -103,7 +103,10 @@ final class YardBenchmark {
               id,
               named.name(),
               "Client",
+              "",
               "Theme",
+              "",
+              "",
               "Shelf",
               List.of(),
               today.plusDays(30 + 3L * n),
@@ -116,7 +119,7 @@ final class YardBenchmark {
               null);
       List<Write> writes = new ArrayList<>();
       writes.add(Write.create(id, id, brief));
-      writes.add(Write.create(id, id, new Concept(id, Look.open(), null)));
+      writes.add(Write.create(id, id, Concept.open(id, Look.open())));
       for (int p = 0; p < PARTS; p++) {
         String key = id + "-" + p;
         writes.add(

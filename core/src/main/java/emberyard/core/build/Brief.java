@@ -8,7 +8,10 @@ import org.jspecify.annotations.Nullable;
 /**
  * What was asked, and the build's own name. Its id is the build's id.
  *
+ * @param purpose what it is for
  * @param themeLine the look in one line
+ * @param loved what they love about such things
+ * @param hated what they never want to see
  * @param standsWhere where it will stand
  * @param hiddenFaces faces nobody sees there
  * @param revealOn day of the hand-over, null while not said
@@ -24,7 +27,10 @@ public record Brief(
     String id,
     String name,
     String client,
+    String purpose,
     String themeLine,
+    String loved,
+    String hated,
     String standsWhere,
     List<Face> hiddenFaces,
     @Nullable LocalDate revealOn,
@@ -39,6 +45,9 @@ public record Brief(
     Require.text("id", id);
     Require.text("name", name);
     client = Require.textOrEmpty("client", client);
+    purpose = Require.textOrEmpty("purpose", purpose);
+    loved = Require.textOrEmpty("loved", loved);
+    hated = Require.textOrEmpty("hated", hated);
     themeLine = Require.textOrEmpty("themeLine", themeLine);
     standsWhere = Require.textOrEmpty("standsWhere", standsWhere);
     hiddenFaces = Require.list(hiddenFaces);
@@ -62,6 +71,9 @@ public record Brief(
         "",
         "",
         "",
+        "",
+        "",
+        "",
         List.of(),
         null,
         false,
@@ -79,7 +91,10 @@ public record Brief(
         id,
         name,
         client,
+        purpose,
         themeLine,
+        loved,
+        hated,
         standsWhere,
         hiddenFaces,
         revealOn,

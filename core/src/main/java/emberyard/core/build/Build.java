@@ -22,7 +22,12 @@ public record Build(
     List<TaskMark> marks,
     List<JobNote> notes,
     List<Photo> photos,
-    List<Acceptance> acceptances) {
+    List<Acceptance> acceptances,
+    List<FaceItem> items,
+    List<Remark> remarks,
+    List<ConceptOption> options,
+    List<Snapshot> snapshots,
+    List<ChangeOrder> changeOrders) {
   public Build {
     requirements = List.copyOf(requirements);
     components = List.copyOf(components);
@@ -37,13 +42,74 @@ public record Build(
     notes = List.copyOf(notes);
     photos = List.copyOf(photos);
     acceptances = List.copyOf(acceptances);
+    items = List.copyOf(items);
+    remarks = List.copyOf(remarks);
+    options = List.copyOf(options);
+    snapshots = List.copyOf(snapshots);
+    changeOrders = List.copyOf(changeOrders);
   }
 
   /** A build with a brief and an open concept, nothing else. */
   public static Build begun(Brief brief, Concept concept) {
     return new Build(
         brief, concept, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-        List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+        List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+        List.of(), List.of(), List.of());
+  }
+
+  /** What a concept can differ in, as it is now. */
+  public Design design() {
+    return new Design(concept.look(), items, components, panels, schemes, screens, strips);
+  }
+
+  /** The same build with another design on the table. */
+  public Build with(Design other) {
+    return new Build(
+        brief,
+        concept.with(other.look()),
+        requirements,
+        other.components(),
+        other.panels(),
+        other.schemes(),
+        other.screens(),
+        other.strips(),
+        manualTasks,
+        orders,
+        times,
+        marks,
+        notes,
+        photos,
+        acceptances,
+        other.items(),
+        remarks,
+        options,
+        snapshots,
+        changeOrders);
+  }
+
+  /** The same build with these requirements only. */
+  public Build asking(List<Requirement> wanted) {
+    return new Build(
+        brief,
+        concept,
+        wanted,
+        components,
+        panels,
+        schemes,
+        screens,
+        strips,
+        manualTasks,
+        orders,
+        times,
+        marks,
+        notes,
+        photos,
+        acceptances,
+        items,
+        remarks,
+        options,
+        snapshots,
+        changeOrders);
   }
 
   public String id() {

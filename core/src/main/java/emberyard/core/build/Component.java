@@ -1,13 +1,14 @@
 package emberyard.core.build;
 
 import emberyard.core.units.Require;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Bought hardware.
  *
  * @param source bought, already owned, or brought by the client; the last two are never ordered
  * @param forLook true where it serves the look, false where it serves performance
- * @param priceMinor price of one; for owned and brought things what it counts for, 0 allowed
+ * @param priceMinor price of one; for owned and brought things its market price, 0 allowed
  * @param leadDays from order to arrival, −1 for the supplier's own
  * @param massKg of one, 0 to 100
  * @param peakWatts most one draws, 0 to 3,000
@@ -16,6 +17,10 @@ import emberyard.core.units.Require;
  * @param displayPortOutputs sockets it offers for screens
  * @param typeCOutputs sockets it offers for screens
  * @param lightHeaders 5 V or 12 V light headers it offers, 3 A each
+ * @param storageGb what one stores, null for nothing
+ * @param memoryGb memory of one, null for none
+ * @param counting for owned and brought things; agreed where it was left out
+ * @param agreedMinor what one counts for by agreement; the price where it was left out
  */
 public record Component(
     String id,
@@ -33,7 +38,11 @@ public record Component(
     int hdmiOutputs,
     int displayPortOutputs,
     int typeCOutputs,
-    int lightHeaders) {
+    int lightHeaders,
+    @Nullable Double storageGb,
+    @Nullable Double memoryGb,
+    Counting counting,
+    @Nullable Long agreedMinor) {
   public Component {
     Require.text("id", id);
     Require.text("name", name);
@@ -50,5 +59,29 @@ public record Component(
     Require.between("displayPortOutputs", displayPortOutputs, 0, 16, "outputs");
     Require.between("typeCOutputs", typeCOutputs, 0, 16, "outputs");
     Require.between("lightHeaders", lightHeaders, 0, 16, "headers");
+    if (storageGb != null) {
+      Require.between("storageGb", storageGb, 0, 1e6, "GB");
+    }
+    if (memoryGb != null) {
+      Require.between("memoryGb", memoryGb, 0, 1e5, "GB");
+    }
+    counting = counting == null ? Counting.AGREED : counting;
+    if (agreedMinor != null) {
+      Require.between("agreedMinor", agreedMinor, 0, 100_000_000, "minor units");
+    }
+  }
+
+  /**
+   * What all pieces of an owned or brought thing count for in the budget, minor units.
+   *
+   * <p>Example: 2 drives at 60.00 market price, agreed at 25.00 each: zero 0, agreed 5000, market
+   * 12000.
+   */
+  public long countedMinor() {
+    return switch (counting) {
+      case ZERO -> 0;
+      case AGREED -> quantity * (agreedMinor == null ? priceMinor : agreedMinor);
+      case MARKET -> quantity * priceMinor;
+    };
   }
 }

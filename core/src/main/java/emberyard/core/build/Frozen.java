@@ -11,21 +11,31 @@ import java.util.List;
  * @param by who chose
  * @param priceMinor what was quoted, tax included, minor units
  * @param finishOn the planned finish on that day
- * @param look what was chosen
+ * @param design what was chosen
  * @param curve how much work the plan meant to have done by which day, days ascending: the
  *     yardstick of the ember
  */
 public record Frozen(
-    String by, Instant at, long priceMinor, LocalDate finishOn, Look look, List<CurvePoint> curve) {
+    String by,
+    Instant at,
+    long priceMinor,
+    LocalDate finishOn,
+    Design design,
+    List<CurvePoint> curve) {
   public Frozen {
     Require.text("by", by);
     Require.given("at", at);
     Require.between("priceMinor", priceMinor, 0, 1_000_000_000_000L, "minor units");
     Require.given("finishOn", finishOn);
-    Require.given("look", look);
+    Require.given("design", design);
     curve = Require.list(curve);
   }
 
   /** By the end of {@code date} this many hands-on minutes were meant to be done. */
   public record CurvePoint(LocalDate date, long minutes) {}
+
+  /** Hands-on minutes of the whole plan on that day. */
+  public long minutes() {
+    return curve.stream().mapToLong(CurvePoint::minutes).max().orElse(0);
+  }
 }

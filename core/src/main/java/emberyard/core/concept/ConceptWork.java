@@ -7,6 +7,8 @@ import emberyard.core.build.Stage;
 import emberyard.core.build.Task;
 import emberyard.core.build.Why;
 import emberyard.core.build.Work;
+import emberyard.core.elevation.Elevation;
+import emberyard.core.elevation.Shares;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
@@ -23,9 +25,16 @@ public final class ConceptWork {
   private ConceptWork() {}
 
   /**
+   * @param faces the build's six faces, none while its size is not known
    * @param behind key of the task that comes first
    */
-  public static Work derive(Build build, WorkshopBook book, String behind) {
+  public static Work derive(
+      Build build,
+      WorkshopBook book,
+      List<Elevation> faces,
+      Shares shares,
+      StockPalette stock,
+      String behind) {
     int minutes = book.workshop().times().conceptMinutes();
     Task choose =
         Task.of(
@@ -35,7 +44,7 @@ public final class ConceptWork {
                 minutes,
                 Why.of("a default", minutes + " min (default)"))
             .behind(behind);
-    return new Work(List.of(choose), List.of(), findings(build.concept()));
+    return new Work(List.of(choose), List.of(), findings(build, faces, shares, stock));
   }
 
   /**
@@ -55,7 +64,9 @@ public final class ConceptWork {
     }
   }
 
-  private static List<Finding> findings(Concept concept) {
+  private static List<Finding> findings(
+      Build build, List<Elevation> faces, Shares shares, StockPalette stock) {
+    Concept concept = build.concept();
     List<Finding> findings = new ArrayList<>();
     Look look = concept.look();
     if (concept.frozen() == null && look.palette().size() < Look.FEWEST_COLOURS) {
@@ -69,34 +80,30 @@ public final class ConceptWork {
                   "Paint, film and light are chosen against it.")
               .with(Remedy.byHand("Add a colour")));
     }
-    if (concept.frozen() != null && !concept.frozen().look().equals(look)) {
-      findings.add(
-          Finding.of(
-                  Severity.RISK,
-                  "concept",
-                  "concept/changed",
-                  "The concept changed after it was frozen",
-                  differences(concept.frozen().look(), look),
-                  "The client agreed to a picture and a price; a change has one too.")
-              .with(
-                  Remedy.byHand("Put it back as it was frozen"),
-                  Remedy.byHand("Agree the change and freeze again")));
+    findings.addAll(FaceChecks.of(faces));
+    findings.addAll(
+        PaletteChecks.of(build.id(), look.palette(), faces, shares, build.strips(), stock));
+    if (concept.frozen() != null) {
+      List<String> differences =
+          DesignDifference.between(concept.frozen().design(), build.design(), "");
+      if (!differences.isEmpty()) {
+        findings.add(changed(differences));
+      }
     }
     return findings;
   }
 
-  /** What differs, in words. */
-  static String differences(Look before, Look now) {
-    List<String> words = new ArrayList<>();
-    if (!before.themeWords().equals(now.themeWords())) {
-      words.add("theme words");
-    }
-    if (!before.palette().equals(now.palette())) {
-      words.add("palette");
-    }
-    if (before.size() == null || !before.size().equals(now.size())) {
-      words.add("outer size");
-    }
-    return "Changed: " + String.join(", ", words) + ".";
+  private static Finding changed(List<String> differences) {
+    String first = String.join("; ", differences.subList(0, Math.min(4, differences.size())));
+    return Finding.of(
+            Severity.RISK,
+            "concept",
+            "concept/changed",
+            differences.size() == 1
+                ? "A change waits for a yes or no"
+                : "%d changes wait for a yes or no".formatted(differences.size()),
+            first + (differences.size() > 4 ? "; and more." : "."),
+            "The client agreed to a picture and a price; a change has one too.")
+        .with(Remedy.byHand("Answer the change order on Concept"));
   }
 }

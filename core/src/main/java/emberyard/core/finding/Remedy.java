@@ -20,8 +20,15 @@ public record Remedy(String label, @Nullable Change change) {
    * @param thingId which one
    * @param field dotted name inside the thing ("holes.insetMm")
    * @param value number the field is set to
+   * @param text what the field is set to where it holds words, null where it holds a number
    */
-  public record Change(String kind, String thingId, String field, double value) {}
+  public record Change(
+      String kind, String thingId, String field, double value, @Nullable String text) {
+    /** A number to set. */
+    public Change(String kind, String thingId, String field, double value) {
+      this(kind, thingId, field, value, null);
+    }
+  }
 
   /** A remedy that a person carries out. */
   public static Remedy byHand(String label) {

@@ -152,7 +152,7 @@ public record Budget(
       }
       CostCategory category =
           component.forLook() ? CostCategory.LOOK_HARDWARE : CostCategory.PERFORMANCE_HARDWARE;
-      long value = component.priceMinor() * component.quantity();
+      long value = component.countedMinor();
       add(planned, category, value);
       add(committed, category, value);
       add(spent, category, value);

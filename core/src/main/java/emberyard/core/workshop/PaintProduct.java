@@ -1,6 +1,7 @@
 package emberyard.core.workshop;
 
 import emberyard.core.units.Require;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A paint, with its times at 20 °C and 50 % humidity. Shipped values are generic.
@@ -17,6 +18,8 @@ import emberyard.core.units.Require;
  * @param cureHours until it can be mounted
  * @param packMl contents of a can, 10 to 20,000 ml
  * @param onHandPacks full cans on the shelf
+ * @param hiding contrast ratio of one normal coat over black and white, 0.02 to 0.99; 0.8 where it
+ *     was left out
  */
 public record PaintProduct(
     String id,
@@ -35,7 +38,11 @@ public record PaintProduct(
     double packMl,
     long priceMinor,
     String supplierId,
-    int onHandPacks) {
+    int onHandPacks,
+    @Nullable Double hiding) {
+  /** Of a usual colour paint; a default. */
+  public static final double USUAL_HIDING = 0.8;
+
   public PaintProduct {
     Require.text("id", id);
     Require.text("name", name);
@@ -57,5 +64,7 @@ public record PaintProduct(
     Require.between("priceMinor", priceMinor, 0, 100_000_000, "minor units");
     Require.text("supplierId", supplierId);
     Require.between("onHandPacks", onHandPacks, 0, 10_000, "cans");
+    hiding = hiding == null ? USUAL_HIDING : hiding;
+    Require.between("hiding", hiding, 0.02, 0.99, "");
   }
 }

@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -14,13 +15,17 @@ public record WorkshopBook(
     List<Station> stations,
     List<Supplier> suppliers,
     List<PaintProduct> paints,
-    List<SheetProduct> sheets) {
+    List<SheetProduct> sheets,
+    List<FilmProduct> films,
+    List<FilamentProduct> filaments) {
   public WorkshopBook {
     people = List.copyOf(people);
     stations = List.copyOf(stations);
     suppliers = List.copyOf(suppliers);
     paints = List.copyOf(paints);
     sheets = List.copyOf(sheets);
+    films = List.copyOf(films);
+    filaments = List.copyOf(filaments);
   }
 
   public Optional<Person> person(String id) {
@@ -37,6 +42,21 @@ public record WorkshopBook(
 
   public Optional<SheetProduct> sheet(String id) {
     return find(sheets, SheetProduct::id, id);
+  }
+
+  /** Every colour in the stock list that can make a surface: no primer, no clear coat. */
+  public List<StockColour> stockColours() {
+    List<StockColour> colours = new ArrayList<>();
+    for (PaintProduct paint : paints) {
+      if (paint.kind() != PaintKind.PRIMER && paint.kind() != PaintKind.CLEAR) {
+        colours.add(new StockColour("paints", paint.id(), paint.name(), paint.colourHex()));
+      }
+    }
+    films.forEach(f -> colours.add(new StockColour("films", f.id(), f.name(), f.colourHex())));
+    filaments.forEach(
+        f -> colours.add(new StockColour("filaments", f.id(), f.name(), f.colourHex())));
+    sheets.forEach(s -> colours.add(new StockColour("sheets", s.id(), s.name(), s.colourHex())));
+    return colours;
   }
 
   /** Calendar days from order to arrival, 7 where the supplier is not known. */

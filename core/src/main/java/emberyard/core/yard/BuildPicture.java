@@ -1,7 +1,10 @@
 package emberyard.core.yard;
 
 import emberyard.core.brief.Interview;
+import emberyard.core.brief.RequirementState;
 import emberyard.core.build.Build;
+import emberyard.core.elevation.Elevation;
+import emberyard.core.elevation.Shares;
 import emberyard.core.finding.Finding;
 import emberyard.core.finish.SchemePlan;
 import emberyard.core.light.LightLoad;
@@ -13,6 +16,8 @@ import java.util.List;
 /**
  * Everything derived from one build among all others of the yard.
  *
+ * @param coverage how each requirement stands
+ * @param faces the six faces, none while the size is not known
  * @param tasks in working order: planned ones by start, done ones by when
  * @param findings worst first, accepted ones included
  * @param chain the deciding chain, in order of time
@@ -21,6 +26,9 @@ import java.util.List;
 public record BuildPicture(
     Build build,
     Interview interview,
+    List<RequirementState> coverage,
+    List<Elevation> faces,
+    Shares shares,
     List<MadePart> parts,
     List<SchemePlan> schemes,
     LightLoad lightLoad,

@@ -44,6 +44,7 @@ record BuildRecord(
       done.putIfAbsent(Interview.AGREE, build.brief().begunOn().atStartOfDay());
     }
     if (build.concept().frozen() != null) {
+      done.putIfAbsent(Interview.AGREE, build.brief().begunOn().atStartOfDay());
       done.put(ConceptWork.CHOOSE, LocalDateTime.ofInstant(build.concept().frozen().at(), zone));
     }
     for (OrderLine order : build.orders()) {

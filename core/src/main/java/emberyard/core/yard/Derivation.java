@@ -11,6 +11,9 @@ import emberyard.core.build.Task;
 import emberyard.core.build.Why;
 import emberyard.core.build.Work;
 import emberyard.core.concept.ConceptWork;
+import emberyard.core.concept.StockPalette;
+import emberyard.core.elevation.Elevation;
+import emberyard.core.elevation.Shares;
 import emberyard.core.finding.Finding;
 import emberyard.core.finish.FinishWork;
 import emberyard.core.finish.SchemePlan;
@@ -37,17 +40,25 @@ import java.util.Set;
  */
 record Derivation(
     Interview interview,
+    List<Elevation> faces,
+    Shares shares,
     List<MadePart> parts,
     List<SchemePlan> schemes,
     List<Task> tasks,
     List<Need> needs,
     List<Finding> findings) {
 
-  static Derivation of(Build build, WorkshopBook book, StockShelf shelf, LocalDate today) {
+  static Derivation of(
+      Build build, WorkshopBook book, StockShelf shelf, StockPalette stock, LocalDate today) {
     Interview interview = Interview.of(build);
     List<MadePart> parts = parts(build, book);
     List<SchemePlan> schemes = schemes(build, parts, book);
-    Work talk = interview.work(book).plus(ConceptWork.derive(build, book, Interview.AGREE));
+    List<Elevation> faces = Elevation.of(build, book);
+    Shares shares = Shares.of(faces, build.concept().look().palette());
+    Work talk =
+        interview
+            .work(book)
+            .plus(ConceptWork.derive(build, book, faces, shares, stock, Interview.AGREE));
     Work hardware =
         FitWork.derive(build, book, ConceptWork.CHOOSE, MakeWork.DRY_FIT, ProveWork.HARDWARE);
     Work made = MakeWork.derive(build, book);
@@ -77,7 +88,14 @@ record Derivation(
     List<Finding> findings = new ArrayList<>(talk.findings());
     findings.addAll(design.findings());
     return new Derivation(
-        interview, parts, schemes, linked(tasks, needs), needs, List.copyOf(findings));
+        interview,
+        faces,
+        shares,
+        parts,
+        schemes,
+        linked(tasks, needs),
+        needs,
+        List.copyOf(findings));
   }
 
   private static List<MadePart> parts(Build build, WorkshopBook book) {

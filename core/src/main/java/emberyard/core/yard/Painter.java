@@ -1,5 +1,9 @@
 package emberyard.core.yard;
 
+import emberyard.core.brief.BriefFindings;
+import emberyard.core.brief.Evaluation;
+import emberyard.core.brief.Facts;
+import emberyard.core.brief.RequirementState;
 import emberyard.core.build.Build;
 import emberyard.core.build.Task;
 import emberyard.core.build.TimeEntry;
@@ -76,18 +80,25 @@ final class Painter {
         OrderBook.of(
             build, record.derived().needs(), latestStarts(tasks), book, clock.toLocalDate());
     List<ChainLink> chain = chain();
+    Facts facts = BuildFacts.of(record, budget, finish());
+    List<RequirementState> coverage =
+        Evaluation.of(build.brief(), build.requirements(), facts, book.workshop().currency());
     List<Finding> findings = new ArrayList<>();
     if (build.brief().revealedOn() == null) {
       findings.addAll(record.derived().findings());
       findings.addAll(orders.findings());
       findings.addAll(planFindings(fuse, chain));
       findings.addAll(failures(tasks));
+      findings.addAll(BriefFindings.of(coverage, facts, build.concept().frozen() != null));
     }
     findings.addAll(budget.findings(book.workshop().currency()));
     findings.sort(Finding.WORST_FIRST);
     return new BuildPicture(
         build,
         record.derived().interview(),
+        coverage,
+        record.derived().faces(),
+        record.derived().shares(),
         record.derived().parts(),
         record.derived().schemes(),
         LightLoad.of(build),

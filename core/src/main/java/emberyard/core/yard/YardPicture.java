@@ -21,4 +21,15 @@ public record YardPicture(Map<String, BuildPicture> builds) {
     new YardPlanner(builds, book, now).pictures().forEach(p -> pictures.put(p.build().id(), p));
     return new YardPicture(pictures);
   }
+
+  /**
+   * One build as it would be, among the others as they are.
+   *
+   * @param as a build of the yard with another design
+   */
+  public static BuildPicture whatIf(Build as, List<Build> builds, WorkshopBook book, Instant now) {
+    List<Build> yard =
+        builds.stream().map(other -> other.id().equals(as.id()) ? as : other).toList();
+    return of(yard, book, now).builds().get(as.id());
+  }
 }

@@ -3,6 +3,7 @@ package emberyard.core.yard;
 import emberyard.core.build.Build;
 import emberyard.core.build.Stage;
 import emberyard.core.build.Task;
+import emberyard.core.concept.StockPalette;
 import emberyard.core.plan.Place;
 import emberyard.core.plan.Project;
 import emberyard.core.plan.Schedule;
@@ -58,10 +59,11 @@ final class YardPlanner {
 
   List<BuildPicture> pictures() {
     StockShelf shelf = new StockShelf(book);
+    StockPalette stock = StockPalette.of(book);
     LocalDate today = clock.toLocalDate();
     List<BuildRecord> records = new ArrayList<>();
     for (Build build : builds) {
-      Derivation derived = Derivation.of(build, book, shelf, today);
+      Derivation derived = Derivation.of(build, book, shelf, stock, today);
       records.add(BuildRecord.of(build, derived, now, zone));
     }
     Schedule schedule = SerialScheduler.schedule(problem(records));

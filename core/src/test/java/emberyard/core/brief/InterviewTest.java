@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 
 class InterviewTest {
   private static Build build(Brief brief) {
-    return Build.begun(brief, new Concept(brief.id(), Look.open(), null));
+    return Build.begun(brief, Concept.open(brief.id(), Look.open()));
   }
 
   @Test
@@ -24,9 +24,13 @@ class InterviewTest {
     assertEquals(
         List.of(
             "client",
-            "themeLine",
+            "purpose",
             "standsWhere",
+            "themeLine",
+            "loved",
+            "hated",
             "requirements",
+            "brought",
             "budgetCapMinor",
             "revealOn",
             "secrecy"),
@@ -39,14 +43,17 @@ class InterviewTest {
   @Test
   void skippedQuestionsCompleteItAndAnAnswerOutweighsASkip() {
     Interview interview = Interview.of(Samples.build());
-    assertTrue(interview.complete(), "five answers, two skipped");
-    assertEquals(5, interview.answered());
+    assertTrue(interview.complete(), "six answers, five skipped");
+    assertEquals(6, interview.answered());
     Brief answered = Samples.brief(Samples.MONDAY.plusDays(9));
     Brief skipsClient =
         new Brief(
             "b1",
             answered.name(),
             "Pilots",
+            "",
+            "",
+            "",
             "",
             "",
             List.of(),

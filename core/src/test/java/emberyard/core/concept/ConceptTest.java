@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Concept;
+import emberyard.core.build.Design;
 import emberyard.core.build.Frozen;
 import emberyard.core.build.Look;
 import emberyard.core.build.PaletteColour;
@@ -46,20 +47,23 @@ class ConceptTest {
   @Test
   void whatChangedAfterFreezingIsNamed() {
     Look frozen = look(3, SIZE);
-    assertEquals(List.of(), findings(frozen, frozen));
+    assertEquals(List.of(), changes(frozen, frozen));
     assertEquals(
-        "Changed: palette, outer size.",
-        findings(frozen, look(4, new Size(400, 412, 260))).get(0).detail());
+        "Outer size: width 388 → 400 mm.",
+        changes(frozen, look(3, new Size(400, 412, 260))).get(0).detail());
     assertTrue(
-        findings(frozen, new Look(List.of(), frozen.palette(), SIZE))
+        changes(frozen, new Look(List.of("tide"), frozen.palette(), SIZE))
             .get(0)
             .detail()
-            .contains("theme words"));
+            .contains("Theme words: now tide"));
   }
 
-  private static List<Finding> findings(Look frozen, Look now) {
-    Frozen record = new Frozen("Ines", Samples.MONDAY_NINE, 1, Samples.MONDAY, frozen, List.of());
-    Build build = Build.begun(Samples.brief(Samples.MONDAY), new Concept("b1", now, record));
-    return ConceptWork.derive(build, Samples.book(), "brief/agree").findings();
+  private static List<Finding> changes(Look frozen, Look now) {
+    Frozen record =
+        new Frozen("Ines", Samples.MONDAY_NINE, 1, Samples.MONDAY, Design.of(frozen), List.of());
+    Build build = Build.begun(Samples.brief(Samples.MONDAY), Concept.open("b1", now).with(record));
+    return Samples.picture(build).findings().stream()
+        .filter(finding -> finding.key().equals("concept/changed"))
+        .toList();
   }
 }

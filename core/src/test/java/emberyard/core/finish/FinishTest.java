@@ -146,6 +146,13 @@ class FinishTest {
             w.tightDays(),
             w.times());
     return new WorkshopBook(
-        changed, b.people(), b.stations(), b.suppliers(), b.paints(), b.sheets());
+        changed,
+        b.people(),
+        b.stations(),
+        b.suppliers(),
+        b.paints(),
+        b.sheets(),
+        b.films(),
+        b.filaments());
   }
 }

@@ -7,6 +7,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.CostCategory;
+import emberyard.core.build.Design;
 import emberyard.core.build.Need;
 import emberyard.core.build.Source;
 import emberyard.core.build.Work;
@@ -32,28 +33,26 @@ class FitTest {
         1,
         2,
         0,
-        0);
+        0,
+        null,
+        null,
+        null,
+        null);
   }
 
   private static Work work(Component component) {
     Build b = Samples.build();
     Build build =
-        new Build(
-            b.brief(),
-            b.concept(),
-            List.of(),
-            List.of(component),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of());
+        Build.begun(b.brief(), b.concept())
+            .with(
+                new Design(
+                    b.concept().look(),
+                    List.of(),
+                    List.of(component),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of()));
     return FitWork.derive(
         build, Samples.book(), "concept/choose", "make/dry-fit", "prove/hardware");
   }

@@ -44,22 +44,16 @@ class LightTest {
   private static Finding header(emberyard.core.build.LightStrip strip) {
     var b = Samples.build();
     var build =
-        new emberyard.core.build.Build(
-            b.brief(),
-            b.concept(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(strip),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of());
+        emberyard.core.build.Build.begun(b.brief(), b.concept())
+            .with(
+                new emberyard.core.build.Design(
+                    b.concept().look(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    List.of(strip)));
     return LightWork.derive(build, Samples.book(), List.of()).findings().get(0);
   }
 }

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 
 import emberyard.core.build.Requirement;
+import emberyard.core.build.RequirementKind;
 import emberyard.core.build.TaskMark;
 import java.time.Instant;
 import org.junit.jupiter.api.Test;
@@ -46,6 +47,14 @@ class UnitsTest {
         InvalidValue.class,
         () ->
             new Requirement(
-                "r", "Quiet", Requirement.Priority.MUST, "", Requirement.Outcome.ANSWERED));
+                "r",
+                "Quiet",
+                Requirement.Priority.MUST,
+                RequirementKind.NOISE,
+                null,
+                null,
+                null,
+                "",
+                Requirement.Outcome.ANSWERED));
   }
 }

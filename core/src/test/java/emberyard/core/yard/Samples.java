@@ -8,6 +8,7 @@ import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Concept;
 import emberyard.core.build.CostCategory;
 import emberyard.core.build.CutMethod;
+import emberyard.core.build.Design;
 import emberyard.core.build.Face;
 import emberyard.core.build.Frozen;
 import emberyard.core.build.LightStrip;
@@ -53,7 +54,9 @@ public final class Samples {
             new Station("spray", "Spray corner", StationKind.SPRAY_CORNER, 1)),
         List.of(new Supplier("quay", "Quayside", 5, 900)),
         List.of(paint(0)),
-        List.of(sheet(0)));
+        List.of(sheet(0)),
+        List.of(),
+        List.of());
   }
 
   public static SheetProduct sheet(int onHand) {
@@ -90,7 +93,8 @@ public final class Samples {
         400,
         1_150,
         "quay",
-        onHand);
+        onHand,
+        null);
   }
 
   public static Panel panel() {
@@ -125,7 +129,11 @@ public final class Samples {
         1,
         0,
         0,
-        1);
+        1,
+        null,
+        null,
+        null,
+        null);
   }
 
   public static Scheme scheme() {
@@ -157,7 +165,10 @@ public final class Samples {
         "b1",
         named.name(),
         "Pilots",
+        "Watch room",
         "A cutter",
+        "",
+        "",
         "On a table",
         List.of(),
         revealOn,
@@ -165,7 +176,7 @@ public final class Samples {
         500_000L,
         named.capCounts(),
         null,
-        List.of("secrecy", "requirements"),
+        List.of("secrecy", "requirements", "loved", "hated", "brought"),
         MONDAY,
         null);
   }
@@ -239,10 +250,13 @@ public final class Samples {
 
     public Build build() {
       Look look = Look.open();
-      Frozen frozen = new Frozen("Ines", MONDAY_NINE, 300_000, MONDAY.plusDays(20), look, curve);
+      Design design =
+          new Design(
+              look, List.of(), components, panels, List.of(scheme()), screens, List.of(strip(800)));
+      Frozen frozen = new Frozen("Ines", MONDAY_NINE, 300_000, MONDAY.plusDays(20), design, curve);
       return new Build(
           brief(revealOn),
-          new Concept("b1", look, frozen),
+          Concept.open("b1", look).with(frozen),
           List.of(),
           components,
           panels,
@@ -253,6 +267,11 @@ public final class Samples {
           orders,
           times,
           marks,
+          List.of(),
+          List.of(),
+          List.of(),
+          List.of(),
+          List.of(),
           List.of(),
           List.of(),
           List.of());

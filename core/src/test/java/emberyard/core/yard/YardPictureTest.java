@@ -7,7 +7,10 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Build;
+import emberyard.core.build.Concept;
+import emberyard.core.build.Design;
 import emberyard.core.build.Frozen;
+import emberyard.core.build.Look;
 import emberyard.core.build.OrderLine;
 import emberyard.core.build.Stage;
 import emberyard.core.build.TaskMark;
@@ -180,7 +183,9 @@ class YardPictureTest {
             book.stations(),
             book.suppliers(),
             book.paints(),
-            List.of(Samples.sheet(1)));
+            List.of(Samples.sheet(1)),
+            List.of(),
+            List.of());
     Build first = Samples.build();
     Build second = otherBuild(first);
     YardPicture yard = YardPicture.of(List.of(second, first), stocked, Samples.MONDAY_NINE);
@@ -219,7 +224,10 @@ class YardPictureTest {
             "b2",
             "Second",
             b.client(),
+            b.purpose(),
             b.themeLine(),
+            b.loved(),
+            b.hated(),
             b.standsWhere(),
             List.of(),
             b.revealOn().plusDays(9),
@@ -230,22 +238,10 @@ class YardPictureTest {
             List.of(),
             b.begunOn(),
             null);
-    return new Build(
-        brief,
-        new emberyard.core.build.Concept("b2", emberyard.core.build.Look.open(), null),
-        List.of(),
-        List.of(),
-        like.panels(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of());
+    Look look = Look.open();
+    return Build.begun(brief, Concept.open("b2", look))
+        .with(
+            new Design(look, List.of(), List.of(), like.panels(), List.of(), List.of(), List.of()));
   }
 
   private static NeedLine need(BuildPicture picture, String key) {

@@ -23,6 +23,11 @@ public class AccessRules {
     "/api/builds/*/orders.csv",
     "/api/builds/*/export",
     "/api/builds/*/freeze",
+    "/api/builds/*/table",
+    "/api/builds/*/change-order",
+    "/api/builds/*/snapshots/**",
+    "/api/builds/*/client",
+    "/api/builds/*/concept-sheet.pdf",
     "/api/import"
   };
 

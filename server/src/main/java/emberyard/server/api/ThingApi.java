@@ -31,7 +31,7 @@ public class ThingApi {
   public <T> Kept<T> put(
       Account who, @Nullable String buildId, String id, T value, @Nullable String ifMatch) {
     JsonNode tree = json.tree(value);
-    if (!tree.path("id").asString("").equals(id)) {
+    if (!id(value).equals(id)) {
       throw new Refused(
           HttpStatus.BAD_REQUEST, "The id in the body is not the one in the address.");
     }
@@ -47,6 +47,11 @@ public class ThingApi {
             wanted,
             ifMatch == null ? Write.NEW : version(ifMatch));
     return new Kept<>(store.apply(who.id(), List.of(write)).get(0), wanted);
+  }
+
+  /** The id inside a thing. */
+  public String id(Object value) {
+    return json.tree(value).path("id").asString("");
   }
 
   /** Removes a thing; undo brings it back. */

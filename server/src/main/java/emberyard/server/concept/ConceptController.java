@@ -1,8 +1,11 @@
 package emberyard.server.concept;
 
+import emberyard.core.build.Build;
 import emberyard.core.build.Concept;
+import emberyard.core.build.FaceItem;
 import emberyard.core.build.Frozen;
 import emberyard.core.build.Look;
+import emberyard.core.build.Snapshot;
 import emberyard.core.concept.ConceptWork;
 import emberyard.core.units.Require;
 import emberyard.core.yard.BuildPicture;
@@ -18,6 +21,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -28,7 +32,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The look of a build, and freezing it with its date and price. */
+/** The look of a build, what lies on its faces, and freezing it with its date and price. */
 @RestController
 @RequestMapping("/api/builds/{buildId}")
 class ConceptController {
@@ -51,7 +55,7 @@ class ConceptController {
    */
   record Choice(String by, @Nullable Long priceMinor) {}
 
-  /** Changes the look. What was frozen stays as it was frozen. */
+  /** Changes the look or the option's name. What was frozen stays as it was frozen. */
   @PutMapping("/concepts/{id}")
   Kept<Concept> putConcept(
       @AuthenticationPrincipal Account who,
@@ -59,12 +63,24 @@ class ConceptController {
       @PathVariable String id,
       @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
       @RequestBody Concept value) {
-    Frozen frozen =
-        store.find(ThingKind.CONCEPT, id, Concept.class).map(k -> k.value().frozen()).orElse(null);
-    return things.put(who, buildId, id, new Concept(id, value.look(), frozen), ifMatch);
+    Concept stored =
+        store.find(ThingKind.CONCEPT, id, Concept.class).map(Kept::value).orElse(value);
+    Concept wanted = new Concept(id, value.look(), stored.frozen(), stored.letter(), value.name());
+    return things.put(who, buildId, id, wanted, ifMatch);
   }
 
-  /** Freezes the look with the planned finish, the plan's curve and the price of this moment. */
+  /** Places or changes a thing on a face. */
+  @PutMapping("/items/{id}")
+  Kept<FaceItem> putItem(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody FaceItem value) {
+    return things.put(who, buildId, id, value, ifMatch);
+  }
+
+  /** Freezes the design with the planned finish, the plan's curve and the price of this moment. */
   @PostMapping("/freeze")
   Kept<Concept> freeze(
       @AuthenticationPrincipal Account who,
@@ -72,20 +88,38 @@ class ConceptController {
       @RequestBody Choice choice) {
     Require.text("by", choice.by());
     BuildPicture picture = yard.read().build(buildId);
-    Look look = picture.build().concept().look();
+    Build build = picture.build();
+    Look look = build.concept().look();
     ConceptWork.checkFreezable(look);
-    LocalDate finish = picture.fuse().finish();
-    Frozen frozen =
-        new Frozen(
-            choice.by(),
-            clock.instant(),
-            choice.priceMinor() == null ? picture.budget().quoteMinor() : choice.priceMinor(),
-            finish == null ? LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC) : finish,
-            look,
-            PlannedCurve.of(picture));
-    Concept concept = new Concept(buildId, look, frozen);
+    long price = choice.priceMinor() == null ? picture.budget().quoteMinor() : choice.priceMinor();
+    Frozen frozen = frozen(picture, choice.by(), price, clock);
+    Concept concept = build.concept().with(frozen);
+    Snapshot snapshot = snapshot(concept, frozen, "Chosen");
     long version =
-        store.apply(who.id(), List.of(Write.overwrite(buildId, buildId, concept))).get(0);
+        store
+            .apply(
+                who.id(),
+                List.of(
+                    Write.overwrite(buildId, buildId, concept),
+                    Write.create(buildId, snapshot.id(), snapshot)))
+            .get(0);
     return new Kept<>(version, concept);
+  }
+
+  /** The design of a picture as a record of what was agreed now. */
+  static Frozen frozen(BuildPicture picture, String by, long priceMinor, Clock clock) {
+    LocalDate finish = picture.fuse().finish();
+    return new Frozen(
+        by,
+        clock.instant(),
+        priceMinor,
+        finish == null ? LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC) : finish,
+        picture.build().design(),
+        PlannedCurve.of(picture));
+  }
+
+  static Snapshot snapshot(Concept concept, Frozen frozen, String note) {
+    return new Snapshot(
+        UUID.randomUUID().toString(), concept.letter(), concept.name(), frozen, note);
   }
 }

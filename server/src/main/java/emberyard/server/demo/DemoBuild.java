@@ -1,26 +1,33 @@
 package emberyard.server.demo;
 
+import emberyard.core.build.Ban;
 import emberyard.core.build.BorderHoles;
 import emberyard.core.build.Brief;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Concept;
 import emberyard.core.build.CostCategory;
+import emberyard.core.build.Counting;
 import emberyard.core.build.CutMethod;
 import emberyard.core.build.Face;
+import emberyard.core.build.FaceItem;
 import emberyard.core.build.LightStrip;
+import emberyard.core.build.Limit;
 import emberyard.core.build.Look;
 import emberyard.core.build.ManualTask;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Rail;
+import emberyard.core.build.Remark;
 import emberyard.core.build.Requirement;
+import emberyard.core.build.RequirementKind;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Secrecy;
 import emberyard.core.build.Size;
 import emberyard.core.build.Source;
 import emberyard.core.build.Stage;
+import emberyard.core.build.ThingLink;
 import emberyard.core.build.Window;
 import emberyard.core.workshop.StationKind;
 import java.time.LocalDate;
@@ -52,7 +59,10 @@ final class DemoBuild {
             id,
             name,
             client,
+            "",
             themeLine,
+            "",
+            "",
             stands,
             stands.isEmpty() ? List.of() : List.of(Face.BACK, Face.BOTTOM),
             reveal,
@@ -67,17 +77,79 @@ final class DemoBuild {
   }
 
   DemoBuild look(@Nullable Size size, List<String> words, PaletteColour... palette) {
-    things.add(new Concept(id, new Look(words, List.of(palette), size), null));
+    things.add(Concept.open(id, new Look(words, List.of(palette), size)));
+    return this;
+  }
+
+  /** What the talk brought beside the plain facts. */
+  DemoBuild said(String purpose, String loved, String hated, List<String> skipped) {
+    Brief b = (Brief) things.get(0);
+    things.set(
+        0,
+        new Brief(
+            b.id(),
+            b.name(),
+            b.client(),
+            purpose,
+            b.themeLine(),
+            loved,
+            hated,
+            b.standsWhere(),
+            b.hiddenFaces(),
+            b.revealOn(),
+            b.revealMovable(),
+            b.budgetCapMinor(),
+            b.capCounts(),
+            b.secrecy(),
+            skipped,
+            b.begunOn(),
+            null));
+    return this;
+  }
+
+  DemoBuild remark(String key, String text) {
+    things.add(new Remark(id + "-" + key, text));
     return this;
   }
 
   DemoBuild asks(
-      String key,
-      String text,
-      Requirement.Priority priority,
-      String answer,
-      Requirement.Outcome outcome) {
-    things.add(new Requirement(id + "-" + key, text, priority, answer, outcome));
+      String key, String text, Requirement.Priority priority, RequirementKind kind, String answer) {
+    Requirement.Outcome outcome =
+        answer.isEmpty() ? Requirement.Outcome.OPEN : Requirement.Outcome.ANSWERED;
+    things.add(
+        new Requirement(id + "-" + key, text, priority, kind, null, null, null, answer, outcome));
+    return this;
+  }
+
+  /** A wish that a thing of the build answers. */
+  DemoBuild asks(
+      String key, String text, Requirement.Priority priority, String kind, String thing) {
+    things.add(
+        new Requirement(
+            id + "-" + key,
+            text,
+            priority,
+            RequirementKind.FUNCTION,
+            null,
+            null,
+            new ThingLink(kind, id + "-" + thing),
+            "",
+            Requirement.Outcome.OPEN));
+    return this;
+  }
+
+  DemoBuild asks(String key, String text, Requirement.Priority priority, Limit limit) {
+    things.add(Requirement.limited(id + "-" + key, text, priority, limit));
+    return this;
+  }
+
+  DemoBuild bans(String key, String text, Requirement.Priority priority, Ban ban) {
+    things.add(Requirement.banned(id + "-" + key, text, priority, ban));
+    return this;
+  }
+
+  DemoBuild items(List<FaceItem> items) {
+    things.addAll(items);
     return this;
   }
 
@@ -141,7 +213,11 @@ final class DemoBuild {
             hdmi,
             displayPort,
             0,
-            headers));
+            headers,
+            kind == ComponentKind.DRIVE ? 2_000.0 : null,
+            kind == ComponentKind.MEMORY ? 32.0 : null,
+            Counting.AGREED,
+            null));
     return this;
   }
 
@@ -163,7 +239,11 @@ final class DemoBuild {
             0,
             0,
             0,
-            0));
+            0,
+            kind == ComponentKind.DRIVE ? 1_000.0 : null,
+            null,
+            Counting.AGREED,
+            countsMinor));
     return this;
   }
 

@@ -3,14 +3,20 @@ package emberyard.server.demo;
 import static emberyard.server.demo.DemoBuild.coats;
 import static emberyard.server.demo.DemoBuild.colour;
 
+import emberyard.core.build.Ban;
 import emberyard.core.build.BorderHoles;
+import emberyard.core.build.Comparison;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.CutMethod;
 import emberyard.core.build.Face;
+import emberyard.core.build.ItemKind;
+import emberyard.core.build.ItemMaterial;
 import emberyard.core.build.LightStrip;
+import emberyard.core.build.Limit;
+import emberyard.core.build.Measure;
 import emberyard.core.build.PaletteColour.Role;
-import emberyard.core.build.Requirement.Outcome;
 import emberyard.core.build.Requirement.Priority;
+import emberyard.core.build.RequirementKind;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Secrecy;
 import emberyard.core.build.Size;
@@ -36,33 +42,56 @@ final class DemoBuilds {
             390_000L,
             Secrecy.OPEN)
         .look(
-            new Size(388, 412, 260),
+            new Size(260, 388, 412),
             List.of("fog", "tide curve", "chart lines", "brass lamp"),
             colour("harbour green", "#2E4A45", Role.BASE),
             colour("fog grey", "#B7BEBC", Role.SECOND),
             colour("chart cream", "#EDE3C4", Role.TEXT),
             colour("brass", "#B08B3E", Role.METAL),
             colour("signal amber", "#F0A13A", Role.GLOW))
+        .said(
+            "The tide board of the watch room, and the guild's mail",
+            "Brass that has been polished for a century",
+            "Anything that blinks",
+            List.of("brought"))
+        .asks("curve", "Tide curve on the left window", Priority.MUST, "panels", "left")
+        .asks("board", "Shows the tides of the day", Priority.MUST, "screens", "tide")
         .asks(
-            "curve",
-            "Tide curve on the left window",
+            "quiet",
+            "Not heard across the watch room at night",
             Priority.MUST,
-            "Left window",
-            Outcome.ANSWERED)
+            Limit.of(Measure.NOISE_DBA, Comparison.AT_MOST, 36))
         .asks(
-            "board",
-            "Shows the tides of the day",
+            "store",
+            "Room for ten years of tide tables",
             Priority.MUST,
-            "Tide board screen",
-            Outcome.ANSWERED)
-        .asks("quiet", "Not heard across the watch room at night", Priority.MUST, "", Outcome.OPEN)
+            Limit.of(Measure.STORAGE_GB, Comparison.AT_LEAST, 2_000))
         .asks(
-            "beam",
-            "An amber beam that sweeps",
+            "shelf",
+            "Fits under the shelf of the watch room",
+            Priority.MUST,
+            Limit.of(Measure.HEIGHT_MM, Comparison.AT_MOST, 400))
+        .asks(
+            "carry",
+            "One pilot can carry it aboard",
             Priority.SHOULD,
-            "Amber beam strip",
-            Outcome.ANSWERED)
-        .asks("bell", "A bell when the pilot boards", Priority.NICE, "", Outcome.OPEN)
+            Limit.of(Measure.MASS_KG, Comparison.AT_MOST, 12))
+        .asks(
+            "green",
+            "The green of the guild's cutter on the left",
+            Priority.SHOULD,
+            new Limit(
+                Measure.COLOUR_DELTA_E00, Comparison.AT_MOST, 3, null, "#2E4A45", Face.LEFT, null))
+        .bans(
+            "grille",
+            "No fan grille on the front",
+            Priority.MUST,
+            new Ban(ItemKind.VENT, null, Face.FRONT))
+        .asks("beam", "An amber beam that sweeps", Priority.SHOULD, "strips", "beam")
+        .asks("bell", "A bell when the pilot boards", Priority.NICE, RequirementKind.FUNCTION, "")
+        .remark("smell", "The harbour master says the old one smelt of tar")
+        .remark("flag", "Their flag has a white anchor, perhaps somewhere")
+        .items(DemoElevations.nightPilotage())
         .panel(
             "left",
             "Left window",
@@ -70,7 +99,7 @@ final class DemoBuilds {
             "acrylic-clear-3",
             412,
             388,
-            new Window(75, 94, 262, 200),
+            new Window(40, 100, 250, 200),
             new BorderHoles(6, 90, 4),
             CutMethod.LASER)
         .panel(
@@ -80,7 +109,7 @@ final class DemoBuilds {
             "ply-birch-4",
             260,
             388,
-            new Window(101, 150, 58, 180),
+            new Window(101, 150, 58, 192),
             new BorderHoles(12, 90, 4),
             CutMethod.LASER)
         .panel(
@@ -98,9 +127,9 @@ final class DemoBuilds {
             "Brass trim frame",
             Face.LEFT,
             "ply-birch-4",
-            282,
-            220,
-            new Window(12, 12, 258, 196),
+            274,
+            224,
+            new Window(12, 12, 250, 200),
             null,
             CutMethod.LASER)
         .scheme(
@@ -174,8 +203,24 @@ final class DemoBuilds {
             colour("paper", "#EDE6D3", Role.TEXT),
             colour("brass", "#B08B3E", Role.METAL),
             colour("spore glow", "#C8E86A", Role.GLOW))
-        .asks("birch", "One side of real birch", Priority.MUST, "Birch side", Outcome.ANSWERED)
-        .asks("spines", "Spines with the founders’ game names", Priority.SHOULD, "", Outcome.OPEN)
+        .said(
+            "Games are looked up on it at the counter",
+            "Ferns, lamplight, the smell of old paper",
+            "Neon",
+            List.of("brought"))
+        .asks("birch", "One side of real birch", Priority.MUST, "panels", "side")
+        .asks(
+            "spines",
+            "Spines with the founders’ game names",
+            Priority.SHOULD,
+            RequirementKind.LOOK,
+            "")
+        .asks(
+            "memory",
+            "Opens the whole catalogue at once",
+            Priority.SHOULD,
+            Limit.of(Measure.MEMORY_GB, Comparison.AT_LEAST, 32))
+        .items(DemoElevations.mossArchive())
         .panel(
             "side",
             "Birch side",
@@ -243,13 +288,19 @@ final class DemoBuilds {
             colour("steel", "#8B8F92", Role.METAL),
             colour("sodium light", "#F2B04A", Role.GLOW),
             colour("board black", "#20262A", Role.TEXT))
+        .said(
+            "A desk to draw tram maps at",
+            "Enamel signs, rivets, sodium light",
+            "Plastic that looks like plastic",
+            List.of("brought"))
         .asks(
             "boards",
             "Three destination boards that can be set",
             Priority.MUST,
-            "Boards 1 to 3",
-            Outcome.ANSWERED)
-        .asks("desk", "The desk can still be worked at", Priority.MUST, "", Outcome.OPEN)
+            Limit.of(Measure.SCREENS, Comparison.AT_LEAST, 3))
+        .asks(
+            "desk", "The desk can still be worked at", Priority.MUST, RequirementKind.FUNCTION, "")
+        .items(DemoElevations.lineNine())
         .panel(
             "apron",
             "Front apron",
@@ -311,14 +362,25 @@ final class DemoBuilds {
             colour("kite white", "#F2F2EF", Role.BASE),
             colour("tail red", "#C63A2E", Role.ACCENT),
             colour("sky", "#9CC4DA", Role.SECOND))
+        .said(
+            "Shows the festival’s programme", "Wind", "Screens on the outside", List.of("brought"))
         .asks(
             "light",
             "Can be carried by one person",
             Priority.MUST,
-            "9.8 kg on the scale",
-            Outcome.ANSWERED)
+            Limit.of(Measure.MASS_KG, Comparison.AT_MOST, 14))
         .asks(
-            "tail", "The tail moves", Priority.SHOULD, "Tail on a fan’s draught", Outcome.ANSWERED)
+            "tail",
+            "The tail moves",
+            Priority.SHOULD,
+            RequirementKind.LOOK,
+            "Tail on a fan’s draught")
+        .bans(
+            "noscreen",
+            "No screen on the outside",
+            Priority.MUST,
+            new Ban(ItemKind.SCREEN, null, null))
+        .items(DemoElevations.paperKite())
         .panel(
             "sail",
             "Sail",
@@ -361,6 +423,25 @@ final class DemoBuilds {
             List.of("misted panes"),
             colour("pane", "#DDE8E2", Role.BASE),
             colour("orchid", "#C77BA5", Role.ACCENT))
+        .said("Runs the mist and the lamps of a real greenhouse", "", "", List.of())
+        .asks(
+            "mist",
+            "Panes that mist over when it works hard",
+            Priority.SHOULD,
+            RequirementKind.LOOK,
+            "")
+        .asks(
+            "sill",
+            "Stands on a window sill",
+            Priority.MUST,
+            Limit.of(Measure.DEPTH_MM, Comparison.AT_MOST, 240))
+        .bans(
+            "glass",
+            "No real glass: there are cats",
+            Priority.MUST,
+            new Ban(null, ItemMaterial.GLASS, null))
+        .remark("cat", "The grey cat sleeps wherever it is warm")
+        .remark("red", "Never that red of the neighbour’s door")
         .owned("drive", "Drive from the old machine", ComponentKind.DRIVE, 0, 0.6);
   }
 }

@@ -6,6 +6,7 @@ import emberyard.core.build.Concept;
 import emberyard.core.build.Frozen;
 import emberyard.core.build.JobNote;
 import emberyard.core.build.OrderLine;
+import emberyard.core.build.Snapshot;
 import emberyard.core.build.Stage;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
@@ -142,20 +143,27 @@ class DemoData implements ApplicationRunner {
       LocalDate today,
       int frozenDaysAgo,
       Predicate<TaskPicture> done) {
+    if (demo.id.equals("night-pilotage")) {
+      DemoOptions.add(demo);
+    }
     Instant frozenAt = at(today.minusDays(frozenDaysAgo), LocalTime.of(9, 0));
     BuildPicture then = picture(demo, book, frozenAt);
     demo.things.removeIf(Concept.class::isInstance);
     demo.things.add(
-        new Concept(
-            demo.id,
-            then.build().concept().look(),
-            new Frozen(
-                "Ines Varga",
-                frozenAt,
-                then.budget().quoteMinor(),
-                then.fuse().finish(),
-                then.build().concept().look(),
-                PlannedCurve.of(then))));
+        then.build()
+            .concept()
+            .with(
+                new Frozen(
+                    "Ines Varga",
+                    frozenAt,
+                    then.budget().quoteMinor(),
+                    then.fuse().finish(),
+                    then.build().design(),
+                    PlannedCurve.of(then))));
+    Concept concept = (Concept) demo.things.get(demo.things.size() - 1);
+    demo.things.add(
+        new Snapshot(
+            demo.id + "-chosen", concept.letter(), concept.name(), concept.frozen(), "Chosen"));
     order(demo, then, done, today, frozenDaysAgo);
     BuildPicture planned = picture(demo, book, frozenAt);
     LocalDateTime begin = today.minusDays(frozenDaysAgo).atTime(9, 0);
@@ -250,6 +258,9 @@ class DemoData implements ApplicationRunner {
 
   /** What makes each build its own story. */
   private void finishStory(DemoBuild demo, LocalDate today) {
+    if (demo.id.equals("night-pilotage")) {
+      DemoOptions.change(demo);
+    }
     if (demo.id.equals("paper-kite")) {
       demo.things.replaceAll(
           thing -> thing instanceof Brief brief ? brief.revealed(today.minusDays(7)) : thing);
@@ -325,7 +336,9 @@ class DemoData implements ApplicationRunner {
             new Station("saw", "Saw", StationKind.SAW, 1)),
         StartingStock.suppliers(),
         StartingStock.paints(),
-        StartingStock.sheets());
+        StartingStock.sheets(),
+        StartingStock.films(),
+        StartingStock.filaments());
   }
 
   private static Map<String, Object> workshopThings(WorkshopBook book) {
@@ -336,6 +349,8 @@ class DemoData implements ApplicationRunner {
     book.suppliers().forEach(supplier -> things.put(supplier.id(), supplier));
     book.paints().forEach(paint -> things.put(paint.id(), paint));
     book.sheets().forEach(sheet -> things.put(sheet.id(), sheet));
+    book.films().forEach(film -> things.put(film.id(), film));
+    book.filaments().forEach(filament -> things.put(filament.id(), filament));
     return things;
   }
 

@@ -2,19 +2,26 @@ package emberyard.server.store;
 
 import emberyard.core.build.Acceptance;
 import emberyard.core.build.Brief;
+import emberyard.core.build.ChangeOrder;
 import emberyard.core.build.Component;
 import emberyard.core.build.Concept;
+import emberyard.core.build.ConceptOption;
+import emberyard.core.build.FaceItem;
 import emberyard.core.build.JobNote;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.ManualTask;
 import emberyard.core.build.OrderLine;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Photo;
+import emberyard.core.build.Remark;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
+import emberyard.core.build.Snapshot;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
+import emberyard.core.workshop.FilamentProduct;
+import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.SheetProduct;
@@ -40,12 +47,19 @@ public enum ThingKind {
   NOTE("notes", JobNote.class, true),
   PHOTO("photos", Photo.class, true),
   ACCEPTANCE("acceptances", Acceptance.class, true),
+  ITEM("items", FaceItem.class, true),
+  REMARK("remarks", Remark.class, true),
+  OPTION("options", ConceptOption.class, true),
+  SNAPSHOT("snapshots", Snapshot.class, true),
+  CHANGE_ORDER("change-orders", ChangeOrder.class, true),
   WORKSHOP("workshops", Workshop.class, false),
   PERSON("people", Person.class, false),
   STATION("stations", Station.class, false),
   SUPPLIER("suppliers", Supplier.class, false),
   PAINT("paints", PaintProduct.class, false),
-  SHEET("sheets", SheetProduct.class, false);
+  SHEET("sheets", SheetProduct.class, false),
+  FILM("films", FilmProduct.class, false),
+  FILAMENT("filaments", FilamentProduct.class, false);
 
   private final String word;
   private final Class<?> type;

@@ -3,6 +3,7 @@ package emberyard.server.supply;
 import emberyard.core.build.CostCategory;
 import emberyard.core.build.OrderLine;
 import emberyard.core.units.InvalidValue;
+import emberyard.server.api.SafeCell;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
@@ -40,7 +41,6 @@ final class OrdersCsv {
     "paidOn",
     "note"
   };
-  private static final String FORMULA_STARTS = "=+-@\t\r'";
   private static final CSVFormat FORMAT =
       CSVFormat.RFC4180.builder().setHeader(COLUMNS).setSkipHeaderRecord(true).get();
 
@@ -83,11 +83,11 @@ final class OrdersCsv {
 
   private static List<Object> cells(OrderLine order) {
     return Arrays.asList(
-        safe(order.id()),
-        safe(order.needKey()),
-        safe(order.title()),
+        SafeCell.safe(order.id()),
+        SafeCell.safe(order.needKey()),
+        SafeCell.safe(order.title()),
         order.category(),
-        safe(order.supplierId()),
+        SafeCell.safe(order.supplierId()),
         order.quantity(),
         order.unitPriceMinor(),
         order.state(),
@@ -95,27 +95,19 @@ final class OrdersCsv {
         order.expectedOn(),
         order.receivedOn(),
         order.checkedOn(),
-        safe(order.checkedBy()),
+        SafeCell.safe(order.checkedBy()),
         order.paidOn(),
-        safe(order.note()));
-  }
-
-  static String safe(String text) {
-    return !text.isEmpty() && FORMULA_STARTS.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
-  }
-
-  private static String plain(String text) {
-    return text.startsWith("'") ? text.substring(1) : text;
+        SafeCell.safe(order.note()));
   }
 
   private static OrderLine order(CSVRecord row) {
     try {
       return new OrderLine(
-          plain(row.get("id")),
-          plain(row.get("needKey")),
-          plain(row.get("title")),
+          SafeCell.plain(row.get("id")),
+          SafeCell.plain(row.get("needKey")),
+          SafeCell.plain(row.get("title")),
           CostCategory.valueOf(row.get("category").toUpperCase(Locale.ROOT)),
-          plain(row.get("supplierId")),
+          SafeCell.plain(row.get("supplierId")),
           Double.parseDouble(row.get("quantity")),
           Long.parseLong(row.get("unitPriceMinor")),
           OrderLine.State.valueOf(row.get("state").toUpperCase(Locale.ROOT)),
@@ -123,9 +115,9 @@ final class OrdersCsv {
           LocalDate.parse(row.get("expectedOn")),
           date(row.get("receivedOn")),
           date(row.get("checkedOn")),
-          plain(row.get("checkedBy")),
+          SafeCell.plain(row.get("checkedBy")),
           date(row.get("paidOn")),
-          plain(row.get("note")));
+          SafeCell.plain(row.get("note")));
     } catch (InvalidValue problem) {
       throw new InvalidValue(
           "file", "Line %d: %s".formatted(row.getRecordNumber() + 1, problem.getMessage()));

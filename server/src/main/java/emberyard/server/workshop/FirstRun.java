@@ -80,6 +80,8 @@ public class FirstRun {
     StartingStock.suppliers().forEach(supplier -> add(writes, supplier.id(), supplier));
     StartingStock.sheets().forEach(sheet -> add(writes, sheet.id(), sheet));
     StartingStock.paints().forEach(paint -> add(writes, paint.id(), paint));
+    StartingStock.films().forEach(film -> add(writes, film.id(), film));
+    StartingStock.filaments().forEach(filament -> add(writes, filament.id(), filament));
     store.apply(owner.id(), writes);
     return owner;
   }

@@ -1,6 +1,7 @@
 package emberyard.server.yard;
 
 import emberyard.core.brief.Interview;
+import emberyard.core.brief.RequirementState;
 import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
 import emberyard.core.build.Concept;
@@ -92,6 +93,7 @@ class YardController {
       Map<String, Long> versions,
       Build build,
       Interview interview,
+      List<RequirementState> coverage,
       List<MadePart> parts,
       List<SchemePlan> schemes,
       LightLoad lightLoad,
@@ -140,7 +142,7 @@ class YardController {
           who.id(),
           List.of(
               Write.create(wanted.id(), wanted.id(), brief),
-              Write.create(wanted.id(), wanted.id(), new Concept(wanted.id(), Look.open(), null))));
+              Write.create(wanted.id(), wanted.id(), Concept.open(wanted.id(), Look.open()))));
     }
     return build(who, wanted.id());
   }
@@ -149,16 +151,14 @@ class YardController {
   BuildView build(@AuthenticationPrincipal Account who, @PathVariable String buildId) {
     YardReader.Reading reading = reader.read();
     BuildPicture picture = reading.build(buildId);
-    List<Finding> findings =
-        picture.findings().stream()
-            .filter(finding -> who.owner() || !finding.capability().equals("money"))
-            .toList();
+    MoneySight sight = new MoneySight(picture, who.owner());
     return new BuildView(
         reading.revision(),
         now(reading),
         reading.versions().get(buildId),
-        picture.build(),
+        sight.build(),
         picture.interview(),
+        sight.coverage(),
         picture.parts(),
         picture.schemes(),
         picture.lightLoad(),
@@ -166,7 +166,7 @@ class YardController {
         picture.tasks(),
         picture.needs(),
         who.owner() ? picture.budget() : null,
-        findings,
+        sight.findings(),
         picture.chain(),
         picture.fuse(),
         picture.next());

@@ -3,8 +3,11 @@ package emberyard.server.yard;
 import emberyard.core.build.Acceptance;
 import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
+import emberyard.core.build.ChangeOrder;
 import emberyard.core.build.Component;
 import emberyard.core.build.Concept;
+import emberyard.core.build.ConceptOption;
+import emberyard.core.build.FaceItem;
 import emberyard.core.build.JobNote;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Look;
@@ -12,11 +15,15 @@ import emberyard.core.build.ManualTask;
 import emberyard.core.build.OrderLine;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Photo;
+import emberyard.core.build.Remark;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
+import emberyard.core.build.Snapshot;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
+import emberyard.core.workshop.FilamentProduct;
+import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.SheetProduct;
@@ -71,6 +78,11 @@ public class YardReader {
       }
       return picture;
     }
+
+    /** All builds as they were entered. */
+    public List<Build> builds() {
+      return yard.builds().values().stream().map(BuildPicture::build).toList();
+    }
   }
 
   /** Everything as of now. */
@@ -116,7 +128,7 @@ public class YardReader {
     List<Concept> concepts = only(things, Concept.class);
     return new Build(
         brief,
-        concepts.isEmpty() ? new Concept(brief.id(), Look.open(), null) : concepts.get(0),
+        concepts.isEmpty() ? Concept.open(brief.id(), Look.open()) : concepts.get(0),
         only(things, Requirement.class),
         only(things, Component.class),
         only(things, Panel.class),
@@ -129,7 +141,12 @@ public class YardReader {
         only(things, TaskMark.class),
         only(things, JobNote.class),
         only(things, Photo.class),
-        only(things, Acceptance.class));
+        only(things, Acceptance.class),
+        only(things, FaceItem.class),
+        only(things, Remark.class),
+        only(things, ConceptOption.class),
+        only(things, Snapshot.class),
+        only(things, ChangeOrder.class));
   }
 
   private static WorkshopBook book(List<Object> things) {
@@ -143,7 +160,9 @@ public class YardReader {
         only(things, Station.class),
         only(things, Supplier.class),
         only(things, PaintProduct.class),
-        only(things, SheetProduct.class));
+        only(things, SheetProduct.class),
+        only(things, FilmProduct.class),
+        only(things, FilamentProduct.class));
   }
 
   private static <T> List<T> only(List<Object> things, Class<T> type) {

@@ -1,0 +1,50 @@
+package emberyard.core.brief;
+
+import emberyard.core.build.Face;
+import emberyard.core.build.ItemKind;
+import emberyard.core.build.ItemMaterial;
+import emberyard.core.build.Measure;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is known of a build, for requirements to be held against.
+ *
+ * @param values per measure in its unit; money in minor units, days since 1970 for a day; a measure
+ *     that is not known is not there
+ * @param things what is drawn on the faces that show
+ * @param surfaces colours of the faces that show
+ * @param links known things, as "kind/id"
+ * @param facesDrawn whether there are faces to look for banned things on
+ */
+public record Facts(
+    Map<Measure, Double> values,
+    List<Present> things,
+    List<Surface> surfaces,
+    Set<String> links,
+    boolean facesDrawn) {
+  public Facts {
+    values = Map.copyOf(values);
+    things = List.copyOf(things);
+    surfaces = List.copyOf(surfaces);
+    links = Set.copyOf(links);
+  }
+
+  /** A thing on a face that shows. */
+  public record Present(
+      String id, String name, ItemKind kind, @Nullable ItemMaterial material, Face face) {}
+
+  /**
+   * A colour on a face that shows.
+   *
+   * @param share of that face, 0 to 1
+   */
+  public record Surface(Face face, String hex, double share) {}
+
+  /** Only numbers, as a calculator gets them. */
+  public static Facts of(Map<Measure, Double> values) {
+    return new Facts(values, List.of(), List.of(), Set.of(), false);
+  }
+}

@@ -1,0 +1,32 @@
+package emberyard.core.build;
+
+import emberyard.core.units.Require;
+import java.time.Instant;
+import java.util.List;
+
+/**
+ * A change to a frozen concept that was answered. One that waits for its answer is never stored: it
+ * is the difference between the design and what was frozen.
+ *
+ * @param differences in words
+ * @param priceDeltaMinor agreed, minor units, may be negative
+ * @param minutesDelta hands-on minutes, may be negative
+ * @param daysDelta of the planned finish, may be negative
+ * @param by who answered
+ */
+public record ChangeOrder(
+    String id,
+    List<String> differences,
+    long priceDeltaMinor,
+    long minutesDelta,
+    long daysDelta,
+    boolean accepted,
+    String by,
+    Instant at) {
+  public ChangeOrder {
+    Require.text("id", id);
+    differences = Require.list(differences);
+    Require.text("by", by);
+    Require.given("at", at);
+  }
+}

@@ -1,0 +1,20 @@
+package emberyard.core.build;
+
+import emberyard.core.units.Require;
+
+/**
+ * A concept that lies beside the one on the table.
+ *
+ * @param letter A, B, C or D
+ */
+public record ConceptOption(String id, String letter, String name, Design design) {
+  /** Most options of a build, the one on the table counted. */
+  public static final int MOST = 4;
+
+  public ConceptOption {
+    Require.text("id", id);
+    letter = Concept.checked(letter);
+    name = Require.textOrEmpty("name", name);
+    Require.given("design", design);
+  }
+}

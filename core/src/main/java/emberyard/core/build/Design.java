@@ -1,0 +1,32 @@
+package emberyard.core.build;
+
+import emberyard.core.units.Require;
+import java.util.List;
+
+/**
+ * Everything of a build that a concept can differ in. A value: it can be put aside, brought back,
+ * frozen and compared.
+ */
+public record Design(
+    Look look,
+    List<FaceItem> items,
+    List<Component> components,
+    List<Panel> panels,
+    List<Scheme> schemes,
+    List<Screen> screens,
+    List<LightStrip> strips) {
+  public Design {
+    Require.given("look", look);
+    items = Require.list(items);
+    components = Require.list(components);
+    panels = Require.list(panels);
+    schemes = Require.list(schemes);
+    screens = Require.list(screens);
+    strips = Require.list(strips);
+  }
+
+  /** A look without parts. */
+  public static Design of(Look look) {
+    return new Design(look, List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+  }
+}

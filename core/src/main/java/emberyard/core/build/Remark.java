@@ -1,0 +1,11 @@
+package emberyard.core.build;
+
+import emberyard.core.units.Require;
+
+/** Something the client said that fits nowhere yet. */
+public record Remark(String id, String text) {
+  public Remark {
+    Require.text("id", id);
+    Require.text("text", text);
+  }
+}

@@ -1,0 +1,128 @@
+package emberyard.core.elevation;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.Face;
+import emberyard.core.build.Layer;
+import emberyard.core.build.Size;
+import emberyard.core.geometry.Rect;
+import emberyard.core.workshop.WorkshopBook;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One face, seen straight on, to scale.
+ *
+ * @param shown whether anybody sees it where the build stands
+ * @param groundHex colour of the face itself where nothing lies on it: the palette's base, grey
+ *     without one
+ * @param items in painting order: behind, in, on the face
+ */
+public record Elevation(
+    Face face,
+    double widthMm,
+    double heightMm,
+    boolean shown,
+    String groundHex,
+    List<Drawn> items) {
+  /** What is seen inside by day: dark. */
+  public static final String INSIDE_HEX = "#1E2224";
+
+  public Elevation {
+    items = List.copyOf(items);
+  }
+
+  /** All six faces; none while the outer size is not known. */
+  public static List<Elevation> of(Build build, WorkshopBook book) {
+    Size size = build.concept().look().size();
+    if (size == null) {
+      return List.of();
+    }
+    List<Elevation> faces = new ArrayList<>();
+    for (Face face : Face.values()) {
+      FaceDrawing drawing = new FaceDrawing(build, book, face, size);
+      faces.add(
+          new Elevation(
+              face,
+              face.widthMm(size),
+              face.heightMm(size),
+              !build.brief().hiddenFaces().contains(face),
+              drawing.groundHex(),
+              drawing.items()));
+    }
+    return List.copyOf(faces);
+  }
+
+  public Rect outline() {
+    return new Rect(0, 0, widthMm, heightMm);
+  }
+
+  public Optional<Drawn> item(String id) {
+    return items.stream().filter(drawn -> drawn.id().equals(id)).findFirst();
+  }
+
+  /**
+   * The thing whose surface is seen at a point: through openings and clear things down to what lies
+   * behind. Art does not count: it covers lines, not areas. Null for the bare face, or the dark
+   * inside where {@link #opened} says so.
+   */
+  public @Nullable Drawn seenAt(double x, double y) {
+    boolean open = opened(x, y);
+    for (int i = items.size() - 1; i >= 0; i--) {
+      Drawn drawn = items.get(i);
+      // through an opening one sees what lies behind; what lies in the face is cut away there
+      boolean reachable = drawn.layer() == Layer.ON || (drawn.layer() == Layer.BEHIND) == open;
+      if (reachable && drawn.opaque() && drawn.covers(x, y)) {
+        return drawn;
+      }
+    }
+    return null;
+  }
+
+  /** Whether one looks through the face at a point: the topmost thing in it is an opening. */
+  public boolean opened(double x, double y) {
+    for (int i = items.size() - 1; i >= 0; i--) {
+      Drawn drawn = items.get(i);
+      if (drawn.opaque() && drawn.covers(x, y)) {
+        return false;
+      }
+      if (drawn.openTo() && drawn.place().contains(x, y)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /**
+   * How much of an item is seen, 0 to 1.
+   *
+   * @param item of this face
+   */
+  public double visibleShare(Drawn item) {
+    double seen = 0;
+    for (Rect cell : item.place().cells(rects())) {
+      if (item.equals(seenAt(cell.centreX(), cell.centreY()))) {
+        seen += cell.areaMm2();
+      }
+    }
+    return seen / item.place().areaMm2();
+  }
+
+  /** Outlines and holes of all things: cells cut along them are of one colour each. */
+  List<Rect> rects() {
+    List<Rect> rects = new ArrayList<>();
+    for (Drawn drawn : items) {
+      rects.add(drawn.place());
+      if (drawn.hole() != null) {
+        rects.add(drawn.hole());
+      }
+    }
+    return rects;
+  }
+
+  static Comparator<Drawn> paintingOrder() {
+    return Comparator.comparing(Drawn::layer);
+  }
+}

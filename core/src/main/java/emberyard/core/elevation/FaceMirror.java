@@ -1,0 +1,74 @@
+package emberyard.core.elevation;
+
+import emberyard.core.build.Face;
+import emberyard.core.build.FaceItem;
+import emberyard.core.build.ItemKind;
+import emberyard.core.build.Panel;
+import emberyard.core.build.ThingLink;
+import emberyard.core.build.Window;
+import emberyard.core.geometry.Rect;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What a face needs to become the mirror image of the face across: new panels and new items. Parts
+ * are made anew, screens, strips and components are not: there is one of each.
+ *
+ * @param left names of things that stay out, because there is only one of them
+ */
+public record FaceMirror(List<Panel> panels, List<FaceItem> items, List<String> left) {
+
+  /**
+   * @param panels all panels of the build
+   * @param idPrefix makes the new ids unique
+   */
+  public static FaceMirror of(Elevation from, List<Panel> panels, String idPrefix) {
+    Face to = from.face().mirror();
+    List<Panel> newPanels = new ArrayList<>();
+    List<FaceItem> newItems = new ArrayList<>();
+    List<String> left = new ArrayList<>();
+    int number = 0;
+    for (Drawn drawn : from.items()) {
+      Rect place = drawn.place().mirrored(from.widthMm());
+      String id = idPrefix + "-" + number++;
+      ThingLink of = drawn.of();
+      if (of == null && drawn.item() != null) {
+        newItems.add(drawn.item().moved(id, to, place.xMm(), place.yMm(), null));
+      } else if (of != null && drawn.kind() == ItemKind.PANEL) {
+        panels.stream()
+            .filter(panel -> panel.id().equals(of.id()))
+            .forEach(panel -> newPanels.add(mirrored(panel, id, to)));
+        newItems.add(
+            FaceItem.standingFor(
+                id, to, ItemKind.PANEL, drawn.name(), place.xMm(), place.yMm(), drawn.layer()));
+      } else if (drawn.kind() != ItemKind.WINDOW) {
+        left.add(drawn.name());
+      }
+    }
+    return new FaceMirror(newPanels, newItems, left);
+  }
+
+  private static Panel mirrored(Panel panel, String id, Face to) {
+    Window window = panel.window();
+    Window turned =
+        window == null
+            ? null
+            : new Window(
+                panel.widthMm() - window.xMm() - window.widthMm(),
+                window.yMm(),
+                window.widthMm(),
+                window.heightMm());
+    return new Panel(
+        id,
+        panel.name() + ", " + to.words(),
+        to,
+        panel.sheetId(),
+        panel.widthMm(),
+        panel.heightMm(),
+        panel.quantity(),
+        turned,
+        panel.holes(),
+        panel.cutMethod(),
+        panel.outsidePriceMinor());
+  }
+}

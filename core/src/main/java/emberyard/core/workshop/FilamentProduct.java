@@ -1,0 +1,32 @@
+package emberyard.core.workshop;
+
+import emberyard.core.units.Require;
+
+/**
+ * Filament for the printer.
+ *
+ * @param colourHex {@code #RRGGBB}
+ * @param plastic PLA, PETG, ABS, …
+ * @param gramsPerSpool 50 to 10,000 g
+ * @param onHandGrams on the shelf
+ */
+public record FilamentProduct(
+    String id,
+    String name,
+    String colourHex,
+    String plastic,
+    double gramsPerSpool,
+    long priceMinor,
+    String supplierId,
+    double onHandGrams) {
+  public FilamentProduct {
+    Require.text("id", id);
+    Require.text("name", name);
+    Require.text("colourHex", colourHex);
+    Require.text("plastic", plastic);
+    Require.between("gramsPerSpool", gramsPerSpool, 50, 10_000, "g");
+    Require.between("priceMinor", priceMinor, 0, 10_000_000, "minor units");
+    Require.text("supplierId", supplierId);
+    Require.between("onHandGrams", onHandGrams, 0, 1e6, "g");
+  }
+}

@@ -1,0 +1,114 @@
+package emberyard.core.yard;
+
+import emberyard.core.brief.Facts;
+import emberyard.core.build.Build;
+import emberyard.core.build.Component;
+import emberyard.core.build.Measure;
+import emberyard.core.build.Size;
+import emberyard.core.elevation.Drawn;
+import emberyard.core.elevation.Elevation;
+import emberyard.core.elevation.Shares;
+import emberyard.core.fit.FitWork;
+import emberyard.core.money.Budget;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/** Collects from all capabilities what requirements are held against. */
+final class BuildFacts {
+  private BuildFacts() {}
+
+  static Facts of(BuildRecord record, Budget budget, @Nullable LocalDateTime finish) {
+    Build build = record.build();
+    List<Facts.Present> things = new ArrayList<>();
+    List<Facts.Surface> surfaces = new ArrayList<>();
+    for (Elevation face : record.derived().faces()) {
+      if (face.shown()) {
+        face.items().forEach(drawn -> things.add(present(face, drawn)));
+        surfaces(face, surfaces);
+      }
+    }
+    return new Facts(
+        values(record, budget, finish),
+        things,
+        surfaces,
+        links(build, record),
+        !record.derived().faces().isEmpty());
+  }
+
+  private static Facts.Present present(Elevation face, Drawn drawn) {
+    String id = drawn.of() == null ? drawn.id() : drawn.of().id();
+    return new Facts.Present(id, drawn.name(), drawn.kind(), drawn.material(), face.face());
+  }
+
+  private static void surfaces(Elevation face, List<Facts.Surface> surfaces) {
+    Shares shares = Shares.of(List.of(face), List.of());
+    shares
+        .areaByHexMm2()
+        .forEach(
+            (hex, area) ->
+                surfaces.add(new Facts.Surface(face.face(), hex, area / shares.countedMm2())));
+  }
+
+  private static Map<Measure, Double> values(
+      BuildRecord record, Budget budget, @Nullable LocalDateTime finish) {
+    Build build = record.build();
+    Map<Measure, Double> values = new EnumMap<>(Measure.class);
+    if (!build.components().isEmpty()) {
+      values.put(Measure.STORAGE_GB, sum(build, Component::storageGb));
+      values.put(Measure.MEMORY_GB, sum(build, Component::memoryGb));
+      double parts =
+          record.derived().parts().stream()
+              .filter(part -> part.figures() != null)
+              .mapToDouble(part -> part.figures().massKg() * part.panel().quantity())
+              .sum();
+      values.put(Measure.MASS_KG, FitWork.massKg(build) + parts);
+      values.put(Measure.TOTAL_MINOR, (double) budget.countedForecastMinor());
+    }
+    if (!build.screens().isEmpty()) {
+      values.put(Measure.SCREENS, (double) build.screens().size());
+    }
+    Size size = build.concept().look().size();
+    if (size != null) {
+      values.put(Measure.WIDTH_MM, size.widthMm());
+      values.put(Measure.HEIGHT_MM, size.heightMm());
+      values.put(Measure.DEPTH_MM, size.depthMm());
+    }
+    if (build.brief().revealedOn() != null) {
+      values.put(Measure.REVEAL_DAY, (double) build.brief().revealedOn().toEpochDay());
+    } else if (finish != null && !build.components().isEmpty()) {
+      values.put(Measure.REVEAL_DAY, (double) finish.toLocalDate().toEpochDay());
+    }
+    return values;
+  }
+
+  private static double sum(Build build, Function<Component, @Nullable Double> of) {
+    return build.components().stream()
+        .mapToDouble(c -> of.apply(c) == null ? 0 : of.apply(c) * c.quantity())
+        .sum();
+  }
+
+  private static Set<String> links(Build build, BuildRecord record) {
+    Set<String> links = new HashSet<>();
+    add(links, "components", build.components().stream().map(each -> each.id()));
+    add(links, "panels", build.panels().stream().map(each -> each.id()));
+    add(links, "schemes", build.schemes().stream().map(each -> each.id()));
+    add(links, "screens", build.screens().stream().map(each -> each.id()));
+    add(links, "strips", build.strips().stream().map(each -> each.id()));
+    add(links, "items", build.items().stream().map(each -> each.id()));
+    add(links, "photos", build.photos().stream().map(each -> each.id()));
+    add(links, "tasks", record.done().keySet().stream());
+    return links;
+  }
+
+  private static void add(Set<String> links, String kind, Stream<String> ids) {
+    ids.forEach(id -> links.add(kind + "/" + id));
+  }
+}

@@ -1,0 +1,64 @@
+package emberyard.core.yard;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.Frozen;
+import emberyard.core.concept.DesignDifference;
+import emberyard.core.workshop.WorkshopBook;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the design costs more or less than what was frozen, both derived today by the same rules.
+ *
+ * @param differences in words, amounts said
+ * @param agreedMinor the price that was frozen
+ * @param deltaMinor quote of the design less quote of what was frozen, minor units
+ * @param newPriceMinor the price that was frozen plus that difference
+ * @param minutesDelta hands-on minutes
+ * @param daysDelta calendar days of the planned finish
+ * @param finishAsFrozen planned finish with what was frozen
+ * @param finishAsChanged planned finish with the change
+ */
+public record PendingChange(
+    List<String> differences,
+    long agreedMinor,
+    long deltaMinor,
+    long newPriceMinor,
+    long minutesDelta,
+    long daysDelta,
+    @Nullable LocalDate finishAsFrozen,
+    @Nullable LocalDate finishAsChanged) {
+
+  /** Null while nothing is frozen or nothing was changed since. */
+  public static @Nullable PendingChange of(
+      Build build, List<Build> builds, WorkshopBook book, Instant now) {
+    Frozen frozen = build.concept().frozen();
+    if (frozen == null) {
+      return null;
+    }
+    List<String> differences =
+        DesignDifference.between(frozen.design(), build.design(), book.workshop().currency());
+    if (differences.isEmpty()) {
+      return null;
+    }
+    BuildPicture before = YardPicture.whatIf(build.with(frozen.design()), builds, book, now);
+    BuildPicture after = YardPicture.whatIf(build, builds, book, now);
+    long delta = after.budget().quoteMinor() - before.budget().quoteMinor();
+    LocalDate finishBefore = before.fuse().finish();
+    LocalDate finishAfter = after.fuse().finish();
+    return new PendingChange(
+        differences,
+        frozen.priceMinor(),
+        delta,
+        Math.max(0, frozen.priceMinor() + delta),
+        OptionPicture.minutes(after) - OptionPicture.minutes(before),
+        finishBefore == null || finishAfter == null
+            ? 0
+            : ChronoUnit.DAYS.between(finishBefore, finishAfter),
+        finishBefore,
+        finishAfter);
+  }
+}

@@ -1,0 +1,112 @@
+package emberyard.server.concept;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.FaceItem;
+import emberyard.core.build.Panel;
+import emberyard.core.concept.Detail;
+import emberyard.core.concept.PalettePicture;
+import emberyard.core.concept.StockPalette;
+import emberyard.core.elevation.Dusk;
+import emberyard.core.elevation.Elevation;
+import emberyard.core.finding.Finding;
+import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.YardPicture;
+import emberyard.server.yard.YardReader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** Puts together what the Concept screen shows, of the design as it is or as it would be. */
+@Component
+class ConceptPictures {
+  private final YardReader yard;
+
+  ConceptPictures(YardReader yard) {
+    this.yard = yard;
+  }
+
+  /**
+   * Faces, palette and numbers of the design on the table.
+   *
+   * @param findings of the concept
+   * @param quoteMinor with tax, minor units
+   * @param minutes hands-on, of the whole plan
+   */
+  record ConceptView(
+      List<FaceView> faces,
+      PalettePicture palette,
+      List<Finding> findings,
+      long quoteMinor,
+      long minutes,
+      Detail detail) {}
+
+  /**
+   * One face by day and at dusk.
+   *
+   * @param dusk per item id, "" for the face itself
+   */
+  record FaceView(Elevation elevation, Map<String, Dusk.Mesh> dusk) {}
+
+  /**
+   * Things as they would be, in place of those with the same id or beside all others.
+   *
+   * @param items null for none
+   * @param panels null for none
+   */
+  record Sketch(@Nullable List<FaceItem> items, @Nullable List<Panel> panels) {}
+
+  ConceptView now(String buildId) {
+    YardReader.Reading reading = yard.read();
+    return view(reading.build(buildId), reading);
+  }
+
+  ConceptView preview(String buildId, Sketch sketch) {
+    YardReader.Reading reading = yard.read();
+    Build build = reading.build(buildId).build();
+    emberyard.core.build.Design design = build.design();
+    Build as =
+        build.with(
+            new emberyard.core.build.Design(
+                design.look(),
+                replaced(design.items(), sketch.items(), FaceItem::id),
+                design.components(),
+                replaced(design.panels(), sketch.panels(), Panel::id),
+                design.schemes(),
+                design.screens(),
+                design.strips()));
+    BuildPicture picture =
+        YardPicture.whatIf(as, reading.builds(), reading.book(), reading.minute());
+    return view(picture, reading);
+  }
+
+  private static ConceptView view(BuildPicture picture, YardReader.Reading reading) {
+    Build build = picture.build();
+    return new ConceptView(
+        picture.faces().stream().map(face -> new FaceView(face, Dusk.of(face))).toList(),
+        PalettePicture.of(
+            build.concept().look().palette(),
+            picture.shares(),
+            build.strips(),
+            StockPalette.of(reading.book())),
+        picture.findings().stream().filter(f -> f.capability().equals("concept")).toList(),
+        picture.budget().quoteMinor(),
+        picture.tasks().stream().mapToLong(task -> task.task().handsOnMinutes()).sum(),
+        Detail.of(build, reading.book()));
+  }
+
+  private static <T> List<T> replaced(
+      List<T> all, @Nullable List<T> changed, Function<T, String> id) {
+    if (changed == null) {
+      return all;
+    }
+    List<T> now = new ArrayList<>(all);
+    for (T thing : changed) {
+      now.removeIf(other -> id.apply(other).equals(id.apply(thing)));
+      now.add(thing);
+    }
+    return now;
+  }
+}

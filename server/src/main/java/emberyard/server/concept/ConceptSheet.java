@@ -1,0 +1,186 @@
+package emberyard.server.concept;
+
+import com.openhtmltopdf.extend.FSSupplier;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import emberyard.core.build.Face;
+import emberyard.core.build.PaletteColour;
+import emberyard.core.elevation.Elevation;
+import emberyard.core.units.Figures;
+import emberyard.server.brief.ClientView;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.util.HtmlUtils;
+
+/**
+ * One concept option on a sheet of A4 for the client. It is made from what the client may see, so
+ * it can't say more.
+ */
+final class ConceptSheet {
+  private static final String FONTS = "/net/sf/jasperreports/fonts/dejavu/DejaVuSansCondensed";
+  private static final String STYLE =
+      """
+      @page { size: A4; margin: 15mm; }
+      body { font-family: 'Sheet'; font-size: 10pt; color: #221D19; margin: 0; }
+      h1 { font-size: 22pt; margin: 0; }
+      h2 { font-size: 11pt; margin: 5mm 0 1mm; border-bottom: 0.4mm solid #221D19; }
+      p { margin: 1mm 0; }
+      .soft { color: #6E655C; }
+      .option { color: #C8451B; }
+      table { width: 100%; border-collapse: collapse; }
+      td { padding: 0.8mm 2mm 0.8mm 0; vertical-align: top; }
+      .swatch { width: 14mm; height: 6mm; }
+      .right { text-align: right; }
+      .faces td { text-align: center; padding: 1mm; font-size: 8pt; }
+      """;
+
+  private ConceptSheet() {}
+
+  /**
+   * @param letter of the option
+   * @param title of the option, may be empty
+   */
+  static byte[] pdf(
+      ClientView view, String letter, String title, String workshopName, String currency) {
+    ByteArrayOutputStream pdf = new ByteArrayOutputStream();
+    PdfRendererBuilder builder = new PdfRendererBuilder();
+    builder.withHtmlContent(html(view, letter, title, workshopName, currency), null);
+    builder.useSVGDrawer(new BatikSVGDrawer());
+    builder.useFont(font(".ttf"), "Sheet", 400, PdfRendererBuilder.FontStyle.NORMAL, true);
+    builder.useFont(font("-Bold.ttf"), "Sheet", 700, PdfRendererBuilder.FontStyle.NORMAL, true);
+    builder.toStream(pdf);
+    try {
+      builder.run();
+    } catch (IOException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+    return pdf.toByteArray();
+  }
+
+  private static FSSupplier<InputStream> font(String file) {
+    return () -> ConceptSheet.class.getResourceAsStream(FONTS + file);
+  }
+
+  private static String html(
+      ClientView view, String letter, String title, String workshopName, String currency) {
+    StringBuilder html = new StringBuilder();
+    html.append("<html><head><style>").append(STYLE).append("</style></head><body>");
+    html.append("<p class='soft'>").append(safe(workshopName)).append("</p>");
+    html.append("<h1>").append(safe(view.name() == null ? "Your build" : view.name()));
+    html.append(" <span class='option'>").append(safe("Option " + letter)).append("</span></h1>");
+    if (view.name() != null) {
+      line(html, title);
+      line(html, view.themeLine());
+      line(html, view.themeWords() == null ? null : String.join(" · ", view.themeWords()));
+    }
+    html.append("<p>").append(safe(view.onTime())).append("</p>");
+    faces(html, view.faces());
+    palette(html, view.palette());
+    numbers(html, view, currency);
+    list(html, "What you asked for", view.requirements());
+    list(html, "What is inside", view.specification());
+    return html.append("</body></html>").toString();
+  }
+
+  private static void line(StringBuilder html, @Nullable String text) {
+    if (text != null && !text.isBlank()) {
+      html.append("<p class='soft'>").append(safe(text)).append("</p>");
+    }
+  }
+
+  private static void faces(StringBuilder html, @Nullable List<Elevation> faces) {
+    if (faces == null || faces.isEmpty()) {
+      return;
+    }
+    html.append("<h2>All six sides, and at dusk</h2><table class='faces'><tr>");
+    double widest = faces.stream().mapToDouble(Elevation::widthMm).max().orElse(1);
+    double tallest = faces.stream().mapToDouble(Elevation::heightMm).max().orElse(1);
+    double scale = Math.min(54 / widest, 50 / tallest);
+    for (int i = 0; i < faces.size(); i++) {
+      face(html, faces.get(i), false, scale, "");
+      if (i == 2) {
+        html.append("</tr><tr>");
+      }
+    }
+    html.append("</tr><tr>");
+    faces.stream()
+        .filter(
+            face ->
+                face.face() == Face.FRONT || face.face() == Face.LEFT || face.face() == Face.TOP)
+        .forEach(face -> face(html, face, true, scale, " at dusk"));
+    html.append("</tr></table>");
+  }
+
+  private static void face(
+      StringBuilder html, Elevation face, boolean dusk, double scale, String when) {
+    String svg = new String(FaceSvg.face(face, dusk), StandardCharsets.UTF_8);
+    String inner = svg.substring(svg.indexOf("<svg"));
+    String sized =
+        inner.replaceFirst(
+            "width=\"[^\"]*\" height=\"[^\"]*\"",
+            "width=\"%.1fmm\" height=\"%.1fmm\""
+                .formatted(face.widthMm() * scale, face.heightMm() * scale));
+    html.append("<td>").append(sized).append("<br/>").append(face.face().words()).append(when);
+    html.append(", %.0f × %.0f mm</td>".formatted(face.widthMm(), face.heightMm()));
+  }
+
+  private static void palette(StringBuilder html, @Nullable List<PaletteColour> palette) {
+    if (palette == null || palette.isEmpty()) {
+      return;
+    }
+    html.append("<h2>Palette</h2><table><tr>");
+    for (PaletteColour colour : palette) {
+      html.append("<td><div class='swatch' style='background:").append(colour.hex());
+      html.append("'></div>").append(safe(colour.name())).append("<br/><span class='soft'>");
+      html.append(colour.role().name().toLowerCase(java.util.Locale.ROOT)).append("</span></td>");
+    }
+    html.append("</tr></table>");
+  }
+
+  private static void numbers(StringBuilder html, ClientView view, String currency) {
+    if (view.priceMinor() == null && view.readyOn() == null) {
+      return;
+    }
+    html.append("<h2>In numbers</h2><table>");
+    if (view.priceMinor() != null) {
+      row(html, "Price with tax", range(view.priceMinor(), view.spread(), currency));
+    }
+    if (view.minutes() != null) {
+      row(html, "Hours at the bench", Figures.minutes(view.minutes()));
+    }
+    if (view.readyOn() != null) {
+      row(html, "Planned to be ready", Figures.day(view.readyOn()));
+    }
+    html.append("</table>");
+  }
+
+  private static String range(long minor, double spread, String currency) {
+    return spread == 0
+        ? Figures.money(currency, minor)
+        : "%s to %s"
+            .formatted(
+                Figures.money(currency, Math.round(minor * (1 - spread))),
+                Figures.money(currency, Math.round(minor * (1 + spread))));
+  }
+
+  private static void row(StringBuilder html, String label, String value) {
+    html.append("<tr><td>").append(label).append("</td><td class='right'>");
+    html.append(safe(value)).append("</td></tr>");
+  }
+
+  private static void list(StringBuilder html, String title, @Nullable List<String> lines) {
+    if (lines == null || lines.isEmpty()) {
+      return;
+    }
+    html.append("<h2>").append(title).append("</h2>");
+    lines.forEach(text -> html.append("<p>· ").append(safe(text)).append("</p>"));
+  }
+
+  private static String safe(String text) {
+    return HtmlUtils.htmlEscapeDecimal(text, "UTF-8");
+  }
+}

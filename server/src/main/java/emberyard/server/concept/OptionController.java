@@ -1,0 +1,188 @@
+package emberyard.server.concept;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.ChangeOrder;
+import emberyard.core.build.Concept;
+import emberyard.core.build.ConceptOption;
+import emberyard.core.build.Design;
+import emberyard.core.build.Frozen;
+import emberyard.core.build.Snapshot;
+import emberyard.core.concept.DesignDifference;
+import emberyard.core.units.InvalidValue;
+import emberyard.core.units.Require;
+import emberyard.core.yard.OptionPicture;
+import emberyard.core.yard.PendingChange;
+import emberyard.server.access.Account;
+import emberyard.server.store.Kept;
+import emberyard.server.store.ThingStore;
+import emberyard.server.store.Write;
+import emberyard.server.yard.YardReader;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Concept options side by side, and changes to what was frozen. */
+@RestController
+@RequestMapping("/api/builds/{buildId}")
+class OptionController {
+  private final ThingStore store;
+  private final YardReader yard;
+  private final Clock clock;
+
+  OptionController(ThingStore store, YardReader yard, Clock clock) {
+    this.store = store;
+    this.yard = yard;
+    this.clock = clock;
+  }
+
+  /**
+   * A copy beside the table.
+   *
+   * @param ofLetter the option it starts from
+   */
+  record OptionCopy(String ofLetter, String name) {}
+
+  /** An option by its letter. */
+  record OptionChoice(String letter) {}
+
+  /** A change that waits for its answer; null when nothing differs from what was frozen. */
+  record ChangeView(@Nullable PendingChange pending) {}
+
+  /**
+   * The client's answer to a change.
+   *
+   * @param priceMinor what was agreed for the whole build, null for the derived one
+   */
+  record ChangeAnswer(String id, boolean accepted, String by, @Nullable Long priceMinor) {}
+
+  /** How one snapshot became another. */
+  record SnapshotDifference(
+      List<String> differences, long deltaMinor, long minutesDelta, long daysDelta) {}
+
+  @GetMapping("/options")
+  List<OptionPicture> options(@PathVariable String buildId) {
+    YardReader.Reading reading = yard.read();
+    return OptionPicture.of(
+        reading.build(buildId).build(), reading.builds(), reading.book(), reading.minute());
+  }
+
+  @PostMapping("/options")
+  Kept<ConceptOption> copy(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody OptionCopy wanted) {
+    Build build = yard.read().build(buildId).build();
+    ConceptOption copy = DesignDesk.copy(build, wanted.ofLetter(), wanted.name());
+    List<Write> writes = List.of(Write.create(buildId, copy.id(), copy));
+    return new Kept<>(store.apply(who.id(), writes).get(0), copy);
+  }
+
+  /** Brings another option to the table. */
+  @PostMapping("/table")
+  void table(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody OptionChoice choice) {
+    Build build = yard.read().build(buildId).build();
+    store.apply(who.id(), DesignDesk.change(build, choice.letter()));
+  }
+
+  @GetMapping("/change-order")
+  ChangeView changeOrder(@PathVariable String buildId) {
+    return new ChangeView(pending(yard.read(), buildId));
+  }
+
+  /** Yes moves what is frozen to the design; no puts the design back. Both are remembered. */
+  @PostMapping("/change-order")
+  ChangeView answer(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody ChangeAnswer answer) {
+    Require.text("id", answer.id());
+    Require.text("by", answer.by());
+    YardReader.Reading reading = yard.read();
+    Build build = reading.build(buildId).build();
+    PendingChange pending = pending(reading, buildId);
+    Frozen frozen = build.concept().frozen();
+    if (pending == null || frozen == null) {
+      throw new InvalidValue("accepted", "Nothing waits for an answer: the design is as frozen.");
+    }
+    List<Write> writes = new ArrayList<>();
+    long price = answer.priceMinor() == null ? pending.newPriceMinor() : answer.priceMinor();
+    if (answer.accepted()) {
+      Frozen moved = ConceptController.frozen(reading.build(buildId), answer.by(), price, clock);
+      Concept concept = build.concept().with(moved);
+      Snapshot snapshot =
+          ConceptController.snapshot(concept, moved, "Change agreed: " + first(pending));
+      writes.add(Write.overwrite(buildId, buildId, concept));
+      writes.add(Write.create(buildId, snapshot.id(), snapshot));
+    } else {
+      writes.addAll(DesignDesk.lay(build, frozen.design()));
+      writes.add(Write.overwrite(buildId, buildId, build.concept().with(frozen.design().look())));
+    }
+    writes.add(Write.create(buildId, answer.id(), order(answer, build, frozen, pending, price)));
+    store.apply(who.id(), writes);
+    return new ChangeView(null);
+  }
+
+  private ChangeOrder order(
+      ChangeAnswer answer, Build build, Frozen frozen, PendingChange pending, long price) {
+    return new ChangeOrder(
+        answer.id(),
+        DesignDifference.between(frozen.design(), build.design(), ""),
+        answer.accepted() ? price - frozen.priceMinor() : pending.deltaMinor(),
+        pending.minutesDelta(),
+        pending.daysDelta(),
+        answer.accepted(),
+        answer.by(),
+        clock.instant());
+  }
+
+  private static String first(PendingChange pending) {
+    String words = pending.differences().get(0);
+    int more = pending.differences().size() - 1;
+    return more == 0 ? words : "%s and %d more".formatted(words, more);
+  }
+
+  private static @Nullable PendingChange pending(YardReader.Reading reading, String buildId) {
+    return PendingChange.of(
+        reading.build(buildId).build(), reading.builds(), reading.book(), reading.minute());
+  }
+
+  /** Any two snapshots; the present design where an id is "now". */
+  @GetMapping("/snapshots/difference")
+  SnapshotDifference difference(
+      @PathVariable String buildId, @RequestParam String from, @RequestParam String to) {
+    YardReader.Reading reading = yard.read();
+    Build build = reading.build(buildId).build();
+    Frozen first = snapshot(reading, build, from);
+    Frozen second = snapshot(reading, build, to);
+    Design before = first.design();
+    return new SnapshotDifference(
+        DesignDifference.between(before, second.design(), ""),
+        second.priceMinor() - first.priceMinor(),
+        second.minutes() - first.minutes(),
+        first.finishOn().until(second.finishOn(), java.time.temporal.ChronoUnit.DAYS));
+  }
+
+  private Frozen snapshot(YardReader.Reading reading, Build build, String id) {
+    if (id.equals("now")) {
+      return ConceptController.frozen(
+          reading.build(build.id()), "now", reading.build(build.id()).budget().quoteMinor(), clock);
+    }
+    return build.snapshots().stream()
+        .filter(snapshot -> snapshot.id().equals(id))
+        .map(Snapshot::frozen)
+        .findFirst()
+        .orElseThrow(() -> new InvalidValue("from", "There is no such snapshot."));
+  }
+}

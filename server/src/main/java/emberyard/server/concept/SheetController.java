@@ -1,0 +1,57 @@
+package emberyard.server.concept;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.ConceptOption;
+import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.YardPicture;
+import emberyard.server.brief.ClientView;
+import emberyard.server.yard.YardReader;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The concept sheet for the client. */
+@RestController
+class SheetController {
+  private final YardReader yard;
+
+  SheetController(YardReader yard) {
+    this.yard = yard;
+  }
+
+  /** One option on A4, as far as the client may see it; the one on the table without a letter. */
+  @GetMapping(
+      value = "/api/builds/{buildId}/concept-sheet.pdf",
+      produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> sheet(
+      @PathVariable String buildId, @RequestParam(defaultValue = "") String letter) {
+    YardReader.Reading reading = yard.read();
+    BuildPicture picture = reading.build(buildId);
+    Build build = picture.build();
+    String chosen = letter.isEmpty() ? build.concept().letter() : letter;
+    String name = build.concept().name();
+    if (!chosen.equals(build.concept().letter())) {
+      ConceptOption option = DesignDesk.option(build, chosen);
+      name = option.name();
+      picture =
+          YardPicture.whatIf(
+              build.with(option.design()), reading.builds(), reading.book(), reading.minute());
+    }
+    byte[] pdf =
+        ConceptSheet.pdf(
+            ClientView.of(picture, reading.book()),
+            chosen,
+            name,
+            reading.book().workshop().name(),
+            reading.book().workshop().currency());
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            "attachment; filename=\"concept-%s.pdf\"".formatted(chosen))
+        .body(pdf);
+  }
+}

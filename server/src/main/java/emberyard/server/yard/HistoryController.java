@@ -1,0 +1,163 @@
+package emberyard.server.yard;
+
+import emberyard.core.units.FieldDifference;
+import emberyard.core.units.InvalidValue;
+import emberyard.core.units.Require;
+import emberyard.server.access.Account;
+import emberyard.server.store.HistoryStore;
+import emberyard.server.store.HistoryStore.Past;
+import emberyard.server.store.MissingThing;
+import emberyard.server.store.ThingJson;
+import emberyard.server.store.ThingStore;
+import emberyard.server.store.Write;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+
+/** Who changed what and when; any earlier state of a thing can come back. */
+@RestController
+@RequestMapping("/api/builds/{buildId}/history")
+class HistoryController {
+  private final HistoryStore history;
+  private final ThingStore store;
+  private final ThingJson json;
+  private final YardReader yard;
+
+  HistoryController(HistoryStore history, ThingStore store, ThingJson json, YardReader yard) {
+    this.history = history;
+    this.store = store;
+    this.json = json;
+    this.yard = yard;
+  }
+
+  /** Newest first; ask for those before the last one for the next page. */
+  record HistoryView(List<HistoryStep> steps) {}
+
+  /**
+   * One change.
+   *
+   * @param name of the thing, as far as it has one
+   * @param what added, changed or removed
+   * @param words what differs; amounts only for owners
+   */
+  record HistoryStep(
+      long seq,
+      Instant at,
+      String by,
+      String kind,
+      String thingId,
+      String name,
+      String what,
+      List<String> words,
+      boolean undone) {}
+
+  @GetMapping
+  HistoryView history(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestParam(defaultValue = "9007199254740991") long before,
+      @RequestParam(defaultValue = "50") int size) {
+    Require.between("size", size, 1, 200, "changes");
+    String currency = who.owner() ? yard.read().book().workshop().currency() : "";
+    return new HistoryView(
+        history.of(buildId, before, size).stream()
+            .filter(past -> who.owner() || !aboutMoney(past))
+            .map(past -> step(past, currency))
+            .toList());
+  }
+
+  /**
+   * Brings a thing back to what it was before or after a change; itself a change that can be
+   * undone.
+   *
+   * @param state before or after
+   */
+  @PostMapping("/{seq}/restore")
+  void restore(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @PathVariable long seq,
+      @RequestParam(defaultValue = "before") String state) {
+    Past past =
+        history
+            .find(buildId, seq)
+            .filter(found -> who.owner() || !(aboutMoney(found) || withAmounts(found)))
+            .orElseThrow(() -> new MissingThing("There is no such change in this build."));
+    String body = state.equals("after") ? past.after() : past.before();
+    if (body == null) {
+      store.apply(who.id(), List.of(Write.remove(past.kind(), buildId, past.thingId())));
+      return;
+    }
+    Object value = read(past, body);
+    if (value == null) {
+      throw new InvalidValue("seq", "This state is of an older form and can't come back.");
+    }
+    store.apply(who.id(), List.of(Write.overwrite(buildId, past.thingId(), value)));
+  }
+
+  /** A helper does not read what a build may cost. */
+  private static boolean aboutMoney(Past past) {
+    return (past.before() + " " + past.after()).contains("TOTAL_MINOR");
+  }
+
+  /** A helper does not bring back amounts nobody showed them. */
+  private static boolean withAmounts(Past past) {
+    return (past.before() + " " + past.after()).contains("Minor\":");
+  }
+
+  private HistoryStep step(Past past, String currency) {
+    String body = past.after() == null ? past.before() : past.after();
+    return new HistoryStep(
+        past.seq(),
+        past.at(),
+        past.by(),
+        past.kind().word(),
+        past.thingId(),
+        name(body),
+        past.before() == null ? "added" : past.after() == null ? "removed" : "changed",
+        words(past, currency),
+        past.undone());
+  }
+
+  private List<String> words(Past past, String currency) {
+    if (past.before() == null || past.after() == null) {
+      return List.of();
+    }
+    Object before = read(past, past.before());
+    Object after = read(past, past.after());
+    return before instanceof Record was && after instanceof Record is
+        ? FieldDifference.between(was, is, currency)
+        : List.of("of an older form");
+  }
+
+  private @Nullable Object read(Past past, String body) {
+    try {
+      return json.read(body, past.kind().type());
+    } catch (JacksonException olderForm) {
+      return null;
+    }
+  }
+
+  private String name(@Nullable String body) {
+    if (body == null) {
+      return "";
+    }
+    JsonNode tree = json.read(body, JsonNode.class);
+    for (String field : List.of("name", "text", "title", "caption")) {
+      String name = tree.path(field).asString("");
+      if (!name.isBlank()) {
+        return name;
+      }
+    }
+    return "";
+  }
+}
