@@ -1655,6 +1655,8 @@ export interface components {
             b: string;
         };
         Drawn: {
+            art: string;
+            artHex: string;
             /** Format: double */
             clearness: number;
             colourHex: string;
@@ -1672,6 +1674,9 @@ export interface components {
             of?: components["schemas"]["ThingLink"] | null;
             openTo: boolean;
             place: components["schemas"]["Rect"];
+            /** Format: double */
+            strokeMm: number;
+            words: string;
         };
         DryingAnswer: {
             /**
@@ -1719,6 +1724,7 @@ export interface components {
             groundHex: string;
             /** Format: double */
             heightMm: number;
+            insideHex: string;
             items: components["schemas"]["Drawn"][];
             shown: boolean;
             /** Format: double */
@@ -2718,6 +2724,7 @@ export interface components {
         };
         Sketch: {
             items?: components["schemas"]["FaceItem"][] | null;
+            look?: components["schemas"]["Look"] | null;
             panels?: components["schemas"]["Panel"][] | null;
         };
         Snapshot: {

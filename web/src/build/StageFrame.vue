@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onBeforeUnmount, onMounted } from 'vue'
+import type { Finding } from '../api/types'
 import { useShell } from '../store/shell'
 import WatchPanel from '../ui/WatchPanel.vue'
 
@@ -8,6 +9,7 @@ const props = defineProps<{
   title: string
   note?: string
   capabilities: string[]
+  live?: Finding[]
   onNew?: () => void
 }>()
 const shell = useShell()
@@ -26,7 +28,7 @@ onBeforeUnmount(() => (shell.newHere = null))
       </header>
       <slot />
     </main>
-    <WatchPanel :capabilities="capabilities"><slot name="watch" /></WatchPanel>
+    <WatchPanel :capabilities="capabilities" :live="live"><slot name="watch" /></WatchPanel>
   </div>
 </template>
 

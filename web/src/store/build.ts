@@ -14,6 +14,8 @@ const LIST_OF: Record<string, keyof Things> = {
   strips: 'strips',
   'manual-tasks': 'manualTasks',
   orders: 'orders',
+  items: 'items',
+  remarks: 'remarks',
 }
 
 /** The build that is open: what was typed, laid over what the server derived. */

@@ -11,6 +11,8 @@ const LIST_OF: Record<string, keyof Omit<Book, 'workshop'>> = {
   suppliers: 'suppliers',
   paints: 'paints',
   sheets: 'sheets',
+  films: 'films',
+  filaments: 'filaments',
 }
 
 /** The workshop's settings and stock lists. */

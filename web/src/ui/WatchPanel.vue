@@ -8,8 +8,11 @@ import { useShell } from '../store/shell'
 import FindingCard from './FindingCard.vue'
 import SignMark from './SignMark.vue'
 
-/** The findings of this stage, worst first. Collapses to a count. */
-const props = defineProps<{ capabilities: string[] }>()
+/**
+ * The findings of this stage, worst first. Collapses to a count. `live` stands in for those of its
+ * capability while something is dragged or typed.
+ */
+const props = defineProps<{ capabilities: string[]; live?: Finding[] }>()
 const builds = useBuild()
 const shell = useShell()
 
@@ -20,7 +23,7 @@ const findings = computed(() => {
   const mine = (builds.view?.findings ?? []).filter((finding) =>
     props.capabilities.includes(finding.capability),
   )
-  return [...mine].sort((a, b) => Number(!!acceptedOf(a.key)) - Number(!!acceptedOf(b.key)))
+  return [...(props.live ?? mine)].sort((a, b) => Number(!!acceptedOf(a.key)) - Number(!!acceptedOf(b.key)))
 })
 const open = computed(() => findings.value.filter((finding) => !acceptedOf(finding.key)).length)
 const worst = computed(() => {
@@ -29,16 +32,19 @@ const worst = computed(() => {
 })
 
 function apply(change: NonNullable<Finding['remedies'][number]['change']>) {
-  const lists: Record<string, { id: string }[] | undefined> = {
-    panels: builds.build?.panels,
-    strips: builds.build?.strips,
+  if (!builds.build) return
+  const lists: Record<string, { id: string }[]> = {
+    panels: builds.build.panels,
+    strips: builds.build.strips,
+    items: builds.build.items,
+    concepts: [builds.build.concept],
   }
   const thing = lists[change.kind]?.find((candidate) => candidate.id === change.thingId)
   if (!thing) return
   const copy = JSON.parse(JSON.stringify(thing))
   const steps = change.field.split('.')
   const last = steps.pop() as string
-  steps.reduce((into, step) => into[step], copy)[last] = change.value
+  steps.reduce((into, step) => into[step], copy)[last] = change.text ?? change.value
   builds.edit(change.kind, copy, {})
 }
 async function accept(finding: Finding, by: string, reason: string) {

@@ -108,8 +108,7 @@ final class PaletteChecks {
   }
 
   private void words(Elevation face, Drawn drawn) {
-    boolean written = drawn.item() != null && !drawn.item().words().isBlank();
-    if (!written || !(drawn.lines() || drawn.kind() == ItemKind.BADGE)) {
+    if (drawn.words().isBlank() || drawn.kind() == ItemKind.SCREEN) {
       return;
     }
     double x = drawn.place().centreX();
@@ -131,8 +130,7 @@ final class PaletteChecks {
                 Severity.NOTE,
                 "concept",
                 "face:" + drawn.id() + "/legible",
-                "“%s” reads at %.1f to 1; 4.5 to 1 wanted"
-                    .formatted(drawn.item().words(), contrast),
+                "“%s” reads at %.1f to 1; 4.5 to 1 wanted".formatted(drawn.words(), contrast),
                 "%s on %s.".formatted(drawn.colourHex(), hex),
                 "Engraved and printed words can’t be read at arm’s length.")
             .about(drawn.id())

@@ -20,6 +20,11 @@ import org.jspecify.annotations.Nullable;
  * @param openTo whether one looks through it to the inside
  * @param colourHex of its surface by day
  * @param clearness share of light that passes, 0 to 1
+ * @param art shape within its box as an SVG path, mm from its upper left corner; the item's own,
+ *     the holes of a vent field, empty for a plain area
+ * @param artHex colour of that shape and of words by day: its own, faint on a screen that is off
+ * @param strokeMm width of the art's lines, 0 for a filled shape
+ * @param words engraved or printed text
  * @param detail material and finish in words
  */
 public record Drawn(
@@ -35,16 +40,23 @@ public record Drawn(
     String colourHex,
     double clearness,
     @Nullable ItemMaterial material,
+    String art,
+    String artHex,
+    double strokeMm,
+    String words,
     String detail) {
 
-  /** Hides what lies beneath. */
+  /** Hides what lies beneath, all over its box. */
   public boolean opaque() {
-    return clearness < 0.5 && !openTo && !lines();
+    return clearness < 0.5 && !openTo && !shaped();
   }
 
-  /** Only lines or words, which cover part of their box: art that is drawn, not a plain area. */
-  public boolean lines() {
-    return kind.art() && item != null && !(item.art().isEmpty() && item.words().isEmpty());
+  /**
+   * Whether only its lines, holes or letters are seen, which cover part of its box. A screen is
+   * seen whole whatever it shows.
+   */
+  public boolean shaped() {
+    return kind != ItemKind.SCREEN && !(art.isEmpty() && words.isEmpty());
   }
 
   /** Whether it has its surface at this point. */

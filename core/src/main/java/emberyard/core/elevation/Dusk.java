@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Lights on, at dusk, on one face. A surface shows its reflectance × (dusk + Σ light × fall-off),
@@ -27,13 +28,26 @@ public final class Dusk {
   /** Reach of a light where none is given, mm. */
   public static final double USUAL_REACH_MM = 90;
 
+  /** A screen that is on is never quite black. */
+  private static final Colour SCREEN_GLOW = Colour.linear(0.01, 0.012, 0.014);
+
   private static final double FINEST_MM = 14;
   private static final int MOST_STEPS = 20;
 
   private final Elevation face;
   private final List<Lamp> lamps = new ArrayList<>();
 
-  private record Lamp(Rect place, Colour light, double reachMm, boolean inside) {}
+  private record Lamp(
+      Rect place, @Nullable Rect hole, Colour light, double reachMm, boolean inside) {
+
+    /** From the strip itself: one that lies round a box is not at the box's middle. */
+    double distanceMm(double x, double y) {
+      return hole == null || !hole.contains(x, y)
+          ? place.distanceMm(x, y)
+          : Math.min(
+              Math.min(x - hole.xMm(), hole.right() - x), Math.min(y - hole.yMm(), hole.top() - y));
+    }
+  }
 
   private Dusk(Elevation face) {
     this.face = face;
@@ -42,6 +56,7 @@ public final class Dusk {
         lamps.add(
             new Lamp(
                 drawn.place(),
+                drawn.hole(),
                 Colour.hex(drawn.colourHex()),
                 reachMm(drawn.item()),
                 drawn.layer() == Layer.BEHIND));
@@ -57,22 +72,45 @@ public final class Dusk {
    */
   public record Mesh(int columns, int rows, List<String> hexes) {}
 
-  /** The face itself under the key "", every item under its id. */
+  /** Behind a screen's id: the colour in which its picture shines. */
+  public static final String PICTURE = "/picture";
+
+  /** Behind an opening's id: the colour of the pane in it. */
+  public static final String PANE = "/pane";
+
+  private static final Colour PALE = Colour.hex("#CFE3DD");
+
+  /**
+   * The face itself under the key "", every item under its id, what a screen shows and the pane of
+   * an opening beside it.
+   */
   public static Map<String, Mesh> of(Elevation face) {
     Dusk dusk = new Dusk(face);
     Map<String, Mesh> meshes = new HashMap<>();
     meshes.put("", dusk.surface(face.outline(), Colour.hex(face.groundHex()), false));
     for (Drawn drawn : face.items()) {
       meshes.put(drawn.id(), dusk.item(drawn));
+      if (drawn.kind() == ItemKind.SCREEN) {
+        meshes.put(drawn.id() + PICTURE, one(picture(drawn)));
+      }
+      if (drawn.openTo()) {
+        meshes.put(drawn.id() + PANE, one(Colour.hex(drawn.colourHex()).under(DUSK, 1)));
+      }
     }
     return meshes;
+  }
+
+  /** A screen shows its own light, whatever lies around. */
+  private static Colour picture(Drawn drawn) {
+    FaceItem item = drawn.item();
+    return item == null || item.colourHex() == null ? PALE : Colour.hex(item.colourHex());
   }
 
   private Mesh item(Drawn drawn) {
     Colour colour = Colour.hex(drawn.colourHex());
     return switch (drawn.kind()) {
       case LIGHT_RUN -> one(colour);
-      case SCREEN -> one(colour.times(0.9).plus(Colour.linear(0.01, 0.012, 0.014)));
+      case SCREEN -> one(colour.times(0.9).plus(SCREEN_GLOW));
       case ENGRAVING -> engraving(drawn, colour);
       case PANEL ->
           drawn.hole() != null && drawn.layer() == Layer.ON
@@ -129,7 +167,7 @@ public final class Dusk {
   private static Colour lightAt(double x, double y, List<Lamp> near) {
     Colour light = DUSK;
     for (Lamp lamp : near) {
-      double falloff = falloff(lamp.place.distanceMm(x, y), lamp.reachMm);
+      double falloff = falloff(lamp.distanceMm(x, y), lamp.reachMm);
       double strength = (lamp.inside ? 4 : 1) * BESIDE_STRIP * falloff;
       light = light.plus(lamp.light.times(strength));
     }
@@ -142,7 +180,7 @@ public final class Dusk {
     return left * left;
   }
 
-  private static double reachMm(@org.jspecify.annotations.Nullable FaceItem item) {
+  private static double reachMm(@Nullable FaceItem item) {
     return item == null || item.reachMm() == null ? USUAL_REACH_MM : item.reachMm();
   }
 

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param shown whether anybody sees it where the build stands
  * @param groundHex colour of the face itself where nothing lies on it: the palette's base, grey
  *     without one
+ * @param insideHex what is seen by day through an opening where nothing lies behind it
  * @param items in painting order: behind, in, on the face
  */
 public record Elevation(
@@ -26,6 +27,7 @@ public record Elevation(
     double heightMm,
     boolean shown,
     String groundHex,
+    String insideHex,
     List<Drawn> items) {
   /** What is seen inside by day: dark. */
   public static final String INSIDE_HEX = "#1E2224";
@@ -50,6 +52,7 @@ public record Elevation(
               face.heightMm(size),
               !build.brief().hiddenFaces().contains(face),
               drawing.groundHex(),
+              INSIDE_HEX,
               drawing.items()));
     }
     return List.copyOf(faces);
@@ -72,9 +75,7 @@ public record Elevation(
     boolean open = opened(x, y);
     for (int i = items.size() - 1; i >= 0; i--) {
       Drawn drawn = items.get(i);
-      // through an opening one sees what lies behind; what lies in the face is cut away there
-      boolean reachable = drawn.layer() == Layer.ON || (drawn.layer() == Layer.BEHIND) == open;
-      if (reachable && drawn.opaque() && drawn.covers(x, y)) {
+      if (reachable(drawn, open) && drawn.opaque() && drawn.covers(x, y)) {
         return drawn;
       }
     }
@@ -96,18 +97,38 @@ public record Elevation(
   }
 
   /**
-   * How much of an item is seen, 0 to 1.
+   * How much of an item's box is not hidden under something, 0 to 1.
    *
    * @param item of this face
    */
   public double visibleShare(Drawn item) {
     double seen = 0;
     for (Rect cell : item.place().cells(rects())) {
-      if (item.equals(seenAt(cell.centreX(), cell.centreY()))) {
+      if (onView(item, cell.centreX(), cell.centreY())) {
         seen += cell.areaMm2();
       }
     }
     return seen / item.place().areaMm2();
+  }
+
+  /** Whether nothing hides an item at a point of its box. */
+  boolean onView(Drawn item, double x, double y) {
+    boolean open = opened(x, y);
+    if (!item.openTo() && !reachable(item, open)) {
+      return false;
+    }
+    for (int i = items.size() - 1; i >= 0 && !items.get(i).equals(item); i--) {
+      Drawn above = items.get(i);
+      if (reachable(above, open) && above.opaque() && above.covers(x, y)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Through an opening one sees what lies behind; what lies in the face is cut away there. */
+  private static boolean reachable(Drawn drawn, boolean open) {
+    return drawn.layer() == Layer.ON || (drawn.layer() == Layer.BEHIND) == open;
   }
 
   /** Outlines and holes of all things: cells cut along them are of one colour each. */

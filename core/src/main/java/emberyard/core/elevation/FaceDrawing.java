@@ -31,6 +31,7 @@ import org.jspecify.annotations.Nullable;
 final class FaceDrawing {
   private static final String GREY = "#8C8C8C";
   private static final String SCREEN_HEX = "#101A1C";
+  private static final String SCREEN_OFF_HEX = "#2A3A3B";
   private static final double STRIP_MM = 10;
   private static final double CLEAR_PANE = 0.9;
 
@@ -108,6 +109,10 @@ final class FaceDrawing {
             panelHex(panel, sheet),
             0,
             sheet == null ? null : material(sheet.material()),
+            "",
+            panelHex(panel, sheet),
+            0,
+            "",
             panelDetail(panel, sheet)));
     if (hole != null) {
       FaceItem pane = placed.get(ItemKind.WINDOW + "/" + panel.id());
@@ -125,6 +130,10 @@ final class FaceDrawing {
               pane == null || pane.colourHex() == null ? Elevation.INSIDE_HEX : pane.colourHex(),
               pane == null || pane.clearness() == null ? CLEAR_PANE : pane.clearness(),
               pane == null ? null : pane.material(),
+              "",
+              Elevation.INSIDE_HEX,
+              0,
+              "",
               pane == null || pane.colourHex() == null ? "open" : "tinted pane"));
     }
   }
@@ -172,12 +181,16 @@ final class FaceDrawing {
             of,
             item,
             place,
-            null,
+            loop(item, place),
             item.layer(),
             item.kind().opening() && item.layer() == Layer.IN,
             hex(item),
             clearness(item),
             item.material(),
+            art(item, place),
+            item.kind() == ItemKind.SCREEN ? SCREEN_OFF_HEX : hex(item),
+            item.strokeMm() == null ? 0 : item.strokeMm(),
+            item.words(),
             detail(item)));
   }
 
@@ -193,9 +206,7 @@ final class FaceDrawing {
     }
     for (LightStrip strip : build.strips()) {
       if (item.kind() == ItemKind.LIGHT_RUN && strip.id().equals(item.ofId())) {
-        return item.upright()
-            ? rect(item, STRIP_MM, strip.lengthMm())
-            : rect(item, strip.lengthMm(), STRIP_MM);
+        return run(item, strip);
       }
     }
     for (Component component : build.components()) {
@@ -204,6 +215,30 @@ final class FaceDrawing {
       }
     }
     return null;
+  }
+
+  /** A strip lies straight, or round the edge of the box it is given. */
+  private static @Nullable Rect run(FaceItem item, LightStrip strip) {
+    if (item.widthMm() != null && item.heightMm() != null) {
+      return rect(item, item.widthMm(), item.heightMm());
+    }
+    return item.upright()
+        ? rect(item, STRIP_MM, strip.lengthMm())
+        : rect(item, strip.lengthMm(), STRIP_MM);
+  }
+
+  /** What a light run leaves free in its middle when it lies round a box; null for all others. */
+  private static @Nullable Rect loop(FaceItem item, Rect place) {
+    boolean round =
+        item.kind() == ItemKind.LIGHT_RUN
+            && Math.min(place.widthMm(), place.heightMm()) > 2 * STRIP_MM;
+    return round ? place.inset(STRIP_MM) : null;
+  }
+
+  /** Its own lines; a vent field without any gets its holes. */
+  private static String art(FaceItem item, Rect place) {
+    boolean field = item.kind() == ItemKind.VENT && item.art().isEmpty();
+    return field ? VentField.path(place.widthMm(), place.heightMm()) : item.art();
   }
 
   private static @Nullable Rect rect(
@@ -227,6 +262,9 @@ final class FaceDrawing {
     if (stock != null) {
       return stock.hex();
     }
+    if (item.kind() == ItemKind.SCREEN) {
+      return SCREEN_HEX;
+    }
     if (item.colourHex() != null) {
       return item.colourHex();
     }
@@ -238,8 +276,7 @@ final class FaceDrawing {
           .orElse(GREY);
     }
     return switch (item.kind()) {
-      case SCREEN -> SCREEN_HEX;
-      case WINDOW, CUT_OUT -> Elevation.INSIDE_HEX;
+      case VENT, WINDOW, CUT_OUT -> Elevation.INSIDE_HEX;
       default -> groundHex();
     };
   }
@@ -263,6 +300,22 @@ final class FaceDrawing {
   private String detail(FaceItem item) {
     StockColour stock = stock(item);
     String made = item.material() == null ? item.kind().words() : item.material().words();
+    if (item.kind() == ItemKind.LIGHT_RUN && item.ofId() != null) {
+      made = run(item);
+    }
     return made + (stock == null ? "" : ", " + stock.name());
+  }
+
+  private String run(FaceItem item) {
+    double length =
+        build.strips().stream()
+            .filter(strip -> strip.id().equals(item.ofId()))
+            .mapToDouble(LightStrip::lengthMm)
+            .findFirst()
+            .orElse(0);
+    return item.widthMm() == null || item.heightMm() == null
+        ? "%.0f mm of strip".formatted(length)
+        : "%.0f mm of strip round a box of %.0f mm"
+            .formatted(length, 2 * (item.widthMm() + item.heightMm()));
   }
 }

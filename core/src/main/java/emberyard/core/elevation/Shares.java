@@ -10,8 +10,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * Whose colour the faces that show are: areas cut exactly along all edges, each counted to the
- * nearest palette colour by ΔE00. What is seen through to the inside counts to nobody. Art covers
- * {@link #ART_COVER} of its box.
+ * nearest palette colour by ΔE00. What is seen through to the inside counts to nobody. Lines, holes
+ * and letters cover {@link #ART_COVER} of their box.
  *
  * @param perColour share of the counted area per palette colour, in the palette's order, 0 to 1
  * @param other share of colours further than {@link #NEAR} from every palette colour
@@ -23,7 +23,7 @@ public record Shares(
   /** Further than this by ΔE00 a surface is not of the palette. */
   public static final double NEAR = 12;
 
-  /** Share of an engraving's or vinyl's box that its lines cover; a default. */
+  /** Share of its box that a drawn shape covers; a default. */
   public static final double ART_COVER = 0.2;
 
   public static Shares of(List<Elevation> faces, List<PaletteColour> palette) {
@@ -79,7 +79,7 @@ public record Shares(
     Drawn seen = face.seenAt(x, y);
     double art = 0;
     for (Drawn drawn : face.items()) {
-      if (drawn.lines() && drawn.place().contains(x, y)) {
+      if (drawn.shaped() && drawn.place().contains(x, y) && face.onView(drawn, x, y)) {
         art = ART_COVER * cell.areaMm2();
         areas.merge(drawn.colourHex(), art, Double::sum);
       }

@@ -61,6 +61,12 @@ public record Rect(double xMm, double yMm, double widthMm, double heightMm) {
     return Math.hypot(dx, dy);
   }
 
+  /** The same rectangle less a margin on all four sides, which must leave something. */
+  public Rect inset(double marginMm) {
+    return new Rect(
+        xMm + marginMm, yMm + marginMm, widthMm - 2 * marginMm, heightMm - 2 * marginMm);
+  }
+
   /** Seen from behind within a width: left becomes right. */
   public Rect mirrored(double withinWidthMm) {
     return new Rect(withinWidthMm - right(), yMm, widthMm, heightMm);

@@ -57,7 +57,7 @@ public final class FieldDifference {
   }
 
   private void field(String prefix, String name, @Nullable Object was, @Nullable Object is) {
-    String field = prefix + lower(Require.words(name));
+    String field = prefix + lower(Require.words(name)).replaceAll(" (hex|id|minor)$", "");
     if (was instanceof Record first
         && is instanceof Record second
         && was.getClass() == is.getClass()) {

@@ -1,7 +1,9 @@
 package emberyard.server.concept;
 
 import emberyard.core.build.Build;
+import emberyard.core.build.Design;
 import emberyard.core.build.FaceItem;
+import emberyard.core.build.Look;
 import emberyard.core.build.Panel;
 import emberyard.core.concept.Detail;
 import emberyard.core.concept.PalettePicture;
@@ -53,10 +55,24 @@ class ConceptPictures {
   /**
    * Things as they would be, in place of those with the same id or beside all others.
    *
+   * @param look null for the one on the table
    * @param items null for none
    * @param panels null for none
    */
-  record Sketch(@Nullable List<FaceItem> items, @Nullable List<Panel> panels) {}
+  record Sketch(@Nullable Look look, @Nullable List<FaceItem> items, @Nullable List<Panel> panels) {
+
+    /** A design with these things in it. */
+    Design on(Design design) {
+      return new Design(
+          look == null ? design.look() : look,
+          replaced(design.items(), items, FaceItem::id),
+          design.components(),
+          replaced(design.panels(), panels, Panel::id),
+          design.schemes(),
+          design.screens(),
+          design.strips());
+    }
+  }
 
   ConceptView now(String buildId) {
     YardReader.Reading reading = yard.read();
@@ -66,17 +82,7 @@ class ConceptPictures {
   ConceptView preview(String buildId, Sketch sketch) {
     YardReader.Reading reading = yard.read();
     Build build = reading.build(buildId).build();
-    emberyard.core.build.Design design = build.design();
-    Build as =
-        build.with(
-            new emberyard.core.build.Design(
-                design.look(),
-                replaced(design.items(), sketch.items(), FaceItem::id),
-                design.components(),
-                replaced(design.panels(), sketch.panels(), Panel::id),
-                design.schemes(),
-                design.screens(),
-                design.strips()));
+    Build as = build.with(sketch.on(build.design()));
     BuildPicture picture =
         YardPicture.whatIf(as, reading.builds(), reading.book(), reading.minute());
     return view(picture, reading);

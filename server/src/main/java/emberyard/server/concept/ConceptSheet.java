@@ -3,10 +3,12 @@ package emberyard.server.concept;
 import com.openhtmltopdf.extend.FSSupplier;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
+import emberyard.core.build.ConceptOption;
 import emberyard.core.build.Face;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.units.Figures;
+import emberyard.core.workshop.Workshop;
 import emberyard.server.brief.ClientView;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -41,14 +43,12 @@ final class ConceptSheet {
   private ConceptSheet() {}
 
   /**
-   * @param letter of the option
-   * @param title of the option, may be empty
+   * @param view of the build with this option on the table
    */
-  static byte[] pdf(
-      ClientView view, String letter, String title, String workshopName, String currency) {
+  static byte[] pdf(ClientView view, ConceptOption option, Workshop workshop) {
     ByteArrayOutputStream pdf = new ByteArrayOutputStream();
     PdfRendererBuilder builder = new PdfRendererBuilder();
-    builder.withHtmlContent(html(view, letter, title, workshopName, currency), null);
+    builder.withHtmlContent(html(view, option, workshop), null);
     builder.useSVGDrawer(new BatikSVGDrawer());
     builder.useFont(font(".ttf"), "Sheet", 400, PdfRendererBuilder.FontStyle.NORMAL, true);
     builder.useFont(font("-Bold.ttf"), "Sheet", 700, PdfRendererBuilder.FontStyle.NORMAL, true);
@@ -65,22 +65,23 @@ final class ConceptSheet {
     return () -> ConceptSheet.class.getResourceAsStream(FONTS + file);
   }
 
-  private static String html(
-      ClientView view, String letter, String title, String workshopName, String currency) {
+  private static String html(ClientView view, ConceptOption option, Workshop workshop) {
     StringBuilder html = new StringBuilder();
     html.append("<html><head><style>").append(STYLE).append("</style></head><body>");
-    html.append("<p class='soft'>").append(safe(workshopName)).append("</p>");
+    html.append("<p class='soft'>").append(safe(workshop.name())).append("</p>");
     html.append("<h1>").append(safe(view.name() == null ? "Your build" : view.name()));
-    html.append(" <span class='option'>").append(safe("Option " + letter)).append("</span></h1>");
+    html.append(" <span class='option'>")
+        .append(safe("Option " + option.letter()))
+        .append("</span></h1>");
     if (view.name() != null) {
-      line(html, title);
+      line(html, option.name());
       line(html, view.themeLine());
       line(html, view.themeWords() == null ? null : String.join(" · ", view.themeWords()));
     }
     html.append("<p>").append(safe(view.onTime())).append("</p>");
     faces(html, view.faces());
     palette(html, view.palette());
-    numbers(html, view, currency);
+    numbers(html, view, workshop.currency());
     list(html, "What you asked for", view.requirements());
     list(html, "What is inside", view.specification());
     return html.append("</body></html>").toString();

@@ -46,10 +46,7 @@ final class DesignDesk {
 
   /** A copy of the design on the table, or of another option, beside it. */
   static ConceptOption copy(Build build, String ofLetter, String name) {
-    Design design =
-        ofLetter.equals(build.concept().letter())
-            ? build.design()
-            : option(build, ofLetter).design();
+    Design design = anyOption(build, ofLetter).design();
     String letter = freeLetter(build);
     return new ConceptOption(build.id() + "-option-" + letter, letter, name, design);
   }
@@ -66,11 +63,17 @@ final class DesignDesk {
             new Concept(
                 build.id(), next.design().look(), now.frozen(), next.letter(), next.name())));
     writes.add(Write.remove(ThingKind.OPTION, build.id(), next.id()));
-    ConceptOption aside =
-        new ConceptOption(
-            build.id() + "-option-" + now.letter(), now.letter(), now.name(), build.design());
+    ConceptOption aside = anyOption(build, now.letter());
     writes.add(Write.overwrite(build.id(), aside.id(), aside));
     return writes;
+  }
+
+  /** The one on the table or one beside it. */
+  static ConceptOption anyOption(Build build, String letter) {
+    Concept now = build.concept();
+    return letter.equals(now.letter())
+        ? new ConceptOption(build.id() + "-option-" + letter, letter, now.name(), build.design())
+        : option(build, letter);
   }
 
   static ConceptOption option(Build build, String letter) {

@@ -1,7 +1,6 @@
 package emberyard.server.concept;
 
 import emberyard.core.build.Face;
-import emberyard.core.build.FaceItem;
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.Layer;
 import emberyard.core.elevation.Drawn;
@@ -118,7 +117,7 @@ final class FaceSvg {
   /** The inside, what lies behind cut to the opening, and the pane's tint over it. */
   private void opening(Elevation face, Drawn opening, Map<String, Dusk.Mesh> meshes)
       throws XMLStreamException {
-    surface(face, opening.place(), null, Elevation.INSIDE_HEX, meshes.get(opening.id()));
+    surface(face, opening.place(), null, face.insideHex(), meshes.get(opening.id()));
     String clip = "clip-" + face.face().words() + clips++;
     xml.writeStartElement("clipPath");
     xml.writeAttribute("id", clip);
@@ -132,56 +131,54 @@ final class FaceSvg {
       }
     }
     xml.writeEndElement();
-    if (!opening.colourHex().equals(Elevation.INSIDE_HEX)) {
-      rect(face, opening.place(), opening.colourHex(), 1 - opening.clearness());
-    }
+    Dusk.Mesh pane = meshes.get(opening.id() + Dusk.PANE);
+    String tint = pane == null ? opening.colourHex() : pane.hexes().get(0);
+    rect(face, opening.place(), tint, 1 - opening.clearness());
   }
 
   private void item(Elevation face, Drawn drawn, Map<String, Dusk.Mesh> meshes)
       throws XMLStreamException {
     Dusk.Mesh mesh = meshes.get(drawn.id());
     String hex = mesh == null ? drawn.colourHex() : mesh.hexes().get(mesh.hexes().size() / 2);
-    FaceItem item = drawn.item();
-    boolean lines = item != null && (!item.art().isEmpty() || !item.words().isEmpty());
-    if (!drawn.lines()) {
+    if (!drawn.shaped()) {
       surface(face, drawn.place(), drawn.hole(), drawn.colourHex(), mesh);
     }
-    if (lines) {
-      art(face, drawn, item, hex);
+    if (drawn.kind() == ItemKind.SCREEN) {
+      Dusk.Mesh picture = meshes.get(drawn.id() + Dusk.PICTURE);
+      hex = picture == null ? drawn.artHex() : picture.hexes().get(0);
     }
+    art(face, drawn, hex);
   }
 
-  private void art(Elevation face, Drawn drawn, FaceItem item, String hex)
-      throws XMLStreamException {
+  private void art(Elevation face, Drawn drawn, String hex) throws XMLStreamException {
     double x = drawn.place().xMm();
     double y = face.heightMm() - drawn.place().top();
-    if (!item.art().isEmpty()) {
+    if (!drawn.art().isEmpty()) {
       xml.writeEmptyElement("path");
       xml.writeAttribute("transform", "translate(%s %s)".formatted(number(x), number(y)));
-      xml.writeAttribute("d", item.art());
-      double stroke = item.strokeMm() == null ? 0 : item.strokeMm();
-      xml.writeAttribute("fill", stroke > 0 ? "none" : hex);
-      if (stroke > 0) {
+      xml.writeAttribute("d", drawn.art());
+      xml.writeAttribute("fill", drawn.strokeMm() > 0 ? "none" : hex);
+      if (drawn.strokeMm() > 0) {
         xml.writeAttribute("stroke", hex);
-        xml.writeAttribute("stroke-width", number(stroke));
+        xml.writeAttribute("stroke-width", number(drawn.strokeMm()));
       }
     }
-    if (!item.words().isEmpty()) {
+    if (!drawn.words().isEmpty()) {
       xml.writeStartElement("text");
       xml.writeAttribute("x", number(x));
       xml.writeAttribute("y", number(face.heightMm() - drawn.place().yMm()));
       xml.writeAttribute("font-family", "sans-serif");
-      xml.writeAttribute("font-size", number(textMm(drawn, item)));
+      xml.writeAttribute("font-size", number(textMm(drawn)));
       xml.writeAttribute("fill", hex);
-      xml.writeCharacters(item.words());
+      xml.writeCharacters(drawn.words());
       xml.writeEndElement();
     }
   }
 
   /** As high as its box, and no wider: a letter takes about 0.6 of its height. */
-  private static double textMm(Drawn drawn, FaceItem item) {
-    double byWidth = drawn.place().widthMm() / (0.62 * Math.max(1, item.words().length()));
-    return item.art().isEmpty()
+  private static double textMm(Drawn drawn) {
+    double byWidth = drawn.place().widthMm() / (0.62 * Math.max(1, drawn.words().length()));
+    return drawn.art().isEmpty()
         ? Math.min(drawn.place().heightMm(), byWidth)
         : Math.min(8, byWidth);
   }

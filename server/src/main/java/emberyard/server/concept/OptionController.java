@@ -1,15 +1,12 @@
 package emberyard.server.concept;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.ChangeOrder;
-import emberyard.core.build.Concept;
 import emberyard.core.build.ConceptOption;
 import emberyard.core.build.Design;
 import emberyard.core.build.Frozen;
 import emberyard.core.build.Snapshot;
 import emberyard.core.concept.DesignDifference;
 import emberyard.core.units.InvalidValue;
-import emberyard.core.units.Require;
 import emberyard.core.yard.OptionPicture;
 import emberyard.core.yard.PendingChange;
 import emberyard.server.access.Account;
@@ -18,7 +15,6 @@ import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -107,50 +103,10 @@ class OptionController {
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
       @RequestBody ChangeAnswer answer) {
-    Require.text("id", answer.id());
-    Require.text("by", answer.by());
     YardReader.Reading reading = yard.read();
-    Build build = reading.build(buildId).build();
     PendingChange pending = pending(reading, buildId);
-    Frozen frozen = build.concept().frozen();
-    if (pending == null || frozen == null) {
-      throw new InvalidValue("accepted", "Nothing waits for an answer: the design is as frozen.");
-    }
-    List<Write> writes = new ArrayList<>();
-    long price = answer.priceMinor() == null ? pending.newPriceMinor() : answer.priceMinor();
-    if (answer.accepted()) {
-      Frozen moved = ConceptController.frozen(reading.build(buildId), answer.by(), price, clock);
-      Concept concept = build.concept().with(moved);
-      Snapshot snapshot =
-          ConceptController.snapshot(concept, moved, "Change agreed: " + first(pending));
-      writes.add(Write.overwrite(buildId, buildId, concept));
-      writes.add(Write.create(buildId, snapshot.id(), snapshot));
-    } else {
-      writes.addAll(DesignDesk.lay(build, frozen.design()));
-      writes.add(Write.overwrite(buildId, buildId, build.concept().with(frozen.design().look())));
-    }
-    writes.add(Write.create(buildId, answer.id(), order(answer, build, frozen, pending, price)));
-    store.apply(who.id(), writes);
+    store.apply(who.id(), ChangeDesk.answer(reading.build(buildId), pending, answer, clock));
     return new ChangeView(null);
-  }
-
-  private ChangeOrder order(
-      ChangeAnswer answer, Build build, Frozen frozen, PendingChange pending, long price) {
-    return new ChangeOrder(
-        answer.id(),
-        DesignDifference.between(frozen.design(), build.design(), ""),
-        answer.accepted() ? price - frozen.priceMinor() : pending.deltaMinor(),
-        pending.minutesDelta(),
-        pending.daysDelta(),
-        answer.accepted(),
-        answer.by(),
-        clock.instant());
-  }
-
-  private static String first(PendingChange pending) {
-    String words = pending.differences().get(0);
-    int more = pending.differences().size() - 1;
-    return more == 0 ? words : "%s and %d more".formatted(words, more);
   }
 
   private static @Nullable PendingChange pending(YardReader.Reading reading, String buildId) {

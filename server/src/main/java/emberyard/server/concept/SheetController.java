@@ -30,24 +30,14 @@ class SheetController {
   ResponseEntity<byte[]> sheet(
       @PathVariable String buildId, @RequestParam(defaultValue = "") String letter) {
     YardReader.Reading reading = yard.read();
-    BuildPicture picture = reading.build(buildId);
-    Build build = picture.build();
+    Build build = reading.build(buildId).build();
     String chosen = letter.isEmpty() ? build.concept().letter() : letter;
-    String name = build.concept().name();
-    if (!chosen.equals(build.concept().letter())) {
-      ConceptOption option = DesignDesk.option(build, chosen);
-      name = option.name();
-      picture =
-          YardPicture.whatIf(
-              build.with(option.design()), reading.builds(), reading.book(), reading.minute());
-    }
+    ConceptOption option = DesignDesk.anyOption(build, chosen);
+    BuildPicture picture =
+        YardPicture.whatIf(
+            build.with(option.design()), reading.builds(), reading.book(), reading.minute());
     byte[] pdf =
-        ConceptSheet.pdf(
-            ClientView.of(picture, reading.book()),
-            chosen,
-            name,
-            reading.book().workshop().name(),
-            reading.book().workshop().currency());
+        ConceptSheet.pdf(ClientView.of(picture, reading.book()), option, reading.book().workshop());
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,

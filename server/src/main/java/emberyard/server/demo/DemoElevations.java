@@ -66,7 +66,8 @@ final class DemoElevations {
     faces
         .on(Face.LEFT)
         .of("trim", ItemKind.PANEL, "Brass trim frame", 28, 88, Layer.ON, false, null)
-        .of("edge", ItemKind.LIGHT_RUN, "Window edge light", -114, 96, Layer.BEHIND, false, 150.0)
+        .tinted("left", "Back-painted pane", "#5F827B", 0.45)
+        .round("edge", "Window edge light", 40, 100, 250, 70, Layer.BEHIND, 150)
         .put(ItemKind.VINYL, "Fog band above", 0, 352, 412, 36, FOG)
         .put(ItemKind.VINYL, "Fog band below", 0, 0, 412, 36, FOG)
         .art(
@@ -94,11 +95,15 @@ final class DemoElevations {
             0);
   }
 
+  private static String tideBoard() {
+    return DemoFaces.bars(58, 192, 0.7, 0.4, 0.75, 0.55, 0.9, 0.35, 0.7, 0.5, 0.8, 0.45);
+  }
+
   private static void front(DemoFaces faces) {
     faces
         .on(Face.FRONT)
-        .of("tide", ItemKind.SCREEN, "Tide board screen", 101, 150, Layer.BEHIND, false, null)
-        .of("beam", ItemKind.LIGHT_RUN, "Amber beam strip", 20, -200, Layer.ON, true, 140.0)
+        .shows("tide", "Tide board screen", 101, 150, "#F0C27A", tideBoard())
+        .round("beam", "Amber beam strip", 66, 126, 128, 216, Layer.ON, 130)
         .put(ItemKind.VINYL, "Fog band", 0, 352, 260, 36, FOG)
         .put(ItemKind.BADGE, "Bezel left", 89, 138, 12, 216, BRASS)
         .put(ItemKind.BADGE, "Bezel right", 159, 138, 12, 216, BRASS)
@@ -125,7 +130,7 @@ final class DemoElevations {
         .put(ItemKind.BADGE, "Lamp plate", 130, 384, 60, 24, "#B08B3E");
     faces
         .on(Face.LEFT)
-        .put(ItemKind.LIGHT_RUN, "Glow behind the fern", 20, 200, 200, 10, "#C8E86A")
+        .round("glow", "Spore glow strip", 20, 150, 200, 150, Layer.ON, 70)
         .art(
             ItemKind.ENGRAVING,
             "Fern screen",
@@ -169,8 +174,14 @@ final class DemoElevations {
     faces
         .on(Face.FRONT)
         .of("apron", ItemKind.PANEL, "Front apron", 310, 10, Layer.IN, false, null)
-        .of("sodium", ItemKind.LIGHT_RUN, "Sodium lamps", -100, 286, Layer.ON, false, 160.0)
-        .of("board1", ItemKind.SCREEN, "Destination board 1", 470, 115, Layer.BEHIND, false, null)
+        .round("sodium", "Sodium lamps", 320, 70, 560, 140, Layer.ON, 170)
+        .shows(
+            "board1",
+            "Destination board 1",
+            470,
+            115,
+            "#F2B04A",
+            DemoFaces.bars(260, 70, 0.9, 0.55, 0.75))
         .put(ItemKind.VINYL, "Cream stripe", 0, 210, 1200, 34, "#EDE3C4")
         .put(ItemKind.CUT_OUT, "Depot door left", 60, 20, 200, 170, "#1E2224")
         .put(ItemKind.CUT_OUT, "Depot door right", 940, 20, 200, 170, "#1E2224")

@@ -79,6 +79,79 @@ final class DemoFaces {
     return this;
   }
 
+  /** A strip of the build that lies round a box on this face. */
+  DemoFaces round(
+      String key,
+      String name,
+      double x,
+      double y,
+      double width,
+      double height,
+      Layer layer,
+      double reachMm) {
+    String id = build + "-" + key;
+    items.add(
+        new FaceItem(
+            id,
+            face,
+            ItemKind.LIGHT_RUN,
+            name,
+            x,
+            y,
+            width,
+            height,
+            layer,
+            id,
+            false,
+            null,
+            null,
+            null,
+            null,
+            "",
+            null,
+            "",
+            reachMm));
+    return this;
+  }
+
+  /** A screen of the build behind this face, with what it shows. */
+  DemoFaces shows(String key, String name, double x, double y, String hex, String path) {
+    String id = build + "-" + key;
+    items.add(
+        FaceItem.standingFor(id, face, ItemKind.SCREEN, name, x, y, Layer.BEHIND)
+            .coloured(hex)
+            .drawn(path, 0.0, "", null));
+    return this;
+  }
+
+  /** The pane in a part's window. */
+  DemoFaces tinted(String partKey, String name, String hex, double clearness) {
+    String id = build + "-" + partKey;
+    items.add(
+        FaceItem.standingFor(id, face, ItemKind.WINDOW, name, 0, 0, Layer.IN)
+            .coloured(hex)
+            .drawn("", null, "", clearness)
+            .moved(id + "-pane", face, 0, 0, id));
+    return this;
+  }
+
+  /** Bars of different lengths below each other, as on a tide board. */
+  static String bars(double width, double height, double... shares) {
+    StringBuilder path = new StringBuilder();
+    double step = height / shares.length;
+    for (int i = 0; i < shares.length; i++) {
+      path.append(
+          format(
+              "M%.1f %.1fh%.1fv%.1fh%.1fz",
+              width * 0.15,
+              step * (i + 0.3),
+              width * 0.7 * shares[i],
+              step * 0.4,
+              -width * 0.7 * shares[i]));
+    }
+    return path.toString();
+  }
+
   private String id() {
     return "%s-item-%d".formatted(build, items.size() + 1);
   }

@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Drawn, Elevation, Mesh } from '../api/types'
+import MeshFill from './MeshFill.vue'
+
+/** One thing on a face: its surface, and its lines or words. */
+const props = defineProps<{ drawn: Drawn; face: Elevation; mesh?: Mesh; picture?: Mesh }>()
+const screen = computed(() => props.drawn.kind === 'SCREEN')
+const shaped = computed(() => !screen.value && !!(props.drawn.art || props.drawn.words))
+const hex = computed(() => {
+  if (screen.value) return props.picture?.hexes[0] ?? props.drawn.artHex
+  const hexes = props.mesh?.hexes
+  return hexes ? hexes[Math.floor(hexes.length / 2)] : props.drawn.colourHex
+})
+const upper = computed(
+  () => props.face.heightMm - props.drawn.place.yMm - props.drawn.place.heightMm,
+)
+/** As high as its box, and no wider: a letter takes about 0.6 of its height. */
+const textMm = computed(() => {
+  const { place, words, art } = props.drawn
+  const byWidth = place.widthMm / (0.62 * Math.max(1, words.length))
+  return Math.min(art ? 8 : place.heightMm, byWidth)
+})
+</script>
+
+<template>
+  <MeshFill
+    v-if="!shaped"
+    :place="drawn.place"
+    :hole="drawn.hole"
+    :height-mm="face.heightMm"
+    :hex="drawn.colourHex"
+    :mesh="mesh"
+  />
+  <path
+    v-if="drawn.art"
+    :d="drawn.art"
+    :transform="`translate(${drawn.place.xMm} ${upper})`"
+    :fill="drawn.strokeMm > 0 ? 'none' : hex"
+    :stroke="drawn.strokeMm > 0 ? hex : undefined"
+    :stroke-width="drawn.strokeMm > 0 ? drawn.strokeMm : undefined"
+  />
+  <text
+    v-if="drawn.words"
+    :x="drawn.place.xMm"
+    :y="face.heightMm - drawn.place.yMm"
+    :font-size="textMm"
+    :fill="hex"
+    class="words"
+  >
+    {{ drawn.words }}
+  </text>
+</template>
+
+<style scoped>
+.words {
+  font-family: sans-serif;
+}
+</style>

@@ -1,0 +1,121 @@
+import { defineStore } from 'pinia'
+import { computed, ref, watch } from 'vue'
+import { get, Refusal, send } from '../api/client'
+import type { ConceptView, FaceItem, Look, OptionPicture, Panel, PendingChange } from '../api/types'
+import { useBuild } from '../store/build'
+import { useSaver } from '../store/saver'
+
+/** Things as they would be, in place of those with the same id. */
+export interface Sketch {
+  look?: Look
+  items?: FaceItem[]
+  panels?: Panel[]
+}
+
+/**
+ * Faces, palette and numbers of the concept as the server derives them: of what is saved, or of
+ * what is being dragged or typed. One question is under way at a time; the last one asked wins.
+ */
+export const useConcept = defineStore('concept', () => {
+  const builds = useBuild()
+  const saver = useSaver()
+  const view = ref<ConceptView | null>(null)
+  const options = ref<OptionPicture[]>([])
+  const pending = ref<PendingChange | null>(null)
+  const picked = ref<string | null>(null)
+  const sketching = ref(false)
+  let waiting: Sketch | null = null
+  let asking = false
+  let of = ''
+
+  const base = computed(() => `/api/builds/${encodeURIComponent(builds.id)}`)
+  const faces = computed(() => view.value?.faces ?? [])
+
+  async function load() {
+    const asked = builds.id
+    if (!asked) return
+    if (of !== asked) {
+      of = asked
+      view.value = null
+      options.value = []
+      pending.value = null
+      picked.value = null
+    }
+    const mark = saver.mark()
+    const [fresh, change] = await Promise.all([
+      get<ConceptView>(base.value + '/concept'),
+      get<{ pending?: PendingChange | null }>(base.value + '/change-order'),
+    ])
+    if (asked !== builds.id) return
+    pending.value = change.pending ?? null
+    if (!sketching.value && (!view.value || mark.isCurrent())) view.value = fresh
+  }
+  async function loadOptions() {
+    const asked = builds.id
+    const fresh = await get<OptionPicture[]>(base.value + '/options')
+    if (asked === builds.id) options.value = fresh
+  }
+
+  /** Shows what would follow from a sketch; nothing is kept. */
+  function preview(sketch: Sketch) {
+    waiting = { ...waiting, ...sketch }
+    if (!asking) ask()
+  }
+  async function ask() {
+    asking = true
+    try {
+      while (waiting) {
+        const asked = builds.id
+        const sketch = waiting
+        waiting = null
+        const fresh = await send<ConceptView>('POST', base.value + '/concept/preview', sketch)
+        if (asked === builds.id && !waiting) view.value = fresh
+      }
+    } catch (problem) {
+      // what can't be drawn yet is told where it is typed, by the answer to the save
+      if (!(problem instanceof Refusal)) throw problem
+    } finally {
+      asking = false
+    }
+  }
+
+  function editItem(item: FaceItem, change: Partial<FaceItem>) {
+    const value = { ...item, ...change }
+    builds.edit('items', value, {})
+    preview({ items: [value] })
+  }
+  function editPanel(panel: Panel, change: Partial<Panel>) {
+    const value = { ...panel, ...change }
+    builds.edit('panels', value, {})
+    preview({ panels: [value] })
+  }
+  function editLook(change: Partial<Look>) {
+    const concept = builds.build!.concept
+    const look = { ...concept.look, ...change }
+    builds.edit('concepts', concept, { look })
+    preview({ look })
+  }
+
+  // every answer of the server about the build is followed by one about its concept
+  watch(
+    () => builds.view,
+    () => {
+      if (of) load().catch(() => undefined)
+    },
+  )
+  return {
+    view,
+    faces,
+    options,
+    pending,
+    picked,
+    sketching,
+    base,
+    load,
+    loadOptions,
+    preview,
+    editItem,
+    editPanel,
+    editLook,
+  }
+})
