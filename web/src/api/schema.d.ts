@@ -2485,6 +2485,7 @@ export interface components {
             minutesDelta: number;
             /** Format: int64 */
             newPriceMinor: number;
+            why: components["schemas"]["Why"];
         };
         Person: {
             does: string[];

@@ -28,7 +28,10 @@ onBeforeUnmount(() => (shell.newHere = null))
       </header>
       <slot />
     </main>
-    <WatchPanel :capabilities="capabilities" :live="live"><slot name="watch" /></WatchPanel>
+    <WatchPanel :capabilities="capabilities" :live="live">
+      <template #first><slot name="watch-first" /></template>
+      <slot name="watch" />
+    </WatchPanel>
   </div>
 </template>
 

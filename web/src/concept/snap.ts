@@ -63,10 +63,7 @@ function equalGap(
   whole: number,
 ): number | null {
   const lower = Math.max(0, ...beside.map((o) => o.from + o.length).filter((e) => e <= from + 1))
-  const upper = Math.min(
-    whole,
-    ...beside.map((o) => o.from).filter((e) => e >= from + length - 1),
-  )
+  const upper = Math.min(whole, ...beside.map((o) => o.from).filter((e) => e >= from + length - 1))
   return upper - lower > length ? (lower + upper - length) / 2 : null
 }
 
@@ -99,9 +96,7 @@ export function snap(
   grid: Grid,
   toleranceMm: number,
 ): Snapped {
-  const level = others.filter(
-    (o) => o.yMm < box.yMm + box.heightMm && o.yMm + o.heightMm > box.yMm,
-  )
+  const level = others.filter((o) => o.yMm < box.yMm + box.heightMm && o.yMm + o.heightMm > box.yMm)
   const above = others.filter((o) => o.xMm < box.xMm + box.widthMm && o.xMm + o.widthMm > box.xMm)
   const x = nearest(
     box.xMm,

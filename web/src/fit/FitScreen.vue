@@ -76,6 +76,7 @@ function add() {
     displayPortOutputs: 0,
     typeCOutputs: 0,
     lightHeaders: 0,
+    counting: 'AGREED',
   } satisfies Omit<Component, 'id'>)
 }
 const load = computed(() => builds.view!.lightLoad)

@@ -23,7 +23,9 @@ const findings = computed(() => {
   const mine = (builds.view?.findings ?? []).filter((finding) =>
     props.capabilities.includes(finding.capability),
   )
-  return [...(props.live ?? mine)].sort((a, b) => Number(!!acceptedOf(a.key)) - Number(!!acceptedOf(b.key)))
+  return [...(props.live ?? mine)].sort(
+    (a, b) => Number(!!acceptedOf(a.key)) - Number(!!acceptedOf(b.key)),
+  )
 })
 const open = computed(() => findings.value.filter((finding) => !acceptedOf(finding.key)).length)
 const worst = computed(() => {
@@ -69,6 +71,7 @@ async function accept(finding: Finding, by: string, reason: string) {
       <span class="mono">{{ open }}</span>
     </Button>
     <div v-if="shell.watchOpen" class="list">
+      <slot name="first" />
       <FindingCard
         v-for="finding in findings"
         :key="finding.key"

@@ -2,7 +2,9 @@ package emberyard.core.yard;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Frozen;
+import emberyard.core.build.Why;
 import emberyard.core.concept.DesignDifference;
+import emberyard.core.units.Figures;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -21,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param daysDelta calendar days of the planned finish
  * @param finishAsFrozen planned finish with what was frozen
  * @param finishAsChanged planned finish with the change
+ * @param why where the difference comes from
  */
 public record PendingChange(
     List<String> differences,
@@ -30,17 +33,22 @@ public record PendingChange(
     long minutesDelta,
     long daysDelta,
     @Nullable LocalDate finishAsFrozen,
-    @Nullable LocalDate finishAsChanged) {
+    @Nullable LocalDate finishAsChanged,
+    Why why) {
 
-  /** Null while nothing is frozen or nothing was changed since. */
+  /**
+   * Null while nothing is frozen or nothing was changed since.
+   *
+   * @param amounts whether the words may say amounts
+   */
   public static @Nullable PendingChange of(
-      Build build, List<Build> builds, WorkshopBook book, Instant now) {
+      Build build, List<Build> builds, WorkshopBook book, Instant now, boolean amounts) {
     Frozen frozen = build.concept().frozen();
     if (frozen == null) {
       return null;
     }
-    List<String> differences =
-        DesignDifference.between(frozen.design(), build.design(), book.workshop().currency());
+    String currency = amounts ? book.workshop().currency() : "";
+    List<String> differences = DesignDifference.between(frozen.design(), build.design(), currency);
     if (differences.isEmpty()) {
       return null;
     }
@@ -59,6 +67,19 @@ public record PendingChange(
             ? 0
             : ChronoUnit.DAYS.between(finishBefore, finishAfter),
         finishBefore,
-        finishAfter);
+        finishAfter,
+        why(frozen, before, after, currency));
+  }
+
+  private static Why why(Frozen frozen, BuildPicture before, BuildPicture after, String currency) {
+    String formula = "quote of the design − quote of what was frozen, both by today’s rules";
+    if (currency.isEmpty()) {
+      return Why.of(formula);
+    }
+    return Why.of(
+        formula,
+        "with the change " + Figures.money(currency, after.budget().quoteMinor()),
+        "as frozen " + Figures.money(currency, before.budget().quoteMinor()),
+        "agreed " + Figures.money(currency, frozen.priceMinor()));
   }
 }

@@ -93,8 +93,8 @@ class OptionController {
   }
 
   @GetMapping("/change-order")
-  ChangeView changeOrder(@PathVariable String buildId) {
-    return new ChangeView(pending(yard.read(), buildId));
+  ChangeView changeOrder(@AuthenticationPrincipal Account who, @PathVariable String buildId) {
+    return new ChangeView(pending(yard.read(), buildId, who.owner()));
   }
 
   /** Yes moves what is frozen to the design; no puts the design back. Both are remembered. */
@@ -104,14 +104,19 @@ class OptionController {
       @PathVariable String buildId,
       @RequestBody ChangeAnswer answer) {
     YardReader.Reading reading = yard.read();
-    PendingChange pending = pending(reading, buildId);
+    PendingChange pending = pending(reading, buildId, who.owner());
     store.apply(who.id(), ChangeDesk.answer(reading.build(buildId), pending, answer, clock));
     return new ChangeView(null);
   }
 
-  private static @Nullable PendingChange pending(YardReader.Reading reading, String buildId) {
+  private static @Nullable PendingChange pending(
+      YardReader.Reading reading, String buildId, boolean amounts) {
     return PendingChange.of(
-        reading.build(buildId).build(), reading.builds(), reading.book(), reading.minute());
+        reading.build(buildId).build(),
+        reading.builds(),
+        reading.book(),
+        reading.minute(),
+        amounts);
   }
 
   /** Any two snapshots; the present design where an id is "now". */

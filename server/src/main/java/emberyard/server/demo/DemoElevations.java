@@ -103,7 +103,7 @@ final class DemoElevations {
     faces
         .on(Face.FRONT)
         .shows("tide", "Tide board screen", 101, 150, "#F0C27A", tideBoard())
-        .round("beam", "Amber beam strip", 66, 126, 128, 216, Layer.ON, 130)
+        .round("beam", "Amber beam strip", 25, 126, 210, 240, Layer.ON, 110)
         .put(ItemKind.VINYL, "Fog band", 0, 352, 260, 36, FOG)
         .put(ItemKind.BADGE, "Bezel left", 89, 138, 12, 216, BRASS)
         .put(ItemKind.BADGE, "Bezel right", 159, 138, 12, 216, BRASS)

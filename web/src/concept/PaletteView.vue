@@ -1,0 +1,212 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed, ref } from 'vue'
+import { upload } from '../api/client'
+import type { PaletteColour } from '../api/types'
+import { useBuild } from '../store/build'
+import { useShell } from '../store/shell'
+import ChoiceField from '../ui/ChoiceField.vue'
+import TextField from '../ui/TextField.vue'
+import FromPicture from './FromPicture.vue'
+import PaletteViews from './PaletteViews.vue'
+import { useConcept } from './useConcept'
+
+/** The palette with its roles, its share of what shows, what stock comes nearest, and other lights. */
+const builds = useBuild()
+const concept = useConcept()
+const shell = useShell()
+const look = computed(() => builds.build!.concept.look)
+const palette = computed(() => look.value.palette)
+const picture = computed(() => concept.view?.palette ?? null)
+const of = (index: number) => picture.value?.colours[index]
+const ROLES = ['BASE', 'SECOND', 'ACCENT', 'METAL', 'GLOW', 'TEXT'] as const
+const roles = ROLES.map((value) => ({ value, label: value.toLowerCase() }))
+const problem = (field: string) => builds.problem('concepts', builds.build!.concept.id, field)
+const HEX = /^#[0-9A-Fa-f]{6}$/
+
+function colour(index: number, change: Partial<PaletteColour>) {
+  const changed = palette.value.map((c, i) => (i === index ? { ...c, ...change } : c))
+  if (changed.every((c) => HEX.test(c.hex) && c.name.trim())) concept.editLook({ palette: changed })
+  else builds.edit('concepts', builds.build!.concept, { look: { ...look.value, palette: changed } })
+}
+function add() {
+  take([{ name: 'new colour', hex: '#8C8C8C' }])
+}
+/** More colours, each with the first role nobody has. */
+function take(more: { name: string; hex: string }[]) {
+  const all = [...palette.value]
+  for (const each of more.slice(0, 7 - all.length)) {
+    const role = ROLES.find((wanted) => !all.some((c) => c.role === wanted)) ?? 'ACCENT'
+    all.push({ ...each, role })
+  }
+  concept.editLook({ palette: all })
+}
+function remove(index: number) {
+  concept.editLook({ palette: palette.value.filter((_, i) => i !== index) })
+}
+const percent = (share: number) => `${(share * 100).toFixed(0)} %`
+const file = ref<HTMLInputElement | null>(null)
+async function read(event: Event) {
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
+  if (!chosen) return
+  try {
+    await upload(concept.base + '/palette', await chosen.text(), 'application/json')
+    await builds.reload()
+    shell.say('The palette of that file is here now. Ctrl+Z brings the other back.')
+  } catch (refusal) {
+    shell.say((refusal as Error).message)
+  }
+  input.value = ''
+}
+defineExpose({ add })
+</script>
+
+<template>
+  <div class="row">
+    <span class="soft">three to seven colours; shares are of the faces that show</span>
+    <span class="grow" />
+    <a :href="concept.base + '/palette.css'">CSS</a>
+    <a :href="concept.base + '/palette.svg'">swatches, SVG</a>
+    <a :href="concept.base + '/palette.json'">JSON</a>
+    <Button class="bare" size="small" label="Read a palette file" @click="file?.click()" />
+    <input
+      ref="file"
+      type="file"
+      accept=".json,application/json"
+      class="visually-hidden"
+      aria-label="Palette file"
+      tabindex="-1"
+      @change="read"
+    />
+  </div>
+  <div v-if="picture" class="bar" role="img" aria-label="Shares of the palette on what shows">
+    <i
+      v-for="(c, index) in palette"
+      :key="index"
+      :style="{ background: c.hex, flexGrow: of(index)?.share ?? 0 }"
+      :title="`${c.name} ${percent(of(index)?.share ?? 0)}`"
+    />
+    <i class="other" :style="{ flexGrow: picture.other }" title="other colours" />
+  </div>
+  <ul class="palette">
+    <li v-for="(c, index) in palette" :key="index">
+      <InputText
+        type="color"
+        :model-value="c.hex"
+        :aria-label="'Colour of ' + c.name"
+        class="picker"
+        @update:model-value="(hex) => colour(index, { hex: (hex ?? '').toUpperCase() })"
+      />
+      <TextField
+        label="Name of the colour"
+        hide-label
+        required
+        :model-value="c.name"
+        @update:model-value="(name) => colour(index, { name })"
+      />
+      <TextField
+        label="Colour code"
+        hide-label
+        class="mono"
+        :model-value="c.hex"
+        :problem="problem(`look.palette.${index}.hex`)"
+        @update:model-value="(hex) => colour(index, { hex })"
+      />
+      <ChoiceField
+        label="Role"
+        hide-label
+        :model-value="c.role"
+        :options="roles"
+        @update:model-value="(role) => colour(index, { role })"
+      />
+      <span class="mono share">{{ of(index) ? percent(of(index)!.share) : '' }}</span>
+      <span class="near">
+        <template v-for="match in of(index)?.matches.slice(0, 2) ?? []" :key="match.stock.id">
+          <span class="match" :class="{ far: match.deltaE00 > 5 }">
+            <i :style="{ background: match.stock.hex }" />
+            {{ match.stock.name }}
+            <span class="mono">ΔE00 {{ match.deltaE00.toFixed(1) }}</span>
+            <span class="soft"> · {{ match.words }}</span>
+          </span>
+        </template>
+      </span>
+      <Button
+        class="bare"
+        size="small"
+        label="Remove"
+        :aria-label="'Remove colour ' + c.name"
+        @click="remove(index)"
+      />
+    </li>
+  </ul>
+  <p class="row">
+    <Button v-if="palette.length < 7" class="quiet" label="Add a colour" @click="add" />
+    <span v-if="picture && picture.other > 0.005" class="soft mono"
+      >{{ percent(picture.other) }} of what shows is of no palette colour</span
+    >
+  </p>
+  <div class="below">
+    <PaletteViews v-if="picture" :palette="palette" :views="picture.views" />
+    <FromPicture :room="7 - palette.length" @take="take" />
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  height: 18px;
+  margin: 8px 0 6px;
+  border: 1px solid var(--line);
+}
+.bar i {
+  flex-basis: 0;
+}
+.other {
+  background: repeating-linear-gradient(45deg, var(--line) 0 3px, transparent 3px 7px);
+}
+.palette {
+  list-style: none;
+  padding: 0;
+  margin: 0 0 10px;
+}
+.palette li {
+  display: grid;
+  grid-template-columns: 46px minmax(110px, 0.8fr) 88px 104px 44px minmax(210px, 1.6fr) auto;
+  gap: 8px;
+  align-items: center;
+  border-bottom: 1px solid var(--line);
+  padding: 4px 0;
+}
+.picker {
+  padding: 2px;
+  height: 38px;
+  width: 44px;
+}
+.share {
+  text-align: right;
+  font-size: 14px;
+}
+.near {
+  display: grid;
+  gap: 1px;
+  font-size: 12.5px;
+}
+.match i {
+  display: inline-block;
+  width: 11px;
+  height: 11px;
+  border: 1px solid var(--line);
+}
+.far .mono {
+  color: var(--madder);
+  font-weight: 700;
+}
+.below {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(250px, 0.8fr);
+  gap: 30px;
+  margin-top: 8px;
+}
+</style>
