@@ -27,6 +27,7 @@ export const router = createRouter({
         { path: 'reveal', component: () => import('./reveal/RevealScreen.vue') },
         { path: 'plan', component: () => import('./plan/PlanScreen.vue') },
         { path: 'money', component: () => import('./money/MoneyScreen.vue') },
+        { path: 'history', component: () => import('./yard/HistoryScreen.vue') },
       ],
     },
     { path: '/:rest(.*)', redirect: '/yard' },

@@ -17,4 +17,5 @@ export const STOPS: { stage: Stage; label: string; path: string; key: string }[]
 export const LEDGERS = [
   { label: 'Plan', path: 'plan', key: 'p' },
   { label: 'Money', path: 'money', key: 'm' },
+  { label: 'History', path: 'history', key: 'h' },
 ]

@@ -39,6 +39,9 @@ const found = computed(() => {
     build.panels.forEach((p) => all.push({ label: p.name, detail: 'part', to: at('make') }))
     build.components.forEach((c) => all.push({ label: c.name, detail: 'component', to: at('fit') }))
     build.schemes.forEach((s) => all.push({ label: s.name, detail: 'finish', to: at('finish') }))
+    build.items.forEach((i) =>
+      all.push({ label: i.name, detail: 'thing on a face', to: at('concept') }),
+    )
     build.screens.forEach((s) => all.push({ label: s.name, detail: 'screen', to: at('light') }))
     build.strips.forEach((s) => all.push({ label: s.name, detail: 'light strip', to: at('light') }))
     build.requirements.forEach((r) =>
@@ -60,7 +63,9 @@ const keys = [
   ['1 … 9, 0', 'jump along the fuse, Brief to Reveal'],
   ['y', 'Yard'],
   ['b', 'Bench: today’s cards'],
-  ['p, m', 'Plan, Money of this build'],
+  ['p, m, h', 'Plan, Money, History of this build'],
+  ['arrow keys', 'move the chosen thing on a face by 1 mm, with Shift 10 mm'],
+  ['r', 'on something said: make it a requirement'],
   ['w', 'open or fold the watch panel'],
   ['n', 'something new, here'],
   ['s', 'start or stop the clock on the current card'],

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
-import { computed, ref } from 'vue'
-import type { Brief, Question, Requirement } from '../api/types'
+import { computed, useTemplateRef } from 'vue'
+import type { Brief, Question } from '../api/types'
 import StageFrame from '../build/StageFrame.vue'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
@@ -11,6 +11,10 @@ import MoneyField from '../ui/MoneyField.vue'
 import SignMark from '../ui/SignMark.vue'
 import TextField from '../ui/TextField.vue'
 import { plain, sentence } from '../ui/words'
+import BroughtList from './BroughtList.vue'
+import ClientSight from './ClientSight.vue'
+import RemarkList from './RemarkList.vue'
+import RequirementList from './RequirementList.vue'
 
 /** The brief as an interview: one question a line, left and resumed at any time. */
 const builds = useBuild()
@@ -29,16 +33,6 @@ const COSTS = [
   'SHIPPING',
   'CONTINGENCY',
 ] as const
-const PRIORITIES = [
-  { value: 'MUST', label: 'must' },
-  { value: 'SHOULD', label: 'should' },
-  { value: 'NICE', label: 'nice' },
-] as const
-const OUTCOMES = [
-  { value: 'OPEN', label: 'open' },
-  { value: 'ANSWERED', label: 'answered' },
-  { value: 'FAILED', label: 'failed' },
-] as const
 const SECRECY = [
   { value: 'OPEN', label: 'All of it' },
   { value: 'NO_SPECIFICATION', label: 'No prices, no specification' },
@@ -53,31 +47,41 @@ function toggle<T>(list: T[], item: T, on: boolean): T[] {
 function skip(question: Question) {
   edit({ skipped: toggle(brief.value.skipped, question.key, !question.skipped) })
 }
-const wish = ref('')
-const priority = ref<Requirement['priority']>('MUST')
-function addWish() {
-  if (!wish.value.trim()) return
-  builds.add('requirements', {
-    text: wish.value.trim(),
-    priority: priority.value,
-    answer: '',
-    outcome: 'OPEN',
-  })
-  wish.value = ''
+const groups = computed(() => {
+  const names = [...new Set(interview.value.map((question) => question.group))]
+  return names.map((name) => ({
+    name,
+    questions: interview.value.filter((question) => question.group === name),
+  }))
+})
+const next = computed(() => interview.value.find((q) => !q.answered && !q.skipped)?.key ?? null)
+/** Questions that are answered in words, with the label of their field. */
+const WORDS: Record<
+  string,
+  { field: 'client' | 'purpose' | 'themeLine' | 'loved' | 'hated'; label: string }
+> = {
+  client: { field: 'client', label: 'Client' },
+  purpose: { field: 'purpose', label: 'Used for' },
+  themeLine: { field: 'themeLine', label: 'Theme in one line' },
+  loved: { field: 'loved', label: 'Loved' },
+  hated: { field: 'hated', label: 'Hated' },
 }
-const change = (requirement: Requirement, to: Partial<Requirement>) =>
-  builds.edit('requirements', requirement, to)
+function sign(question: Question) {
+  if (question.answered) return 'done'
+  return question.skipped ? 'wait' : question.key === next.value ? 'now' : 'note'
+}
 const coverage = computed(() =>
   (['MUST', 'SHOULD', 'NICE'] as const).map((level) => {
-    const mine = builds.build!.requirements.filter((each) => each.priority === level)
-    const count = (outcome: Requirement['outcome']) =>
-      mine.filter((each) => each.outcome === outcome).length
+    const mine = builds.view!.coverage.filter((state) => state.requirement.priority === level)
+    const count = (outcome: string) => mine.filter((state) => state.outcome === outcome).length
     return { level, answered: count('ANSWERED'), failed: count('FAILED'), open: count('OPEN') }
   }),
 )
-function focusWish() {
-  document.querySelector<HTMLInputElement>('.new-wish input')?.focus()
+function resume() {
+  const line = document.querySelector(`[data-question="${next.value}"]`)
+  line?.querySelector<HTMLElement>('input, textarea, [role=combobox]')?.focus()
 }
+const list = useTemplateRef<InstanceType<typeof RequirementList>>('list')
 </script>
 
 <template>
@@ -85,161 +89,140 @@ function focusWish() {
     title="Brief"
     :note="`${answered} of ${interview.length} answers; leave and come back as you like`"
     :capabilities="['brief']"
-    :on-new="focusWish"
+    :on-new="() => list?.focusNew()"
   >
-    <TextField
-      class="name"
-      label="Working title"
-      required
-      :model-value="brief.name"
-      :problem="problem('name')"
-      @update:model-value="(name) => edit({ name })"
-    />
-    <ol class="talk">
-      <li v-for="question in interview" :key="question.key" :class="{ skipped: question.skipped }">
-        <div class="ask">
-          <SignMark :kind="question.answered ? 'done' : question.skipped ? 'wait' : 'note'" />
-          <h3>{{ question.ask }}</h3>
-          <Button
-            v-if="!question.answered"
-            class="bare"
-            size="small"
-            :label="question.skipped ? 'Ask it after all' : 'Skip for now'"
-            :aria-label="(question.skipped ? 'Ask after all: ' : 'Skip for now: ') + question.ask"
-            @click="skip(question)"
-          />
-        </div>
-        <div v-if="!question.skipped" class="answer">
-          <TextField
-            v-if="question.key === 'client'"
-            label="Client"
-            :model-value="brief.client"
-            @update:model-value="(client) => edit({ client })"
-          />
-          <TextField
-            v-else-if="question.key === 'themeLine'"
-            label="Theme in one line"
-            :model-value="brief.themeLine"
-            @update:model-value="(themeLine) => edit({ themeLine })"
-          />
-          <template v-else-if="question.key === 'standsWhere'">
-            <TextField
-              label="Where it will stand"
-              :model-value="brief.standsWhere"
-              @update:model-value="(standsWhere) => edit({ standsWhere })"
-            />
-            <fieldset>
-              <legend>Not seen there</legend>
-              <span v-for="face in FACES" :key="face" class="check">
-                <Checkbox
-                  binary
-                  :input-id="'face' + face"
-                  :model-value="brief.hiddenFaces.includes(face)"
-                  @update:model-value="
-                    (on: boolean) => edit({ hiddenFaces: toggle(brief.hiddenFaces, face, on) })
-                  "
-                /><label :for="'face' + face">{{ plain(face) }}</label>
-              </span>
-            </fieldset>
-          </template>
-          <template v-else-if="question.key === 'requirements'">
-            <ul class="wishes">
-              <li v-for="requirement in builds.build!.requirements" :key="requirement.id">
-                <ChoiceField
-                  label="Priority"
-                  hide-label
-                  :model-value="requirement.priority"
-                  :options="[...PRIORITIES]"
-                  @update:model-value="(to) => change(requirement, { priority: to })"
-                />
-                <TextField
-                  label="Requirement"
-                  hide-label
-                  required
-                  :model-value="requirement.text"
-                  @update:model-value="(text) => change(requirement, { text })"
-                />
-                <TextField
-                  label="What answers it"
-                  hide-label
-                  :model-value="requirement.answer"
-                  :problem="builds.problem('requirements', requirement.id, 'answer')"
-                  @update:model-value="(answer) => change(requirement, { answer })"
-                />
-                <ChoiceField
-                  label="Outcome"
-                  hide-label
-                  :model-value="requirement.outcome"
-                  :options="[...OUTCOMES]"
-                  @update:model-value="(outcome) => change(requirement, { outcome })"
-                />
+    <template #actions>
+      <Button v-if="next" class="quiet" label="Go on with the talk" @click="resume" />
+    </template>
+    <div class="sides">
+      <section aria-label="Interview">
+        <TextField
+          class="name"
+          label="Working title"
+          required
+          :model-value="brief.name"
+          :problem="problem('name')"
+          @update:model-value="(name) => edit({ name })"
+        />
+        <section v-for="group in groups" :key="group.name" class="group">
+          <h3>{{ group.name }}</h3>
+          <ol class="talk">
+            <li
+              v-for="question in group.questions"
+              :key="question.key"
+              :class="{ skipped: question.skipped }"
+              :data-question="question.key"
+            >
+              <div class="ask">
+                <SignMark :kind="sign(question)" />
+                <span class="question">{{ question.ask }}</span>
                 <Button
+                  v-if="!question.answered"
                   class="bare"
                   size="small"
-                  label="Remove"
-                  :aria-label="'Remove requirement ' + requirement.text"
-                  @click="builds.remove('requirements', requirement.id)"
-                />
-              </li>
-            </ul>
-            <form class="new-wish" @submit.prevent="addWish">
-              <ChoiceField v-model="priority" label="How badly" :options="[...PRIORITIES]" />
-              <TextField v-model="wish" label="A wish, as the client said it" />
-              <Button type="submit" class="quiet" label="Add this requirement" />
-            </form>
-          </template>
-          <template v-else-if="question.key === 'budgetCapMinor'">
-            <MoneyField
-              v-if="session.owner"
-              label="At most"
-              optional
-              :model-value="brief.budgetCapMinor ?? null"
-              :problem="problem('budgetCapMinor')"
-              @update:model-value="(budgetCapMinor) => edit({ budgetCapMinor })"
-            />
-            <fieldset>
-              <legend>Counts towards it</legend>
-              <span v-for="cost in COSTS" :key="cost" class="check">
-                <Checkbox
-                  binary
-                  :input-id="'cost' + cost"
-                  :model-value="brief.capCounts.includes(cost)"
-                  @update:model-value="
-                    (on: boolean) => edit({ capCounts: toggle(brief.capCounts, cost, on) })
+                  :label="question.skipped ? 'Ask it after all' : 'Skip for now'"
+                  :aria-label="
+                    (question.skipped ? 'Ask after all: ' : 'Skip for now: ') + question.ask
                   "
-                /><label :for="'cost' + cost">{{ plain(cost) }}</label>
-              </span>
-            </fieldset>
-          </template>
-          <template v-else-if="question.key === 'revealOn'">
-            <TextField
-              label="Reveal on"
-              type="date"
-              :model-value="brief.revealOn ?? ''"
-              :problem="problem('revealOn')"
-              @update:model-value="(day) => edit({ revealOn: day || null })"
-            />
-            <span class="check">
-              <Checkbox
-                binary
-                input-id="movable"
-                :model-value="brief.revealMovable"
-                @update:model-value="(revealMovable: boolean) => edit({ revealMovable })"
-              /><label for="movable">that day can move</label>
-            </span>
-          </template>
-          <ChoiceField
-            v-else
-            label="May know before the reveal"
-            :model-value="brief.secrecy ?? null"
-            :options="[...SECRECY]"
-            @update:model-value="(secrecy) => edit({ secrecy })"
-          />
-        </div>
-        <p v-if="question.ledTo" class="led soft">→ {{ question.ledTo }}</p>
-      </li>
-    </ol>
-    <template #watch>
+                  @click="skip(question)"
+                />
+              </div>
+              <div v-if="!question.skipped" class="answer">
+                <TextField
+                  v-if="WORDS[question.key]"
+                  :label="WORDS[question.key].label"
+                  hide-label
+                  :model-value="brief[WORDS[question.key].field]"
+                  @update:model-value="(text) => edit({ [WORDS[question.key].field]: text })"
+                />
+                <template v-else-if="question.key === 'standsWhere'">
+                  <TextField
+                    label="Where it will stand"
+                    hide-label
+                    :model-value="brief.standsWhere"
+                    @update:model-value="(standsWhere) => edit({ standsWhere })"
+                  />
+                  <fieldset>
+                    <legend>Not seen there</legend>
+                    <span v-for="face in FACES" :key="face" class="check">
+                      <Checkbox
+                        binary
+                        :input-id="'face' + face"
+                        :model-value="brief.hiddenFaces.includes(face)"
+                        @update:model-value="
+                          (on: boolean) =>
+                            edit({ hiddenFaces: toggle(brief.hiddenFaces, face, on) })
+                        "
+                      /><label :for="'face' + face">{{ plain(face) }}</label>
+                    </span>
+                  </fieldset>
+                </template>
+                <span v-else-if="question.key === 'requirements'" class="soft"
+                  >The list is beside this; <span class="mono">n</span> writes the next one.</span
+                >
+                <BroughtList v-else-if="question.key === 'brought'" />
+                <template v-else-if="question.key === 'budgetCapMinor'">
+                  <MoneyField
+                    v-if="session.owner"
+                    label="At most"
+                    optional
+                    :model-value="brief.budgetCapMinor ?? null"
+                    :problem="problem('budgetCapMinor')"
+                    @update:model-value="(budgetCapMinor) => edit({ budgetCapMinor })"
+                  />
+                  <fieldset>
+                    <legend>Counts towards it</legend>
+                    <span v-for="cost in COSTS" :key="cost" class="check">
+                      <Checkbox
+                        binary
+                        :input-id="'cost' + cost"
+                        :model-value="brief.capCounts.includes(cost)"
+                        @update:model-value="
+                          (on: boolean) => edit({ capCounts: toggle(brief.capCounts, cost, on) })
+                        "
+                      /><label :for="'cost' + cost">{{ plain(cost) }}</label>
+                    </span>
+                  </fieldset>
+                </template>
+                <template v-else-if="question.key === 'revealOn'">
+                  <TextField
+                    label="Reveal on"
+                    type="date"
+                    :model-value="brief.revealOn ?? ''"
+                    :problem="problem('revealOn')"
+                    @update:model-value="(day) => edit({ revealOn: day || null })"
+                  />
+                  <span class="check">
+                    <Checkbox
+                      binary
+                      input-id="movable"
+                      :model-value="brief.revealMovable"
+                      @update:model-value="(revealMovable: boolean) => edit({ revealMovable })"
+                    /><label for="movable">that day can move</label>
+                  </span>
+                </template>
+                <template v-else>
+                  <ChoiceField
+                    label="May know before the reveal"
+                    :model-value="brief.secrecy ?? null"
+                    :options="[...SECRECY]"
+                    @update:model-value="(secrecy) => edit({ secrecy })"
+                  />
+                  <ClientSight />
+                </template>
+              </div>
+              <p v-if="question.ledTo" class="led soft">→ {{ question.ledTo }}</p>
+            </li>
+          </ol>
+        </section>
+      </section>
+      <section aria-label="Asked for">
+        <h3>Asked for</h3>
+        <RequirementList ref="list" />
+        <RemarkList />
+      </section>
+    </div>
+    <template #watch-first>
       <section class="coverage">
         <h3>Asked for</h3>
         <table class="ledger">
@@ -266,37 +249,59 @@ function focusWish() {
 </template>
 
 <style scoped>
+.sides {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 34px;
+}
 .name {
   max-width: 380px;
+}
+.group {
+  margin-top: 12px;
+}
+.group h3 {
+  border-bottom: 1.5px solid var(--ink);
+  padding-bottom: 2px;
 }
 .talk {
   list-style: none;
   padding: 0;
-  margin: 14px 0 0;
+  margin: 0;
 }
 .talk > li {
-  border-top: 1px solid var(--line);
-  padding: 9px 0 10px;
+  border-bottom: 1px solid var(--line);
+  padding: 5px 0 6px;
 }
 .ask {
   display: flex;
   gap: 9px;
   align-items: center;
+  min-height: 24px;
+}
+.question {
+  font-weight: 600;
+}
+.ask :deep(.p-button) {
+  min-height: 22px;
+  font-size: 12.5px;
+  font-weight: 400;
+  color: var(--smoke);
 }
 .answer {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 20px;
-  padding: 5px 0 0 23px;
+  gap: 6px 16px;
+  padding: 2px 0 0 23px;
   align-items: flex-end;
 }
 .answer > :deep(.field) {
-  flex: 1 1 240px;
-  max-width: 520px;
+  flex: 1 1 220px;
+  max-width: 440px;
 }
 .led {
-  margin: 3px 0 0 23px;
-  font-size: 13px;
+  margin: 2px 0 0 23px;
+  font-size: 12.5px;
 }
 fieldset {
   border: 0;
@@ -304,7 +309,7 @@ fieldset {
   margin: 0;
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 14px;
+  gap: 4px 12px;
 }
 legend {
   font-size: 12.5px;
@@ -316,28 +321,7 @@ legend {
   gap: 6px;
   align-items: center;
 }
-.wishes {
-  list-style: none;
-  padding: 0;
-  margin: 0;
-  width: 100%;
-  display: grid;
-  gap: 5px;
-}
-.wishes li {
-  display: grid;
-  grid-template-columns: 100px 1.3fr 1fr 124px auto;
-  gap: 8px;
-  align-items: start;
-}
-.new-wish {
-  display: grid;
-  grid-template-columns: 100px 1fr auto;
-  gap: 8px;
-  align-items: end;
-  width: 100%;
-}
 .coverage {
-  margin-top: 8px;
+  margin-bottom: 6px;
 }
 </style>

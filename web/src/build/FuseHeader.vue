@@ -141,7 +141,7 @@ a.here .key {
 }
 .ledgers {
   display: grid;
-  gap: 4px;
+  gap: 0;
   border-left: 1px solid var(--line);
   padding-left: 12px;
 }

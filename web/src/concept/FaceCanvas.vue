@@ -135,6 +135,9 @@ const mine = computed(() =>
 const told = computed(
   () => mine.value.find((finding) => finding.thingId === props.picked) ?? mine.value[0] ?? null,
 )
+const toldSign = computed(
+  () => (told.value?.severity.toLowerCase() ?? 'note') as 'stop' | 'risk' | 'note',
+)
 /** Large enough to find, small enough to leave the thing to be seen. */
 const ringPx = (finding: Finding) => Math.min(Math.max(13, s(finding.place!.radiusMm)), 38)
 /** The told finding stands beside the face, with a line to its place, where there is room. */
@@ -328,7 +331,7 @@ const dimensioned = computed(() => {
       aria-hidden="true"
       :style="{ left: callout.left + 'px', top: callout.top + 'px', width: callout.room + 'px' }"
     >
-      <SignMark :kind="told!.severity.toLowerCase() as 'stop' | 'risk' | 'note'" />
+      <SignMark :kind="toldSign" />
       <strong>{{ told!.title }}</strong>
     </p>
   </div>

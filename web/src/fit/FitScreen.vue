@@ -2,7 +2,9 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import type { Component } from '../api/types'
+import CountingFields from '../build/CountingFields.vue'
 import StageFrame from '../build/StageFrame.vue'
+import { newComponent } from '../build/newComponent'
 import PickList from '../build/PickList.vue'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
@@ -55,29 +57,15 @@ const NUMBERS = [
   { field: 'displayPortOutputs', label: 'DisplayPort outputs', unit: '×' },
   { field: 'typeCOutputs', label: 'Type-C outputs', unit: '×' },
   { field: 'lightHeaders', label: 'Light headers', unit: '×' },
+  { field: 'storageGb', label: 'Storage of one', unit: 'GB' },
+  { field: 'memoryGb', label: 'Memory of one', unit: 'GB' },
 ] as const
 
 const edit = (change: Partial<Component>) => builds.edit('components', component.value, change)
 const problem = (field: string) => builds.problem('components', component.value.id, field)
 function add() {
-  picked.value = builds.add('components', {
-    name: 'New component',
-    kind: 'OTHER',
-    quantity: 1,
-    source: 'BUY',
-    forLook: false,
-    priceMinor: 0,
-    supplierId: workshop.book!.suppliers[0]?.id ?? '',
-    leadDays: -1,
-    massKg: 0,
-    peakWatts: 0,
-    supplyWatts: 0,
-    hdmiOutputs: 0,
-    displayPortOutputs: 0,
-    typeCOutputs: 0,
-    lightHeaders: 0,
-    counting: 'AGREED',
-  } satisfies Omit<Component, 'id'>)
+  const supplierId = workshop.book!.suppliers[0]?.id ?? ''
+  picked.value = builds.add('components', newComponent('New component', 'BUY', supplierId))
 }
 const load = computed(() => builds.view!.lightLoad)
 const total = computed(
@@ -146,7 +134,7 @@ const items = computed(() =>
         />
         <MoneyField
           v-if="session.owner"
-          :label="component.source === 'BUY' ? 'Price of one' : 'Counts for'"
+          :label="component.source === 'BUY' ? 'Price of one' : 'Market price of one'"
           :model-value="component.priceMinor"
           :problem="problem('priceMinor')"
           @update:model-value="(price) => edit({ priceMinor: price ?? 0 })"
@@ -167,14 +155,18 @@ const items = computed(() =>
             @update:model-value="(days) => edit({ leadDays: days ?? -1 })"
           />
         </template>
+        <CountingFields v-if="component.source !== 'BUY'" :component="component" />
         <MeasureField
           v-for="number in NUMBERS"
           :key="number.field"
           :label="number.label"
           :unit="number.unit"
-          :model-value="component[number.field]"
+          :optional="number.unit === 'GB'"
+          :model-value="component[number.field] ?? null"
           :problem="problem(number.field)"
-          @update:model-value="(value) => value !== null && edit({ [number.field]: value })"
+          @update:model-value="
+            (value) => (value !== null || number.unit === 'GB') && edit({ [number.field]: value })
+          "
         />
         <Button
           class="bare"

@@ -1,37 +1,52 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
-import { newId } from '../api/client'
-import type { PaintProduct, SheetProduct } from '../api/types'
+import { computed, ref } from 'vue'
+import { upload } from '../api/client'
 import { useSession } from '../store/session'
+import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
-import MeasureField from '../ui/MeasureField.vue'
-import MoneyField from '../ui/MoneyField.vue'
-import SwatchChip from '../ui/SwatchChip.vue'
 import TextField from '../ui/TextField.vue'
-import { plain } from '../ui/words'
+import FilamentLine from './FilamentLine.vue'
+import FilmLine from './FilmLine.vue'
+import PaintLine from './PaintLine.vue'
+import SheetLine from './SheetLine.vue'
 
-/** What lies in the rack and on the shelf; needs are derived less this. */
+/** What the workshop has and can buy, with its colours; needs are derived less what is here. */
 const workshop = useWorkshop()
 const session = useSession()
+const shell = useShell()
 const book = computed(() => workshop.book!)
-const sheet = (thing: SheetProduct, change: Partial<SheetProduct>) =>
-  workshop.edit('sheets', thing, change)
-const paint = (thing: PaintProduct, change: Partial<PaintProduct>) =>
-  workshop.edit('paints', thing, change)
-function copySheet(thing: SheetProduct) {
-  workshop.edit(
-    'sheets',
-    { ...thing, id: newId(), name: thing.name + ' (copy)', onHandSheets: 0 },
-    {},
-  )
-}
-function copyPaint(thing: PaintProduct) {
-  workshop.edit(
-    'paints',
-    { ...thing, id: newId(), name: thing.name + ' (copy)', onHandPacks: 0 },
-    {},
-  )
+const SHELVES = [
+  { kind: 'paints', label: 'Paints', line: PaintLine },
+  { kind: 'films', label: 'Films', line: FilmLine },
+  { kind: 'filaments', label: 'Filaments', line: FilamentLine },
+  { kind: 'sheets', label: 'Sheets', line: SheetLine },
+] as const
+const shelf = ref<(typeof SHELVES)[number]['kind']>('paints')
+const line = computed(() => SHELVES.find((each) => each.kind === shelf.value)!.line)
+const wanted = ref('')
+const things = computed(() => {
+  const text = wanted.value.trim().toLowerCase()
+  const all: { id: string; name: string; colourHex: string }[] = book.value[shelf.value]
+  return all.filter((thing) => thing.name.toLowerCase().includes(text))
+})
+const file = ref<HTMLInputElement | null>(null)
+async function read(event: Event) {
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
+  input.value = ''
+  if (!chosen) return
+  try {
+    const taken = await upload<{ products: number }>(
+      `/api/workshop/stock/${shelf.value}.csv`,
+      await chosen.text(),
+      'text/csv',
+    )
+    await workshop.load(true)
+    shell.say(`${taken.products} ${shelf.value} read. Ctrl+Z takes them back.`)
+  } catch (refusal) {
+    shell.say((refusal as Error).message)
+  }
 }
 </script>
 
@@ -41,108 +56,45 @@ function copyPaint(thing: PaintProduct) {
       <h1>Stock</h1>
       <span class="soft">generic starting values: measure, look at the can, and correct them</span>
     </header>
-    <section>
-      <h2>Sheets</h2>
-      <article v-for="thing in book.sheets" :key="thing.id" class="line">
-        <SwatchChip :hex="thing.colourHex" :name="`${thing.widthMm} × ${thing.heightMm} mm`" />
-        <template v-if="session.owner">
-          <TextField
-            label="Name"
-            required
-            :model-value="thing.name"
-            @update:model-value="(name) => sheet(thing, { name })"
-          />
-          <MeasureField
-            label="Measured"
-            quantity="length"
-            unit="mm"
-            optional
-            :hint="`sold as ${thing.thicknessMm} mm`"
-            :model-value="thing.measuredThicknessMm ?? null"
-            :problem="workshop.problem('sheets', thing.id, 'measuredThicknessMm')"
-            @update:model-value="(v) => sheet(thing, { measuredThicknessMm: v })"
-          />
-          <MeasureField
-            label="Laser"
-            unit="mm/s"
-            :model-value="thing.laserMmPerSecond"
-            hint="try on scrap"
-            @update:model-value="(v) => v !== null && sheet(thing, { laserMmPerSecond: v })"
-          />
-          <MoneyField
-            label="Price"
-            :model-value="thing.priceMinor"
-            @update:model-value="(v) => sheet(thing, { priceMinor: v ?? 0 })"
-          />
-          <MeasureField
-            label="In the rack"
-            unit="sheets"
-            :model-value="thing.onHandSheets"
-            @update:model-value="(v) => v !== null && sheet(thing, { onHandSheets: v })"
-          />
-          <Button
-            class="bare"
-            size="small"
-            label="Copy"
-            :aria-label="'Copy ' + thing.name"
-            @click="copySheet(thing)"
-          />
-        </template>
-        <p v-else>
-          {{ thing.name }}: <span class="mono">{{ thing.onHandSheets }} sheets</span>
-        </p>
-      </article>
-    </section>
-    <section>
-      <h2>Paints</h2>
-      <article v-for="thing in book.paints" :key="thing.id" class="line">
-        <SwatchChip :hex="thing.colourHex" :name="`${plain(thing.kind)}, ${plain(thing.base)}`" />
-        <template v-if="session.owner">
-          <TextField
-            label="Name"
-            required
-            :model-value="thing.name"
-            @update:model-value="(name) => paint(thing, { name })"
-          />
-          <MeasureField
-            label="Recoat from"
-            quantity="duration"
-            unit="min"
-            :model-value="thing.recoatFromMinutes"
-            :problem="workshop.problem('paints', thing.id, 'recoatFromMinutes')"
-            @update:model-value="(v) => v !== null && paint(thing, { recoatFromMinutes: v })"
-          />
-          <MeasureField
-            label="Cure"
-            unit="h"
-            :model-value="thing.cureHours"
-            :problem="workshop.problem('paints', thing.id, 'cureHours')"
-            @update:model-value="(v) => v !== null && paint(thing, { cureHours: v })"
-          />
-          <MoneyField
-            label="Price of a can"
-            :model-value="thing.priceMinor"
-            @update:model-value="(v) => paint(thing, { priceMinor: v ?? 0 })"
-          />
-          <MeasureField
-            label="On the shelf"
-            unit="cans"
-            :model-value="thing.onHandPacks"
-            @update:model-value="(v) => v !== null && paint(thing, { onHandPacks: v })"
-          />
-          <Button
-            class="bare"
-            size="small"
-            label="Copy"
-            :aria-label="'Copy ' + thing.name"
-            @click="copyPaint(thing)"
-          />
-        </template>
-        <p v-else>
-          {{ thing.name }}: <span class="mono">{{ thing.onHandPacks }} cans</span>
-        </p>
-      </article>
-    </section>
+    <div class="row bar">
+      <div class="shelves" role="group" aria-label="Shelf">
+        <button
+          v-for="each in SHELVES"
+          :key="each.kind"
+          type="button"
+          :aria-pressed="shelf === each.kind"
+          @click="shelf = each.kind"
+        >
+          {{ each.label }} <span class="mono">{{ book[each.kind].length }}</span>
+        </button>
+      </div>
+      <span class="soft" aria-hidden="true">find</span>
+      <TextField v-model="wanted" class="find" label="Find on this shelf" hide-label />
+      <span class="grow" />
+      <a :href="`/api/workshop/stock/${shelf}.csv`">This shelf as CSV</a>
+      <template v-if="session.owner">
+        <Button class="bare" size="small" label="Read a CSV" @click="file?.click()" />
+        <input
+          ref="file"
+          type="file"
+          accept=".csv,text/csv"
+          class="visually-hidden"
+          aria-label="CSV of this shelf"
+          tabindex="-1"
+          @change="read"
+        />
+      </template>
+    </div>
+    <div class="wall" aria-hidden="true">
+      <i
+        v-for="thing in things"
+        :key="thing.id"
+        :style="{ background: thing.colourHex }"
+        :title="thing.name"
+      />
+    </div>
+    <component :is="line" v-for="thing in things" :key="thing.id" :thing="thing as never" />
+    <p v-if="!things.length" class="soft">Nothing on this shelf is called that.</p>
   </main>
 </template>
 
@@ -150,15 +102,39 @@ function copyPaint(thing: PaintProduct) {
 .page {
   padding: 14px 28px 40px;
 }
-.line {
-  display: grid;
-  grid-template-columns: 190px 1.4fr repeat(4, 1fr) 70px;
-  gap: 12px;
+.bar {
   align-items: center;
-  border-top: 1px solid var(--line);
-  padding: 7px 0;
+  margin: 10px 0 6px;
 }
-h2 {
-  margin: 16px 0 8px;
+.shelves {
+  display: flex;
+}
+.shelves button {
+  font: inherit;
+  color: var(--ink);
+  background: none;
+  border: 0;
+  border-bottom: 2px solid var(--line);
+  padding: 5px 14px;
+  min-height: 34px;
+  cursor: pointer;
+}
+.shelves button[aria-pressed='true'] {
+  border-bottom-color: var(--ember);
+  font-weight: 700;
+}
+.find {
+  width: 190px;
+}
+.find :deep(input) {
+  height: 32px;
+}
+.wall {
+  display: flex;
+  height: 20px;
+  margin-bottom: 6px;
+}
+.wall i {
+  flex: 1;
 }
 </style>

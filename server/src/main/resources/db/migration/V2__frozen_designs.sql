@@ -25,3 +25,9 @@ WHERE kind = 'CONCEPT'
 
 -- The history of a build is read by build, newest first.
 CREATE INDEX change_of_build ON change (build_id, seq);
+
+-- A colour that can't be read becomes grey: from here on every colour is checked at the door.
+UPDATE thing SET body = json_set(body, '$.colourHex', '#8C8C8C')
+WHERE kind IN ('STRIP', 'PAINT', 'SHEET')
+  AND json_extract(body, '$.colourHex')
+    NOT GLOB '#[0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f]';

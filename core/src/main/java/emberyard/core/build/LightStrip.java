@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.colour.Colour;
 import emberyard.core.units.Require;
 
 /**
@@ -31,7 +32,7 @@ public record LightStrip(
     Require.given("rail", rail);
     Require.between("milliampsPerLed", milliampsPerLed, 0.1, 200, "mA");
     Require.given("feed", feed);
-    Require.text("colourHex", colourHex);
+    Colour.hex("colourHex", colourHex);
     Require.between("pricePerMetreMinor", pricePerMetreMinor, 0, 100_000_000, "minor units");
     supplierId = Require.textOrEmpty("supplierId", supplierId);
   }

@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import emberyard.core.colour.Colour;
 import emberyard.core.units.Require;
 
 /**
@@ -22,7 +23,7 @@ public record FilamentProduct(
   public FilamentProduct {
     Require.text("id", id);
     Require.text("name", name);
-    Require.text("colourHex", colourHex);
+    Colour.hex("colourHex", colourHex);
     Require.text("plastic", plastic);
     Require.between("gramsPerSpool", gramsPerSpool, 50, 10_000, "g");
     Require.between("priceMinor", priceMinor, 0, 10_000_000, "minor units");

@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import emberyard.core.colour.Colour;
 import emberyard.core.units.Require;
 
 /**
@@ -23,7 +24,7 @@ public record FilmProduct(
   public FilmProduct {
     Require.text("id", id);
     Require.text("name", name);
-    Require.text("colourHex", colourHex);
+    Colour.hex("colourHex", colourHex);
     Require.given("gloss", gloss);
     Require.between("rollWidthMm", rollWidthMm, 10, 3_000, "mm");
     Require.between("pricePerMetreMinor", pricePerMetreMinor, 0, 10_000_000, "minor units");

@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import emberyard.core.colour.Colour;
 import emberyard.core.units.Require;
 import org.jspecify.annotations.Nullable;
 
@@ -46,7 +47,7 @@ public record PaintProduct(
   public PaintProduct {
     Require.text("id", id);
     Require.text("name", name);
-    Require.text("colourHex", colourHex);
+    Colour.hex("colourHex", colourHex);
     Require.given("kind", kind);
     Require.given("base", base);
     Require.between("dryFilmUm", dryFilmUm, 1, 500, "µm");

@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import emberyard.core.colour.Colour;
 import emberyard.core.units.Require;
 import org.jspecify.annotations.Nullable;
 
@@ -37,7 +38,7 @@ public record SheetProduct(
     }
     Require.between("widthMm", widthMm, 50, 5_000, "mm");
     Require.between("heightMm", heightMm, 50, 5_000, "mm");
-    Require.text("colourHex", colourHex);
+    Colour.hex("colourHex", colourHex);
     Require.between("laserMmPerSecond", laserMmPerSecond, 0.1, 500, "mm/s");
     Require.between("priceMinor", priceMinor, 0, 100_000_000, "minor units");
     Require.text("supplierId", supplierId);

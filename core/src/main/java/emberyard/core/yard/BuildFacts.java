@@ -5,6 +5,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.Measure;
 import emberyard.core.build.Size;
+import emberyard.core.build.Source;
 import emberyard.core.elevation.Drawn;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.Shares;
@@ -83,10 +84,16 @@ final class BuildFacts {
     }
     if (build.brief().revealedOn() != null) {
       values.put(Measure.REVEAL_DAY, (double) build.brief().revealedOn().toEpochDay());
-    } else if (finish != null && !build.components().isEmpty()) {
+    } else if (finish != null && designed(build)) {
       values.put(Measure.REVEAL_DAY, (double) finish.toLocalDate().toEpochDay());
     }
     return values;
+  }
+
+  /** While nothing is to be made or bought, the day of the plan says nothing. */
+  private static boolean designed(Build build) {
+    return !build.panels().isEmpty()
+        || build.components().stream().anyMatch(each -> each.source() == Source.BUY);
   }
 
   private static double sum(Build build, Function<Component, @Nullable Double> of) {

@@ -152,7 +152,7 @@ class HistoryController {
       return "";
     }
     JsonNode tree = json.read(body, JsonNode.class);
-    for (String field : List.of("name", "text", "title", "caption")) {
+    for (String field : List.of("name", "text", "title", "caption", "taskKey", "findingKey")) {
       String name = tree.path(field).asString("");
       if (!name.isBlank()) {
         return name;
