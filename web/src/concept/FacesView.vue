@@ -49,20 +49,15 @@ function place(drawn: Drawn, to: { xMm: number; yMm: number }): Placed | null {
 }
 /** Shown at once where it is dragged to; what follows from it comes from the server. */
 function drag(drawn: Drawn, to: { xMm: number; yMm: number }) {
-  concept.sketching = true
   const placed = place(drawn, to)
   if (!placed) return
-  shift(drawn, to)
+  concept.hold(drawn.id, to)
   concept.preview({ [placed.kind]: [placed.value] })
 }
-function shift(drawn: Drawn, to: { xMm: number; yMm: number }) {
-  const now = face.value!.items.find((each) => each.id === drawn.id)
-  if (now) now.place = { ...now.place, xMm: to.xMm, yMm: to.yMm }
-}
 function drop(drawn: Drawn, to: { xMm: number; yMm: number }) {
-  concept.sketching = false
   const placed = place(drawn, to)
-  shift(drawn, to)
+  concept.hold(drawn.id, to)
+  concept.held = null
   if (placed?.kind === 'items') concept.editItem(placed.value, {})
   else if (placed) concept.editPanel(placed.value, {})
 }

@@ -23,7 +23,8 @@ export const useConcept = defineStore('concept', () => {
   const options = ref<OptionPicture[]>([])
   const pending = ref<PendingChange | null>(null)
   const picked = ref<string | null>(null)
-  const sketching = ref(false)
+  /** The thing under the hand: it stays where it is held, whatever an older answer says. */
+  const held = ref<{ id: string; xMm: number; yMm: number } | null>(null)
   let waiting: Sketch | null = null
   let asking = false
   let of = ''
@@ -48,7 +49,7 @@ export const useConcept = defineStore('concept', () => {
     ])
     if (asked !== builds.id) return
     pending.value = change.pending ?? null
-    if (!sketching.value && (!view.value || mark.isCurrent())) view.value = fresh
+    if (!held.value && (!view.value || mark.isCurrent())) view.value = fresh
   }
   async function loadOptions() {
     const asked = builds.id
@@ -69,7 +70,10 @@ export const useConcept = defineStore('concept', () => {
         const sketch = waiting
         waiting = null
         const fresh = await send<ConceptView>('POST', base.value + '/concept/preview', sketch)
-        if (asked === builds.id && !waiting) view.value = fresh
+        if (asked === builds.id) {
+          view.value = fresh
+          shift()
+        }
       }
     } catch (problem) {
       // what can't be drawn yet is told where it is typed, by the answer to the save
@@ -77,6 +81,18 @@ export const useConcept = defineStore('concept', () => {
     } finally {
       asking = false
     }
+  }
+
+  /** Takes a thing along with the hand. */
+  function hold(id: string, to: { xMm: number; yMm: number }) {
+    held.value = { id, ...to }
+    shift()
+  }
+  function shift() {
+    for (const { elevation } of held.value ? faces.value : [])
+      for (const drawn of elevation.items)
+        if (drawn.id === held.value!.id)
+          drawn.place = { ...drawn.place, xMm: held.value!.xMm, yMm: held.value!.yMm }
   }
 
   function editItem(item: FaceItem, change: Partial<FaceItem>) {
@@ -109,7 +125,8 @@ export const useConcept = defineStore('concept', () => {
     options,
     pending,
     picked,
-    sketching,
+    held,
+    hold,
     base,
     load,
     loadOptions,
