@@ -208,7 +208,7 @@ const list = useTemplateRef<InstanceType<typeof RequirementList>>('list')
                     :options="[...SECRECY]"
                     @update:model-value="(secrecy) => edit({ secrecy })"
                   />
-                  <ClientSight />
+                  <ClientSight v-if="session.owner" />
                 </template>
               </div>
               <p v-if="question.ledTo" class="led soft">→ {{ question.ledTo }}</p>

@@ -73,7 +73,7 @@ watch(
   [snapshots, from, to],
   async () => {
     const first = from.value ?? snapshots.value.at(-1)?.id
-    if (!first) return
+    if (!first || !session.owner) return
     from.value = first
     difference.value = await get<SnapshotDifference>(
       `${concept.base}/snapshots/difference?from=${first}&to=${to.value}`,
@@ -172,12 +172,12 @@ watch(
           · {{ frozen.design.items.length }} things on the faces
         </dd>
       </dl>
-      <a :href="concept.base + '/concept-sheet.pdf'">Concept sheet for the client, PDF</a>
+      <a v-if="session.owner" :href="concept.base + '/concept-sheet.pdf'">Concept sheet for the client, PDF</a>
     </section>
   </div>
   <section v-if="snapshots.length" class="history">
     <h3>Every agreement, any two compared</h3>
-    <div class="row pick">
+    <div v-if="session.owner" class="row pick">
       <ChoiceField v-model="from" label="From" :options="choices" />
       <ChoiceField v-model="to" label="To" :options="choices" />
     </div>

@@ -197,7 +197,7 @@ const FACES: Face[] = ['LEFT', 'FRONT', 'RIGHT', 'TOP']
           <td />
           <td v-for="option in options" :key="option.letter">
             <Button
-              v-if="!option.onTheTable"
+              v-if="!option.onTheTable && session.owner"
               class="quiet"
               size="small"
               label="Bring to the table"
@@ -220,7 +220,7 @@ const FACES: Face[] = ['LEFT', 'FRONT', 'RIGHT', 'TOP']
               :aria-label="`Take option ${option.letter} away`"
               @click="drop(option)"
             />
-            <a :href="sheet(option)">Sheet for the client, PDF</a>
+            <a v-if="session.owner" :href="sheet(option)">Sheet for the client, PDF</a>
           </td>
         </tr>
       </tbody>

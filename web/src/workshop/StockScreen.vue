@@ -71,8 +71,8 @@ async function read(event: Event) {
       <span class="soft" aria-hidden="true">find</span>
       <TextField v-model="wanted" class="find" label="Find on this shelf" hide-label />
       <span class="grow" />
-      <a :href="`/api/workshop/stock/${shelf}.csv`">This shelf as CSV</a>
       <template v-if="session.owner">
+        <a :href="`/api/workshop/stock/${shelf}.csv`">This shelf as CSV</a>
         <Button class="bare" size="small" label="Read a CSV" @click="file?.click()" />
         <input
           ref="file"

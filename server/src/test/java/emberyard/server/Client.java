@@ -90,6 +90,47 @@ final class Client {
     }
   }
 
+  /** The body as it is. */
+  byte[] bytes(String path) {
+    HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path));
+    headers.forEach(request::header);
+    try {
+      HttpResponse<byte[]> answer =
+          http.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+      assertEquals(200, answer.statusCode(), path);
+      return answer.body();
+    } catch (IOException gone) {
+      throw new java.io.UncheckedIOException(gone);
+    } catch (InterruptedException stopped) {
+      throw new IllegalStateException(stopped);
+    }
+  }
+
+  /** Posts one file as a browser's form does. */
+  Answer postFile(String path, String field, String name, byte[] content) {
+    String line = "--ember-yard-test";
+    java.io.ByteArrayOutputStream body = new java.io.ByteArrayOutputStream();
+    String head =
+        "%s\r\nContent-Disposition: form-data; name=\"%s\"; filename=\"%s\"\r\n\r\n"
+            .formatted(line, field, name);
+    body.writeBytes(head.getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    body.writeBytes(content);
+    body.writeBytes(("\r\n" + line + "--\r\n").getBytes(java.nio.charset.StandardCharsets.UTF_8));
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create(base + path))
+            .header("Content-Type", "multipart/form-data; boundary=ember-yard-test")
+            .header("X-XSRF-TOKEN", cookie("XSRF-TOKEN").orElse(""))
+            .POST(HttpRequest.BodyPublishers.ofByteArray(body.toByteArray()));
+    headers.forEach(request::header);
+    try {
+      return new Answer(http.send(request.build(), HttpResponse.BodyHandlers.ofString()));
+    } catch (IOException gone) {
+      throw new java.io.UncheckedIOException(gone);
+    } catch (InterruptedException stopped) {
+      throw new IllegalStateException(stopped);
+    }
+  }
+
   /** Posts bytes as they are; the status. */
   int sendBytes(String path, byte[] body, String type) throws Exception {
     HttpRequest request =

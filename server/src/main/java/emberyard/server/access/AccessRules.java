@@ -43,7 +43,7 @@ public class AccessRules {
                     .permitAll()
                     .requestMatchers("/api/openapi", "/api/openapi/**")
                     .permitAll()
-                    .requestMatchers(HttpMethod.GET, "/api/workshop")
+                    .requestMatchers(HttpMethod.GET, "/api/workshop", "/api/builds/*/change-order")
                     .authenticated()
                     .requestMatchers(OWNERS)
                     .hasRole(Role.OWNER.name())
