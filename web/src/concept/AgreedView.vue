@@ -172,7 +172,9 @@ watch(
           · {{ frozen.design.items.length }} things on the faces
         </dd>
       </dl>
-      <a v-if="session.owner" :href="concept.base + '/concept-sheet.pdf'">Concept sheet for the client, PDF</a>
+      <a v-if="session.owner" :href="concept.base + '/concept-sheet.pdf'"
+        >Concept sheet for the client, PDF</a
+      >
     </section>
   </div>
   <section v-if="snapshots.length" class="history">

@@ -69,7 +69,9 @@ class JourneyTest {
     hands.press("Add this requirement");
     hands.write("At most", "1900").write("Reveal on", LocalDate.now().plusDays(60).toString());
     hands.saved().choose("May know before the reveal", "All of it").saved();
-    hands.sees("7 of 7 answers");
+    hands.write("Used for", "Shows the tides of the day").saved();
+    hands.page.getByLabel("Skip for now: What do they love?").click();
+    hands.saved().sees("8 of 11 answers");
     hands.page.reload();
     assertEquals("A pilot cutter coming home at night", hands.value("Theme in one line"));
   }
@@ -77,15 +79,18 @@ class JourneyTest {
   private static void concept(Hands hands) {
     hands.jump("2");
     hands.seesHeading("Concept");
+    hands.write("Outer width", "388").saved().write("Outer height", "16 in");
+    hands.write("Outer depth", "250+10").saved();
+    hands.press("Palette");
     for (int i = 0; i < 3; i++) {
       hands.press("Add a colour");
     }
-    hands.write("Width", "388").saved().write("Height", "16 in").write("Depth", "250+10");
-    hands.write("Chosen by", "the Guild").saved();
-    hands.press("Freeze this concept").sees("Frozen: this look, this price, this date.");
+    hands.saved().press("Agreed").write("Chosen by", "the Guild");
+    hands.press("Freeze this concept").sees("Frozen: this design, this price, this date.");
+    hands.press("Faces");
     hands.page.reload();
-    assertEquals("406.4", hands.value("Height"), "inches are kept in mm");
-    assertEquals("260", hands.value("Depth"));
+    assertEquals("406.4", hands.value("Outer height"), "inches are kept in mm");
+    assertEquals("260", hands.value("Outer depth"));
   }
 
   private static void fit(Hands hands) {

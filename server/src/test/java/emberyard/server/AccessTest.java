@@ -13,6 +13,18 @@ import org.junit.jupiter.api.extension.ExtendWith;
 @ExtendWith(TestYard.class)
 class AccessTest {
   @Test
+  void theTokenOfAPageStaysTheSameWhileRequestsCross(Client owner) {
+    String token = owner.cookie("XSRF-TOKEN").orElseThrow();
+    for (String path : new String[] {"/api/yard", "/api/workshop", "/api/bench"}) {
+      assertEquals("", owner.get(path).expect(200).header("Set-Cookie"), path);
+    }
+    owner
+        .post("/api/calc/colour/under-light", "{\"surface\": \"#FFFFFF\", \"light\": \"#FFFFFF\"}")
+        .expect(200);
+    assertEquals(token, owner.cookie("XSRF-TOKEN").orElseThrow());
+  }
+
+  @Test
   void nobodyGetsInWithoutSigningIn() {
     Client stranger = TestYard.stranger();
     stranger.get("/api/health").expect(200);

@@ -10,6 +10,7 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.session.NullAuthenticatedSessionStrategy;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.header.HeaderWriterFilter;
 
@@ -33,7 +34,13 @@ public class AccessRules {
 
   @Bean
   SecurityFilterChain rules(HttpSecurity http, AccountStore accounts) throws Exception {
-    return http.csrf(csrf -> csrf.spa().ignoringRequestMatchers(CredentialFilter::byToken))
+    return http.csrf(
+            csrf ->
+                csrf.spa()
+                    // every request signs in anew by its cookie: a new token each time would make
+                    // requests under way at once refuse each other
+                    .sessionAuthenticationStrategy(new NullAuthenticatedSessionStrategy())
+                    .ignoringRequestMatchers(CredentialFilter::byToken))
         .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
         .addFilterAfter(new PageGuard(), HeaderWriterFilter.class)
         .addFilterBefore(new CredentialFilter(accounts), CsrfFilter.class)

@@ -80,8 +80,9 @@ final class PictureReader {
     int height = Math.max(1, (int) Math.round(image.getHeight() * scale));
     BufferedImage small = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
     Graphics2D pen = small.createGraphics();
+    // blending neighbours would invent colours along every edge
     pen.setRenderingHint(
-        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+        RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_NEAREST_NEIGHBOR);
     pen.drawImage(image, 0, 0, width, height, null);
     pen.dispose();
     return small;

@@ -214,8 +214,10 @@ public class ThingStore {
       @Nullable String after) {
     Instant now = clock.instant();
     Optional<LastChange> last = lastChange(accountId);
+    // typing carries the version it started from; what is done as one act stays a step of its own
     boolean typing =
         last.isPresent()
+            && write.expected() > 0
             && before != null
             && after != null
             && last.get().kind == write.kind()

@@ -163,4 +163,17 @@ class ThingStoreTest {
         () -> store.sql.sql("UPDATE thing SET body = '{broken'").update(),
         "the table itself refuses what is not JSON");
   }
+
+  @Test
+  void anActRightAfterTypingIsAStepOfItsOwn() {
+    long first = put("ines", 5, 0);
+    at(60_000);
+    put("ines", 6, first);
+    at(61_000);
+    store.things.apply("ines", List.of(Write.overwrite(null, "q", supplier("q", 9))));
+    store.things.undo("ines");
+    assertEquals(6, leadDays(), "only the act is taken back");
+    store.things.undo("ines");
+    assertEquals(5, leadDays());
+  }
 }
