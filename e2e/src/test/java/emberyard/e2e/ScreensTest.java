@@ -1,10 +1,9 @@
 package emberyard.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.WaitForSelectorState;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -77,9 +76,7 @@ class ScreensTest {
   private static void open(Yard yard, Page page, String path) {
     page.navigate(yard.address(path));
     page.locator("main").first().waitFor();
-    page.locator("[role=status]")
-        .first()
-        .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
+    assertThat(page.locator("main [role=status]")).hasCount(0);
     page.waitForTimeout(500);
   }
 

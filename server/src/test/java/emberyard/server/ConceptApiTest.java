@@ -272,6 +272,7 @@ class ConceptApiTest {
     try (PDDocument pdf =
         org.apache.pdfbox.Loader.loadPDF(
             owner.bytes("/api/builds/" + build + "/concept-sheet.pdf"))) {
+      assertEquals(1, pdf.getNumberOfPages());
       assertEquals(595, pdf.getPage(0).getMediaBox().getWidth(), 1, "A4");
       return new PDFTextStripper().getText(pdf);
     }
@@ -301,6 +302,20 @@ class ConceptApiTest {
         none);
     for (String hidden : List.of("Night Pilotage", "harbour", "Dunlin", "Price", "mm")) {
       assertFalse(none.contains(hidden), hidden + " in " + none);
+    }
+  }
+
+  @Test
+  void onlyTheChosenOptionHasTheAgreedPrice(Client owner) throws IOException {
+    Drawn.begin(owner, "cq");
+    agree(owner, "cq", Secrecy.OPEN);
+    owner.post("/api/builds/cq/options", Map.of("ofLetter", "A", "name", "Other")).expect(200);
+    owner.post("/api/builds/cq/freeze", Map.of("by", "Guild", "priceMinor", 777_777)).expect(200);
+    assertTrue(sheet(owner, "cq").contains("7,777.77"));
+    byte[] other = owner.bytes("/api/builds/cq/concept-sheet.pdf?letter=B");
+    try (PDDocument pdf = org.apache.pdfbox.Loader.loadPDF(other)) {
+      String text = new PDFTextStripper().getText(pdf);
+      assertTrue(text.contains("Option B") && !text.contains("7,777.77"), text);
     }
   }
 

@@ -22,6 +22,9 @@ public final class ConceptWork {
   /** Key of the task that ends when the concept is frozen. */
   public static final String CHOOSE = "concept/choose";
 
+  /** Key of the finding that a change waits for its answer. */
+  public static final String CHANGED = "concept/changed";
+
   private ConceptWork() {}
 
   /**
@@ -98,7 +101,7 @@ public final class ConceptWork {
     return Finding.of(
             Severity.RISK,
             "concept",
-            "concept/changed",
+            CHANGED,
             differences.size() == 1
                 ? "A change waits for a yes or no"
                 : "%d changes wait for a yes or no".formatted(differences.size()),

@@ -113,15 +113,11 @@ final class PaletteChecks {
     }
     double x = drawn.place().centreX();
     double y = drawn.place().centreY();
-    Drawn ground = face.seenAt(x, y);
-    String hex = ground == null ? face.groundHex() : ground.colourHex();
-    if (ground == null && face.opened(x, y)) {
-      hex = Elevation.INSIDE_HEX;
-    }
-    if (drawn.equals(ground)) {
+    if (drawn.equals(face.seenAt(x, y))) {
       return;
     }
-    double contrast = Colour.hex(drawn.colourHex()).contrast(Colour.hex(hex));
+    Colour ground = face.colourAt(x, y);
+    double contrast = Colour.hex(drawn.colourHex()).contrast(ground);
     if (contrast >= LEGIBLE) {
       return;
     }
@@ -131,7 +127,7 @@ final class PaletteChecks {
                 "concept",
                 "face:" + drawn.id() + "/legible",
                 "“%s” reads at %.1f to 1; 4.5 to 1 wanted".formatted(drawn.words(), contrast),
-                "%s on %s.".formatted(drawn.colourHex(), hex),
+                "%s on %s.".formatted(drawn.colourHex(), ground.hex()),
                 "Engraved and printed words can’t be read at arm’s length.")
             .about(drawn.id())
             .at(x, y, Math.max(12, drawn.place().widthMm() / 2))

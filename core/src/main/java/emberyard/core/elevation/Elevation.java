@@ -4,6 +4,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Face;
 import emberyard.core.build.Layer;
 import emberyard.core.build.Size;
+import emberyard.core.colour.Colour;
 import emberyard.core.geometry.Rect;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
@@ -80,6 +81,28 @@ public record Elevation(
       }
     }
     return null;
+  }
+
+  /**
+   * The colour at a point under any art: of what is seen there, or of the dark inside, through the
+   * tint of the pane before it. A pane that lets c of the light through adds 1 − c of its own
+   * colour, mixed in linear light.
+   */
+  public Colour colourAt(double x, double y) {
+    Drawn seen = seenAt(x, y);
+    boolean open = opened(x, y);
+    Colour colour = Colour.hex(seen != null ? seen.colourHex() : open ? insideHex : groundHex);
+    boolean behindPane = open && (seen == null || seen.layer() == Layer.BEHIND);
+    if (!behindPane) {
+      return colour;
+    }
+    for (int i = items.size() - 1; i >= 0; i--) {
+      Drawn pane = items.get(i);
+      if (pane.openTo() && pane.place().contains(x, y)) {
+        return colour.mixedWith(Colour.hex(pane.colourHex()), 1 - pane.clearness());
+      }
+    }
+    return colour;
   }
 
   /** Whether one looks through the face at a point: the topmost thing in it is an opening. */

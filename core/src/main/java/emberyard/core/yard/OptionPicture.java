@@ -10,6 +10,7 @@ import emberyard.core.build.Panel;
 import emberyard.core.build.Requirement.Outcome;
 import emberyard.core.build.Requirement.Priority;
 import emberyard.core.build.Why;
+import emberyard.core.concept.ConceptWork;
 import emberyard.core.concept.DesignDifference;
 import emberyard.core.concept.Detail;
 import emberyard.core.elevation.Elevation;
@@ -155,7 +156,10 @@ public record OptionPicture(
   }
 
   private static long count(BuildPicture picture, Severity severity) {
-    return picture.findings().stream().filter(finding -> finding.severity() == severity).count();
+    return picture.findings().stream()
+        .filter(finding -> finding.severity() == severity)
+        .filter(finding -> !finding.key().equals(ConceptWork.CHANGED))
+        .count();
   }
 
   private static List<String> openMusts(BuildPicture picture) {

@@ -17,6 +17,7 @@ import emberyard.core.build.ItemKind;
 import emberyard.core.build.Layer;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Window;
+import emberyard.core.colour.Colour;
 import emberyard.core.geometry.Rect;
 import emberyard.core.yard.Drawings;
 import emberyard.core.yard.Samples;
@@ -136,6 +137,17 @@ class ElevationTest {
   void aThingBehindTheFaceIsNotSeenWithoutAnOpening() {
     Elevation front = front(item("behind", ItemKind.SCREEN, 60, 30, 20, 20));
     assertEquals(0, front.visibleShare(front.items().get(0)));
+  }
+
+  @Test
+  void aPaneTintsWhatIsSeenThroughIt() {
+    FaceItem clear = item("pane", ItemKind.WINDOW, 50, 20, 100, 60).coloured("#5F827B");
+    FaceItem half = clear.drawn("", null, "", 0.5);
+    Colour mixed = Colour.hex(Elevation.INSIDE_HEX).mixedWith(Colour.hex("#5F827B"), 0.5);
+    assertEquals(mixed.hex(), front(half).colourAt(100, 50).hex());
+    assertEquals(GREEN, front(half).colourAt(10, 10).hex(), "beside it");
+    FaceItem badge = item("badge", ItemKind.BADGE, 90, 40, 30, 30).coloured(BRASS);
+    assertEquals(BRASS, front(half, badge).colourAt(100, 50).hex(), "before the pane");
   }
 
   @Test

@@ -87,6 +87,6 @@ class BriefController {
   @GetMapping("/client")
   ClientView client(@PathVariable String buildId) {
     YardReader.Reading reading = yard.read();
-    return ClientView.of(reading.build(buildId), reading.book());
+    return ClientView.of(reading.build(buildId), reading.book(), true);
   }
 }

@@ -3,6 +3,7 @@ package emberyard.server.brief;
 import emberyard.core.brief.ClientVeil;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
+import emberyard.core.build.Frozen;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Secrecy;
 import emberyard.core.concept.Detail;
@@ -37,10 +38,15 @@ public record ClientView(
     @Nullable List<String> specification,
     @Nullable Long minutes) {
 
-  /** Hides what the agreed secrecy hides. */
-  public static ClientView of(BuildPicture picture, WorkshopBook book) {
+  /**
+   * Hides what the agreed secrecy hides.
+   *
+   * @param chosen whether this is the option that was frozen, if any was: only it has the agreed
+   *     price and day
+   */
+  public static ClientView of(BuildPicture picture, WorkshopBook book, boolean chosen) {
     Build build = picture.build();
-    boolean frozen = build.concept().frozen() != null;
+    Frozen frozen = chosen ? build.concept().frozen() : null;
     return new ClientView(
         build.brief().secrecy(),
         onTime(picture.fuse().verdict()),
@@ -50,9 +56,9 @@ public record ClientView(
         shown(picture, ClientVeil.PICTURES, build.concept().look().palette()),
         shown(picture, ClientVeil.PICTURES, picture.faces()),
         shown(picture, ClientVeil.REQUIREMENTS, requirements(picture)),
-        shown(picture, ClientVeil.READY_DAY, ready(picture)),
-        shown(picture, ClientVeil.PRICE, price(picture)),
-        frozen ? 0 : Detail.of(build, book).spread(),
+        shown(picture, ClientVeil.READY_DAY, ready(picture, frozen)),
+        shown(picture, ClientVeil.PRICE, price(picture, frozen)),
+        frozen != null ? 0 : Detail.of(build, book).spread(),
         shown(picture, ClientVeil.SPECIFICATION, specification(build)),
         shown(picture, ClientVeil.HOURS, minutes(picture)));
   }
@@ -77,16 +83,12 @@ public record ClientView(
         .toList();
   }
 
-  private static @Nullable LocalDate ready(BuildPicture picture) {
-    return picture.build().concept().frozen() != null
-        ? picture.build().concept().frozen().finishOn()
-        : picture.fuse().finish();
+  private static @Nullable LocalDate ready(BuildPicture picture, @Nullable Frozen frozen) {
+    return frozen == null ? picture.fuse().finish() : frozen.finishOn();
   }
 
-  private static long price(BuildPicture picture) {
-    return picture.build().concept().frozen() != null
-        ? picture.build().concept().frozen().priceMinor()
-        : picture.budget().quoteMinor();
+  private static long price(BuildPicture picture, @Nullable Frozen frozen) {
+    return frozen == null ? picture.budget().quoteMinor() : frozen.priceMinor();
   }
 
   private static List<String> specification(Build build) {

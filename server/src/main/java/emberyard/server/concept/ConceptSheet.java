@@ -4,7 +4,6 @@ import com.openhtmltopdf.extend.FSSupplier;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
 import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import emberyard.core.build.ConceptOption;
-import emberyard.core.build.Face;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.units.Figures;
@@ -24,19 +23,26 @@ import org.springframework.web.util.HtmlUtils;
  */
 final class ConceptSheet {
   private static final String FONTS = "/net/sf/jasperreports/fonts/dejavu/DejaVuSansCondensed";
+
+  /** Between the margins. */
+  private static final double WIDTH_MM = 180;
+
+  private static final double FACE_HIGH_MM = 48;
   private static final String STYLE =
       """
       @page { size: A4; margin: 15mm; }
-      body { font-family: 'Sheet'; font-size: 10pt; color: #221D19; margin: 0; }
+      body { font-family: 'Sheet'; font-size: 10pt; color: #221D19; margin: 0; line-height: 1.15; }
       h1 { font-size: 22pt; margin: 0; }
-      h2 { font-size: 11pt; margin: 5mm 0 1mm; border-bottom: 0.4mm solid #221D19; }
-      p { margin: 1mm 0; }
+      h2 { font-size: 11pt; margin: 4mm 0 1mm; border-bottom: 0.4mm solid #221D19; }
+      p { margin: 0.6mm 0; }
+      svg { display: block; }
       .soft { color: #6E655C; }
       .option { color: #C8451B; }
       table { width: 100%; border-collapse: collapse; }
       td { padding: 0.8mm 2mm 0.8mm 0; vertical-align: top; }
       .swatch { width: 14mm; height: 6mm; }
-      .right { text-align: right; }
+      .list { width: 50%; padding-right: 6mm; }
+      .list p { margin: 0.4mm 0; font-size: 9pt; }
       .faces td { text-align: center; padding: 1mm; font-size: 8pt; }
       """;
 
@@ -82,8 +88,10 @@ final class ConceptSheet {
     faces(html, view.faces());
     palette(html, view.palette());
     numbers(html, view, workshop.currency());
+    html.append("<table><tr>");
     list(html, "What you asked for", view.requirements());
     list(html, "What is inside", view.specification());
+    html.append("<td></td></tr></table>");
     return html.append("</body></html>").toString();
   }
 
@@ -93,31 +101,26 @@ final class ConceptSheet {
     }
   }
 
+  /** The sides that are seen, by day and below at dusk, all to one scale. */
   private static void faces(StringBuilder html, @Nullable List<Elevation> faces) {
-    if (faces == null || faces.isEmpty()) {
+    List<Elevation> seen =
+        faces == null ? List.of() : faces.stream().filter(Elevation::shown).toList();
+    if (seen.isEmpty()) {
       return;
     }
-    html.append("<h2>All six sides, and at dusk</h2><table class='faces'><tr>");
-    double widest = faces.stream().mapToDouble(Elevation::widthMm).max().orElse(1);
-    double tallest = faces.stream().mapToDouble(Elevation::heightMm).max().orElse(1);
-    double scale = Math.min(54 / widest, 50 / tallest);
-    for (int i = 0; i < faces.size(); i++) {
-      face(html, faces.get(i), false, scale, "");
-      if (i == 2) {
-        html.append("</tr><tr>");
-      }
+    html.append("<h2>The sides that are seen, by day and at dusk</h2><table class='faces'>");
+    double across = seen.stream().mapToDouble(Elevation::widthMm).sum();
+    double tallest = seen.stream().mapToDouble(Elevation::heightMm).max().orElse(1);
+    double scale = Math.min((WIDTH_MM - 4 * seen.size()) / across, FACE_HIGH_MM / tallest);
+    for (boolean dusk : new boolean[] {false, true}) {
+      html.append("<tr>");
+      seen.forEach(face -> face(html, face, dusk, scale));
+      html.append("</tr>");
     }
-    html.append("</tr><tr>");
-    faces.stream()
-        .filter(
-            face ->
-                face.face() == Face.FRONT || face.face() == Face.LEFT || face.face() == Face.TOP)
-        .forEach(face -> face(html, face, true, scale, " at dusk"));
-    html.append("</tr></table>");
+    html.append("</table>");
   }
 
-  private static void face(
-      StringBuilder html, Elevation face, boolean dusk, double scale, String when) {
+  private static void face(StringBuilder html, Elevation face, boolean dusk, double scale) {
     String svg = new String(FaceSvg.face(face, dusk), StandardCharsets.UTF_8);
     String inner = svg.substring(svg.indexOf("<svg"));
     String sized =
@@ -125,8 +128,9 @@ final class ConceptSheet {
             "width=\"[^\"]*\" height=\"[^\"]*\"",
             "width=\"%.1fmm\" height=\"%.1fmm\""
                 .formatted(face.widthMm() * scale, face.heightMm() * scale));
-    html.append("<td>").append(sized).append("<br/>").append(face.face().words()).append(when);
-    html.append(", %.0f × %.0f mm</td>".formatted(face.widthMm(), face.heightMm()));
+    html.append("<td>").append(sized).append("<br/>").append(face.face().words());
+    html.append(dusk ? " at dusk" : ", %.0f × %.0f mm".formatted(face.widthMm(), face.heightMm()));
+    html.append("</td>");
   }
 
   private static void palette(StringBuilder html, @Nullable List<PaletteColour> palette) {
@@ -146,17 +150,17 @@ final class ConceptSheet {
     if (view.priceMinor() == null && view.readyOn() == null) {
       return;
     }
-    html.append("<h2>In numbers</h2><table>");
+    html.append("<h2>In numbers</h2><table><tr>");
     if (view.priceMinor() != null) {
-      row(html, "Price with tax", range(view.priceMinor(), view.spread(), currency));
+      figure(html, "Price with tax", range(view.priceMinor(), view.spread(), currency));
     }
     if (view.minutes() != null) {
-      row(html, "Hours at the bench", Figures.minutes(view.minutes()));
+      figure(html, "Hours at the bench", Figures.minutes(view.minutes()));
     }
     if (view.readyOn() != null) {
-      row(html, "Planned to be ready", Figures.day(view.readyOn()));
+      figure(html, "Planned to be ready", Figures.day(view.readyOn()));
     }
-    html.append("</table>");
+    html.append("</tr></table>");
   }
 
   private static String range(long minor, double spread, String currency) {
@@ -168,17 +172,18 @@ final class ConceptSheet {
                 Figures.money(currency, Math.round(minor * (1 + spread))));
   }
 
-  private static void row(StringBuilder html, String label, String value) {
-    html.append("<tr><td>").append(label).append("</td><td class='right'>");
-    html.append(safe(value)).append("</td></tr>");
+  private static void figure(StringBuilder html, String label, String value) {
+    html.append("<td><span class='soft'>").append(label).append("</span><br/>");
+    html.append(safe(value)).append("</td>");
   }
 
   private static void list(StringBuilder html, String title, @Nullable List<String> lines) {
     if (lines == null || lines.isEmpty()) {
       return;
     }
-    html.append("<h2>").append(title).append("</h2>");
+    html.append("<td class='list'><h2>").append(title).append("</h2>");
     lines.forEach(text -> html.append("<p>· ").append(safe(text)).append("</p>"));
+    html.append("</td>");
   }
 
   private static String safe(String text) {

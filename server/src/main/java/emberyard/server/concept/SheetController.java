@@ -37,7 +37,10 @@ class SheetController {
         YardPicture.whatIf(
             build.with(option.design()), reading.builds(), reading.book(), reading.minute());
     byte[] pdf =
-        ConceptSheet.pdf(ClientView.of(picture, reading.book()), option, reading.book().workshop());
+        ConceptSheet.pdf(
+            ClientView.of(picture, reading.book(), chosen.equals(build.concept().letter())),
+            option,
+            reading.book().workshop());
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,

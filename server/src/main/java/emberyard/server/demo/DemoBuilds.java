@@ -226,8 +226,8 @@ final class DemoBuilds {
             "Birch side",
             Face.RIGHT,
             "ply-birch-6",
-            420,
             240,
+            420,
             null,
             new BorderHoles(12, 110, 4),
             CutMethod.LASER)
@@ -236,19 +236,19 @@ final class DemoBuilds {
             "Fern screen",
             Face.LEFT,
             "ply-birch-4",
-            420,
             240,
-            new Window(40, 40, 340, 160),
+            420,
+            new Window(40, 40, 160, 340),
             new BorderHoles(12, 110, 4),
             CutMethod.LASER)
         .scheme(
             "side-paint",
-            "Fern, sealed",
+            "Birch, stained and sealed",
             "side",
             false,
-            coats("primer-white", 1),
-            coats("fern", 2),
-            null)
+            null,
+            coats("honey-stain", 2),
+            coats("clear-matt", 1))
         .scheme(
             "screen-paint",
             "Fern screen both sides",

@@ -80,7 +80,7 @@ final class DemoElevations {
             CREAM,
             DemoFaces.waves(6, 238, 160, 30),
             2)
-        .words(ItemKind.ENGRAVING, "HARROW SOUND · 51° N", 60, 102, 190, 11, CREAM)
+        .words(ItemKind.ENGRAVING, "HARROW SOUND · 51° N", 60, 113, 190, 11, CREAM)
         .art(ItemKind.BADGE, "Masthead lamp", 330, 236, 46, 46, BRASS, DemoFaces.disc(46), 0)
         .art(ItemKind.VINYL, "Lamp glass", 341, 247, 24, 24, "#F0A13A", DemoFaces.disc(24), 0)
         .art(
@@ -130,17 +130,17 @@ final class DemoElevations {
         .put(ItemKind.BADGE, "Lamp plate", 130, 384, 60, 24, "#B08B3E");
     faces
         .on(Face.LEFT)
-        .round("glow", "Spore glow strip", 20, 150, 200, 150, Layer.ON, 70)
+        .round("glow", "Spore glow strip", 60, 85, 120, 230, Layer.BEHIND, 110)
         .art(
             ItemKind.ENGRAVING,
             "Fern screen",
-            20,
-            140,
-            200,
+            45,
+            60,
             150,
+            300,
             fern,
-            DemoFaces.fern(10, 200, 150),
-            4);
+            DemoFaces.fern(12, 150, 300),
+            5);
     faces
         .on(Face.RIGHT)
         .art(
