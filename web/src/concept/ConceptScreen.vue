@@ -10,6 +10,7 @@ import WhyButton from '../ui/WhyButton.vue'
 import { day, duration, money } from '../ui/words'
 import AgreedView from './AgreedView.vue'
 import FacesView from './FacesView.vue'
+import PaletteBar from './PaletteBar.vue'
 import OptionsView from './OptionsView.vue'
 import PaletteView from './PaletteView.vue'
 import { useConcept } from './useConcept'
@@ -47,7 +48,11 @@ function addHere() {
   if (shown.value === 'palette') palette.value?.add()
   else if (shown.value === 'faces') faces.value?.add()
 }
-const spread = computed(() => builds.view?.fuse.finish ?? null)
+const finish = computed(() => builds.view?.fuse.finish ?? null)
+const share = (index: number) => {
+  const of = concept.view?.palette.colours[index]
+  return of ? `${(of.share * 100).toFixed(0)} %` : ''
+}
 const coverage = computed(() => {
   const count = (outcome: string) =>
     builds.view!.coverage.filter((state) => state.outcome === outcome).length
@@ -99,10 +104,19 @@ const coverage = computed(() => {
           <dt>hands-on</dt>
           <dd class="mono">{{ duration(concept.view.minutes) }}</dd>
           <dt>planned finish</dt>
-          <dd class="mono">{{ spread ? day(spread) : '—' }}</dd>
+          <dd class="mono">{{ finish ? day(finish) : '—' }}</dd>
           <dt>asked for</dt>
           <dd class="mono">{{ coverage }}</dd>
         </dl>
+        <template v-if="concept.view && now.look.palette.length">
+          <PaletteBar :palette="now.look.palette" :picture="concept.view.palette" />
+          <ul class="shares" aria-label="Shares of the faces that show">
+            <li v-for="(colour, index) in now.look.palette" :key="index">
+              <i :style="{ background: colour.hex }" />{{ colour.name }}
+              <span class="mono">{{ share(index) }}</span>
+            </li>
+          </ul>
+        </template>
         <TextField
           label="Name of this option"
           :model-value="now.name"
@@ -146,6 +160,25 @@ const coverage = computed(() => {
   display: grid;
   gap: 8px;
   margin-bottom: 6px;
+}
+.shares {
+  list-style: none;
+  margin: -2px 0 2px;
+  padding: 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 1px 12px;
+  font-size: 12.5px;
+}
+.shares li {
+  display: inline-flex;
+  gap: 5px;
+  align-items: center;
+}
+.shares i {
+  width: 10px;
+  height: 10px;
+  border: 1px solid var(--line);
 }
 dl {
   display: grid;

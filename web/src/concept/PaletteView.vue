@@ -9,6 +9,7 @@ import { useShell } from '../store/shell'
 import ChoiceField from '../ui/ChoiceField.vue'
 import TextField from '../ui/TextField.vue'
 import FromPicture from './FromPicture.vue'
+import PaletteBar from './PaletteBar.vue'
 import PaletteViews from './PaletteViews.vue'
 import { useConcept } from './useConcept'
 
@@ -81,15 +82,7 @@ defineExpose({ add })
       @change="read"
     />
   </div>
-  <div v-if="picture" class="bar" role="img" aria-label="Shares of the palette on what shows">
-    <i
-      v-for="(c, index) in palette"
-      :key="index"
-      :style="{ background: c.hex, flexGrow: of(index)?.share ?? 0 }"
-      :title="`${c.name} ${percent(of(index)?.share ?? 0)}`"
-    />
-    <i class="other" :style="{ flexGrow: picture.other }" title="other colours" />
-  </div>
+  <PaletteBar v-if="picture" class="bar" :palette="palette" :picture="picture" />
   <ul class="palette">
     <li v-for="(c, index) in palette" :key="index">
       <InputText
@@ -155,16 +148,7 @@ defineExpose({ add })
 
 <style scoped>
 .bar {
-  display: flex;
-  height: 18px;
   margin: 8px 0 6px;
-  border: 1px solid var(--line);
-}
-.bar i {
-  flex-basis: 0;
-}
-.other {
-  background: repeating-linear-gradient(45deg, var(--line) 0 3px, transparent 3px 7px);
 }
 .palette {
   list-style: none;

@@ -53,7 +53,8 @@ final class YardBenchmark {
   }
 
   private static void report(
-      PrintStream out, long tasks, double[] read, double[] afterWrite, double[] derive) {
+      PrintStream out, long tasks, double[] read, double[] afterWrite, double[] derive)
+      throws Exception {
     out.println("# Benchmarks\n");
     out.println("Written by `bin/bench`; not a test. " + machine() + "\n");
     out.printf("%d builds with %,d tasks together.%n%n", BUILDS, tasks);
@@ -61,10 +62,13 @@ final class YardBenchmark {
     row(out, "`GET /api/yard`, nothing changed since", read, "under 150 ms");
     row(out, "`GET /api/yard`, right after a change", afterWrite, "under 150 ms");
     row(out, "reading, deriving and scheduling all builds", derive, "under 300 ms");
+    out.println("\n## The demo’s Night Pilotage, five builds in the yard\n");
+    out.println("| what | median | 95th percentile | wanted |\n| --- | --- | --- | --- |");
+    DemoBenchmark.appendTo(Files.createTempDirectory("ember-yard-bench").resolve("demo"), out);
     out.println("\nScript of the first screen: printed by every build of `web` (limit 250 KB).");
   }
 
-  private static void row(PrintStream out, String what, double[] times, String wanted) {
+  static void row(PrintStream out, String what, double[] times, String wanted) {
     out.printf(
         "| %s | %.1f ms | %.1f ms | %s |%n",
         what, times[times.length / 2], times[times.length * 95 / 100], wanted);
@@ -79,7 +83,7 @@ final class YardBenchmark {
             System.getProperty("java.version"));
   }
 
-  private static double[] measure(Runnable work, Runnable before) {
+  static double[] measure(Runnable work, Runnable before) {
     double[] times = new double[RUNS];
     for (int i = -WARM_UP; i < RUNS; i++) {
       before.run();

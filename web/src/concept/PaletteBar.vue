@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import type { PaletteColour, PalettePicture } from '../api/types'
+
+/** Whose colour the faces that show are, as one bar to scale. */
+defineProps<{ palette: PaletteColour[]; picture: PalettePicture }>()
+const percent = (share: number) => `${(share * 100).toFixed(0)} %`
+</script>
+
+<template>
+  <div class="bar" role="img" aria-label="Shares of the palette on what shows">
+    <i
+      v-for="(c, index) in palette"
+      :key="index"
+      :style="{ background: c.hex, flexGrow: picture.colours[index]?.share ?? 0 }"
+      :title="`${c.name} ${percent(picture.colours[index]?.share ?? 0)}`"
+    />
+    <i class="other" :style="{ flexGrow: picture.other }" title="other colours" />
+  </div>
+</template>
+
+<style scoped>
+.bar {
+  display: flex;
+  height: 18px;
+  border: 1px solid var(--line);
+}
+.bar i {
+  flex-basis: 0;
+}
+.other {
+  background: repeating-linear-gradient(45deg, var(--line) 0 3px, transparent 3px 7px);
+}
+</style>
