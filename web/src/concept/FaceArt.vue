@@ -8,7 +8,7 @@ import MeshFill from './MeshFill.vue'
  * One face painted in mm, y downwards, from its upper left corner; the same wherever a face is
  * seen. Colours come from the core: by day, or at dusk with the lights on.
  */
-const props = defineProps<{ view: FaceView; dusk: boolean }>()
+const props = defineProps<{ view: FaceView; dusk: boolean; small?: boolean }>()
 const id = useId()
 const face = computed(() => props.view.elevation)
 const mesh = (key: string): Mesh | undefined => (props.dusk ? props.view.dusk[key] : undefined)
@@ -33,13 +33,20 @@ function clip(drawn: Drawn) {
 
 <template>
   <g :opacity="face.shown ? 1 : 0.4">
-    <MeshFill :place="outline" :height-mm="face.heightMm" :hex="face.groundHex" :mesh="mesh('')" />
+    <MeshFill
+      :place="outline"
+      :height-mm="face.heightMm"
+      :hex="face.groundHex"
+      :mesh="mesh('')"
+      :small="small"
+    />
     <ItemArt
       v-for="drawn in inFace"
       :key="drawn.id"
       :drawn="drawn"
       :face="face"
       :mesh="mesh(drawn.id)"
+      :small="small"
     />
     <g v-for="drawn in openings" :key="drawn.id">
       <MeshFill
@@ -47,6 +54,7 @@ function clip(drawn: Drawn) {
         :height-mm="face.heightMm"
         :hex="face.insideHex"
         :mesh="mesh(drawn.id)"
+        :small="small"
       />
       <clipPath :id="clip(drawn)">
         <rect
@@ -63,6 +71,7 @@ function clip(drawn: Drawn) {
           :drawn="thing"
           :face="face"
           :mesh="mesh(thing.id)"
+          :small="small"
           :picture="mesh(thing.id + '/picture')"
         />
       </g>
@@ -81,6 +90,7 @@ function clip(drawn: Drawn) {
       :drawn="drawn"
       :face="face"
       :mesh="mesh(drawn.id)"
+      :small="small"
       :picture="mesh(drawn.id + '/picture')"
     />
   </g>

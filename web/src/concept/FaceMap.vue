@@ -50,7 +50,7 @@ const say = (view: FaceView) =>
         <rect :width="view.elevation.widthMm" :height="view.elevation.heightMm" />
       </clipPath>
       <g :clip-path="`url(#map-${named}-${view.elevation.face})`">
-        <FaceArt :view="view" :dusk="dusk" />
+        <FaceArt :view="view" :dusk="dusk" :small="!named" />
       </g>
       <rect
         :width="view.elevation.widthMm"

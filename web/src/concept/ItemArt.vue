@@ -4,7 +4,13 @@ import type { Drawn, Elevation, Mesh } from '../api/types'
 import MeshFill from './MeshFill.vue'
 
 /** One thing on a face: its surface, and its lines or words. */
-const props = defineProps<{ drawn: Drawn; face: Elevation; mesh?: Mesh; picture?: Mesh }>()
+const props = defineProps<{
+  drawn: Drawn
+  face: Elevation
+  mesh?: Mesh
+  picture?: Mesh
+  small?: boolean
+}>()
 const screen = computed(() => props.drawn.kind === 'SCREEN')
 const shaped = computed(() => !screen.value && !!(props.drawn.art || props.drawn.words))
 const hex = computed(() => {
@@ -31,6 +37,7 @@ const textMm = computed(() => {
     :height-mm="face.heightMm"
     :hex="drawn.colourHex"
     :mesh="mesh"
+    :small="small"
   />
   <path
     v-if="drawn.art"

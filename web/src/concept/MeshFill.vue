@@ -9,6 +9,8 @@ const props = defineProps<{
   heightMm: number
   hex: string
   mesh?: Mesh
+  /** Seen small: steps need not be softened. */
+  small?: boolean
 }>()
 const id = useId()
 const x = computed(() => props.place.xMm)
@@ -53,8 +55,8 @@ const soft = computed(() =>
   <path v-if="one" :d="frame" :fill="one" fill-rule="evenodd" />
   <g v-else :clip-path="`url(#clip-${id})`">
     <clipPath :id="'clip-' + id"><path :d="frame" clip-rule="evenodd" /></clipPath>
-    <filter :id="'soft-' + id"><feGaussianBlur :stdDeviation="soft" /></filter>
-    <g :filter="`url(#soft-${id})`">
+    <filter v-if="!small" :id="'soft-' + id"><feGaussianBlur :stdDeviation="soft" /></filter>
+    <g :filter="small ? undefined : `url(#soft-${id})`">
       <rect
         v-for="(cell, index) in cells"
         :key="index"

@@ -5,10 +5,12 @@ import { useConcept } from './useConcept'
 
 let sent: string[]
 let release: (() => void)[]
+let answer: object | null
 
 beforeEach(() => {
   sent = []
   release = []
+  answer = null
   vi.stubGlobal('document', {
     cookie: '',
     documentElement: { classList: { toggle: () => undefined } },
@@ -18,7 +20,7 @@ beforeEach(() => {
     sent.push(String(init.body))
     const number = sent.length
     return new Promise<Response>((done) =>
-      release.push(() => done(new Response(JSON.stringify({ quoteMinor: number })))),
+      release.push(() => done(new Response(JSON.stringify(answer ?? { quoteMinor: number })))),
     )
   })
   setActivePinia(createPinia())
@@ -38,10 +40,10 @@ describe('previews while dragging', () => {
     await settle()
     expect(sent).toHaveLength(2)
     expect(sent[1]).toContain('"xMm":3')
-    expect(concept.view).toEqual({ quoteMinor: 1 })
+    expect(concept.view).toMatchObject({ quoteMinor: 1 })
     release[1]()
     await settle()
-    expect(concept.view).toEqual({ quoteMinor: 2 })
+    expect(concept.view).toMatchObject({ quoteMinor: 2 })
     expect(sent).toHaveLength(2)
   })
 
@@ -52,6 +54,20 @@ describe('previews while dragging', () => {
     } as never
     concept.hold('i', { xMm: 9, yMm: 8 })
     expect(concept.faces[0].elevation.items[0].place).toEqual({ xMm: 9, yMm: 8 })
+  })
+
+  it('keep faces that did not change as the same objects', async () => {
+    const concept = useConcept()
+    const faces = ['LEFT', 'TOP'].map((face) => ({ elevation: { face, items: [] }, dusk: {} }))
+    concept.view = { faces } as never
+    const [left, top] = concept.faces
+    concept.preview(item(1))
+    const fresh = [faces[0], { elevation: { face: 'TOP', items: [{ id: 'i' }] }, dusk: {} }]
+    answer = { faces: fresh }
+    release[0]()
+    await settle()
+    expect(concept.faces[0]).toBe(left)
+    expect(concept.faces[1]).not.toBe(top)
   })
 
   it('are dropped when another build was opened meanwhile', async () => {

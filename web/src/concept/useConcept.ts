@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, toRaw, watch } from 'vue'
 import { get, Refusal, send } from '../api/client'
 import type { ConceptView, FaceItem, Look, OptionPicture, Panel, PendingChange } from '../api/types'
 import { useBuild } from '../store/build'
@@ -49,12 +49,25 @@ export const useConcept = defineStore('concept', () => {
     ])
     if (asked !== builds.id) return
     pending.value = change.pending ?? null
-    if (!held.value && (!view.value || mark.isCurrent())) view.value = fresh
+    if (!held.value && (!view.value || mark.isCurrent())) show(fresh)
   }
   async function loadOptions() {
     const asked = builds.id
     const fresh = await get<OptionPicture[]>(base.value + '/options')
     if (asked === builds.id) options.value = fresh
+  }
+
+  /** Faces that did not change stay the same objects: only what changed is painted anew. */
+  function show(fresh: ConceptView) {
+    const before = new Map(faces.value.map((face) => [face.elevation.face, face]))
+    view.value = {
+      ...fresh,
+      faces: (fresh.faces ?? []).map((face) => {
+        const old = before.get(face.elevation.face)
+        return old && JSON.stringify(toRaw(old)) === JSON.stringify(face) ? old : face
+      }),
+    }
+    shift()
   }
 
   /** Shows what would follow from a sketch; nothing is kept. */
@@ -70,10 +83,7 @@ export const useConcept = defineStore('concept', () => {
         const sketch = waiting
         waiting = null
         const fresh = await send<ConceptView>('POST', base.value + '/concept/preview', sketch)
-        if (asked === builds.id) {
-          view.value = fresh
-          shift()
-        }
+        if (asked === builds.id) show(fresh)
       }
     } catch (problem) {
       // what can't be drawn yet is told where it is typed, by the answer to the save

@@ -2,7 +2,7 @@ package emberyard.core.colour;
 
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
-import java.util.Locale;
+import java.util.HexFormat;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
@@ -19,6 +19,7 @@ public final class Colour {
   public static final Colour WHITE = new Colour(1, 1, 1);
 
   private static final Pattern HEX = Pattern.compile("#[0-9A-Fa-f]{6}");
+  private static final HexFormat TWO_DIGITS = HexFormat.of().withUpperCase();
 
   private final double red;
   private final double green;
@@ -104,7 +105,10 @@ public final class Colour {
 
   /** sRGB, {@code #RRGGBB}; what a screen can't show is clipped. */
   public String hex() {
-    return String.format(Locale.ROOT, "#%02X%02X%02X", channel(red), channel(green), channel(blue));
+    return "#"
+        + TWO_DIGITS.toHexDigits(channel(red))
+        + TWO_DIGITS.toHexDigits(channel(green))
+        + TWO_DIGITS.toHexDigits(channel(blue));
   }
 
   /** CIEDE2000 to another colour: see {@link Difference}. */
@@ -179,7 +183,7 @@ public final class Colour {
     return hex();
   }
 
-  private static int channel(double linear) {
-    return (int) Math.round(Gamma.toEncoded(Math.min(1, Math.max(0, linear))) * 255);
+  private static byte channel(double linear) {
+    return (byte) Math.round(Gamma.toEncoded(Math.min(1, Math.max(0, linear))) * 255);
   }
 }

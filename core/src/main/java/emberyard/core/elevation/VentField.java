@@ -13,6 +13,10 @@ final class VentField {
   private static final double ROW_MM = PITCH_MM * Math.sqrt(3) / 2;
   private static final int MOST_HOLES = 2_000;
 
+  /** One hole, drawn from its leftmost point and back. */
+  private static final String ROUND =
+      "a%2$s %2$s 0 1 0 %1$s 0a%2$s %2$s 0 1 0 -%1$s 0z".formatted(HOLE_MM, HOLE_MM / 2);
+
   private VentField() {}
 
   /**
@@ -32,25 +36,17 @@ final class VentField {
     for (int row = 0; row < rows; row++) {
       int holes = row % 2 == 0 ? columns : columns - 1;
       double left = (widthMm - HOLE_MM - (holes - 1) * PITCH_MM) / 2;
+      double middle = hundredth(top + row * ROW_MM + HOLE_MM / 2);
       for (int hole = 0; hole < holes; hole++) {
-        path.append(hole(left + hole * PITCH_MM, top + row * ROW_MM + HOLE_MM / 2));
+        path.append('M').append(hundredth(left + hole * PITCH_MM)).append(' ').append(middle);
+        path.append(ROUND);
       }
     }
     return path.toString();
   }
 
-  private static String hole(double left, double middle) {
-    double r = HOLE_MM / 2;
-    return String.format(
-        Locale.ROOT,
-        "M%.2f %.2fa%.2f %.2f 0 1 0 %.2f 0a%.2f %.2f 0 1 0 %.2f 0z",
-        left,
-        middle,
-        r,
-        r,
-        HOLE_MM,
-        r,
-        r,
-        -HOLE_MM);
+  /** Written out without a formatter: this is drawn on every move of the hand. */
+  private static double hundredth(double mm) {
+    return Math.round(mm * 100) / 100.0;
   }
 }

@@ -77,10 +77,10 @@ public final class Require {
   }
 
   private static String shortEnough(String field, String text) {
-    that(
-        text.length() <= LONGEST_TEXT,
-        field,
-        "%s is longer than %,d characters.".formatted(words(field), LONGEST_TEXT));
+    if (text.length() > LONGEST_TEXT) {
+      throw new InvalidValue(
+          field, "%s is longer than %,d characters.".formatted(words(field), LONGEST_TEXT));
+    }
     return text;
   }
 }
