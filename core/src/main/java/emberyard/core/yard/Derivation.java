@@ -98,6 +98,16 @@ record Derivation(
         List.copyOf(findings));
   }
 
+  /** The same work with other things on the faces or other colours in the palette. */
+  Derivation redrawn(Build as, WorkshopBook book, StockPalette stock) {
+    List<Elevation> drawn = Elevation.of(as, book);
+    Shares shown = Shares.of(drawn, as.concept().look().palette());
+    List<Finding> all =
+        new ArrayList<>(findings.stream().filter(f -> !f.capability().equals("concept")).toList());
+    all.addAll(ConceptWork.derive(as, book, drawn, shown, stock, Interview.AGREE).findings());
+    return new Derivation(interview, drawn, shown, parts, schemes, tasks, needs, List.copyOf(all));
+  }
+
   private static List<MadePart> parts(Build build, WorkshopBook book) {
     List<MadePart> parts = new ArrayList<>();
     for (Panel panel : build.panels()) {

@@ -3,7 +3,6 @@ package emberyard.core.yard;
 import emberyard.core.build.Build;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.Instant;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -17,9 +16,7 @@ public record YardPicture(Map<String, BuildPicture> builds) {
 
   /** Derives everything. Equal inputs give equal pictures. */
   public static YardPicture of(List<Build> builds, WorkshopBook book, Instant now) {
-    Map<String, BuildPicture> pictures = new LinkedHashMap<>();
-    new YardPlanner(builds, book, now).pictures().forEach(p -> pictures.put(p.build().id(), p));
-    return new YardPicture(pictures);
+    return YardPlan.of(builds, book, now).picture();
   }
 
   /**

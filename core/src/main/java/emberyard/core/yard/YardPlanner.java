@@ -1,6 +1,8 @@
 package emberyard.core.yard;
 
 import emberyard.core.build.Build;
+import emberyard.core.build.Design;
+import emberyard.core.build.Look;
 import emberyard.core.build.Stage;
 import emberyard.core.build.Task;
 import emberyard.core.concept.StockPalette;
@@ -29,6 +31,7 @@ import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /** Lays the open tasks of all builds into one schedule. */
@@ -44,6 +47,10 @@ final class YardPlanner {
   private final Map<StationKind, String> stations = new EnumMap<>(StationKind.class);
   private final WeeklyHours hours;
   private final Map<Stage, List<String>> able = new EnumMap<>(Stage.class);
+  private final StockPalette stock;
+  private final List<BuildRecord> records;
+  private final Schedule schedule;
+  private final Map<String, String> titles;
 
   YardPlanner(List<Build> builds, WorkshopBook book, Instant now) {
     this.book = book;
@@ -55,22 +62,60 @@ final class YardPlanner {
     book.stations().stream()
         .sorted(Comparator.comparing(Station::id))
         .forEach(station -> stations.putIfAbsent(station.kind(), station.id()));
+    this.stock = StockPalette.of(book);
+    this.records = records();
+    this.schedule = SerialScheduler.schedule(problem());
+    this.titles = titles(records);
   }
 
   List<BuildPicture> pictures() {
-    StockShelf shelf = new StockShelf(book);
-    StockPalette stock = StockPalette.of(book);
-    LocalDate today = clock.toLocalDate();
-    List<BuildRecord> records = new ArrayList<>();
-    for (Build build : builds) {
-      Derivation derived = Derivation.of(build, book, shelf, stock, today);
-      records.add(BuildRecord.of(build, derived, now, zone));
-    }
-    Schedule schedule = SerialScheduler.schedule(problem(records));
-    Map<String, String> titles = titles(records);
+    return records.stream().map(this::paint).toList();
+  }
+
+  /**
+   * A build that only looks different, painted into the plan as it stands; null when more than what
+   * lies on its faces and the colours of its palette differs, because then the plan may.
+   */
+  @Nullable BuildPicture redrawn(Build as) {
     return records.stream()
-        .map(record -> new Painter(record, schedule, titles, book, hours, clock, now).paint())
-        .toList();
+        .filter(record -> record.build().id().equals(as.id()))
+        .filter(record -> onlyLooksDiffer(record.build(), as))
+        .findFirst()
+        .map(record -> record.derived().redrawn(as, book, stock))
+        .map(derived -> paint(BuildRecord.of(as, derived, now, zone)))
+        .orElse(null);
+  }
+
+  private static boolean onlyLooksDiffer(Build is, Build as) {
+    Design design = is.design();
+    Look look = as.concept().look();
+    if (!Objects.equals(design.look().size(), look.size())) {
+      return false;
+    }
+    Design repainted =
+        new Design(
+            look,
+            as.items(),
+            design.components(),
+            design.panels(),
+            design.schemes(),
+            design.screens(),
+            design.strips());
+    return is.with(repainted).equals(as);
+  }
+
+  private BuildPicture paint(BuildRecord record) {
+    return new Painter(record, schedule, titles, book, hours, clock, now).paint();
+  }
+
+  private List<BuildRecord> records() {
+    StockShelf shelf = new StockShelf(book);
+    List<BuildRecord> derived = new ArrayList<>();
+    for (Build build : builds) {
+      Derivation of = Derivation.of(build, book, shelf, stock, clock.toLocalDate());
+      derived.add(BuildRecord.of(build, of, now, zone));
+    }
+    return derived;
   }
 
   private static Comparator<Build> byReveal() {
@@ -80,7 +125,7 @@ final class YardPlanner {
         .thenComparing(Build::id);
   }
 
-  private SchedulingProblem problem(List<BuildRecord> records) {
+  private SchedulingProblem problem() {
     List<Step> steps = new ArrayList<>();
     List<Project> projects = new ArrayList<>();
     for (BuildRecord record : records) {

@@ -11,7 +11,9 @@ import emberyard.core.build.Concept;
 import emberyard.core.build.ConceptOption;
 import emberyard.core.build.Counting;
 import emberyard.core.build.Design;
+import emberyard.core.build.FaceItem;
 import emberyard.core.build.Frozen;
+import emberyard.core.build.ItemKind;
 import emberyard.core.build.Limit;
 import emberyard.core.build.Look;
 import emberyard.core.build.Measure;
@@ -244,5 +246,37 @@ class OptionsTest {
     assertEquals(
         List.of("Part “Left window”: width 412 → 420 mm, quantity 1 → 2"),
         DesignDifference.between(design, design(List.of(wider), List.of(Samples.scheme())), "EUR"));
+  }
+
+  @Test
+  void aBuildThatOnlyLooksDifferentIsTheSameAsDerivedAnew() {
+    Design design = design(List.of(Samples.panel()), List.of(Samples.scheme()));
+    Build build = on(design, List.of(), null);
+    YardPlan plan = YardPlan.of(List.of(build), Samples.book(), Samples.MONDAY_NINE);
+    FaceItem badge = Drawings.item("badge", ItemKind.BADGE, 190, 0, 30, 30);
+    Look other = new Look(LOOK.themeWords(), LOOK.palette().subList(0, 2), LOOK.size());
+    for (Design as :
+        List.of(
+            design,
+            with(design, LOOK, List.of(badge)),
+            with(design, other, List.of(badge)),
+            with(design, Look.open(), List.of()),
+            design(List.of(), List.of()))) {
+      Build changed = build.with(as);
+      assertEquals(
+          YardPicture.whatIf(changed, List.of(build), Samples.book(), Samples.MONDAY_NINE),
+          plan.whatIf(changed));
+    }
+  }
+
+  private static Design with(Design design, Look look, List<FaceItem> items) {
+    return new Design(
+        look,
+        items,
+        design.components(),
+        design.panels(),
+        design.schemes(),
+        design.screens(),
+        design.strips());
   }
 }

@@ -12,7 +12,6 @@ import emberyard.core.elevation.Dusk;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.finding.Finding;
 import emberyard.core.yard.BuildPicture;
-import emberyard.core.yard.YardPicture;
 import emberyard.server.yard.YardReader;
 import java.util.ArrayList;
 import java.util.List;
@@ -83,9 +82,7 @@ class ConceptPictures {
     YardReader.Reading reading = yard.read();
     Build build = reading.build(buildId).build();
     Build as = build.with(sketch.on(build.design()));
-    BuildPicture picture =
-        YardPicture.whatIf(as, reading.builds(), reading.book(), reading.minute());
-    return view(picture, reading);
+    return view(reading.plan().whatIf(as), reading);
   }
 
   private static ConceptView view(BuildPicture picture, YardReader.Reading reading) {

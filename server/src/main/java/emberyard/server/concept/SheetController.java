@@ -3,7 +3,6 @@ package emberyard.server.concept;
 import emberyard.core.build.Build;
 import emberyard.core.build.ConceptOption;
 import emberyard.core.yard.BuildPicture;
-import emberyard.core.yard.YardPicture;
 import emberyard.server.brief.ClientView;
 import emberyard.server.yard.YardReader;
 import org.springframework.http.HttpHeaders;
@@ -33,9 +32,7 @@ class SheetController {
     Build build = reading.build(buildId).build();
     String chosen = letter.isEmpty() ? build.concept().letter() : letter;
     ConceptOption option = DesignDesk.anyOption(build, chosen);
-    BuildPicture picture =
-        YardPicture.whatIf(
-            build.with(option.design()), reading.builds(), reading.book(), reading.minute());
+    BuildPicture picture = reading.plan().whatIf(build.with(option.design()));
     byte[] pdf =
         ConceptSheet.pdf(
             ClientView.of(picture, reading.book(), chosen.equals(build.concept().letter())),

@@ -33,6 +33,7 @@ import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildPicture;
 import emberyard.core.yard.YardPicture;
+import emberyard.core.yard.YardPlan;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.Row;
 import emberyard.server.store.ThingStore;
@@ -61,6 +62,7 @@ public class YardReader {
   /**
    * One consistent look at everything.
    *
+   * @param plan to ask what would be
    * @param versions per "kind/id" the version to send back as {@code If-Match}
    */
   public record Reading(
@@ -68,6 +70,7 @@ public class YardReader {
       Instant minute,
       WorkshopBook book,
       Map<String, Map<String, Long>> versions,
+      YardPlan plan,
       YardPicture yard) {
 
     /** The picture of one build. */
@@ -119,7 +122,8 @@ public class YardReader {
         builds.add(build(things));
       }
     }
-    return new Reading(revision, minute, book, versions, YardPicture.of(builds, book, minute));
+    YardPlan plan = YardPlan.of(builds, book, minute);
+    return new Reading(revision, minute, book, versions, plan, plan.picture());
   }
 
   /** Sorts things into a build. */
