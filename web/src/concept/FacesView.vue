@@ -62,6 +62,7 @@ function drop(drawn: Drawn, to: { xMm: number; yMm: number }) {
   else if (placed) concept.editPanel(placed.value, {})
 }
 
+const offered = computed(() => offers(build.value))
 const adding = ref('VINYL')
 function add() {
   if (!face.value) return
@@ -177,7 +178,7 @@ defineExpose({ add })
           role="img"
           :aria-label="dusk ? 'The same face by day' : 'The same face at dusk'"
         >
-          <FaceArt :view="view" :dusk="!dusk" />
+          <FaceArt :view="view" :dusk="!dusk" :small="!!concept.held" />
         </svg>
         <span class="label">six faces</span>
         <FaceMap
@@ -208,7 +209,7 @@ defineExpose({ add })
     />
     <FaceBox v-else :faces="concept.faces" :dusk="dusk" :height="470" />
     <form v-if="how === 'large'" class="row add" @submit.prevent="add">
-      <ChoiceField v-model="adding" label="Add to this face" hide-label :options="offers(build)" />
+      <ChoiceField v-model="adding" label="Add to this face" hide-label :options="offered" />
       <Button type="submit" class="quiet" label="Add to this face" />
       <Button
         class="bare"

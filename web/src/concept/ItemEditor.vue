@@ -150,7 +150,7 @@ const takeAwayWords = computed(() =>
       v-if="!opening"
       label="Lies"
       :model-value="drawn.layer"
-      :options="[...LAYERS]"
+      :options="LAYERS"
       @update:model-value="(layer) => edit({ layer })"
     />
     <ChoiceField

@@ -16,11 +16,11 @@ export const KINDS: { value: Drawn['kind']; label: string }[] = [
   { value: 'FOOT', label: 'foot' },
   { value: 'BOUGHT', label: 'bought item' },
 ]
-export const LAYERS = [
+export const LAYERS: { value: Drawn['layer']; label: string }[] = [
   { value: 'BEHIND', label: 'behind it' },
   { value: 'IN', label: 'in it' },
   { value: 'ON', label: 'on it' },
-] as const
+]
 export const MATERIALS = [
   { value: 'ACRYLIC', label: 'acrylic' },
   { value: 'GLASS', label: 'glass' },

@@ -1,7 +1,15 @@
 import { defineStore } from 'pinia'
-import { computed, ref, toRaw, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { get, Refusal, send } from '../api/client'
-import type { ConceptView, FaceItem, Look, OptionPicture, Panel, PendingChange } from '../api/types'
+import type {
+  ConceptView,
+  FaceItem,
+  FaceView,
+  Look,
+  OptionPicture,
+  Panel,
+  PendingChange,
+} from '../api/types'
 import { useBuild } from '../store/build'
 import { useSaver } from '../store/saver'
 
@@ -19,7 +27,8 @@ export interface Sketch {
 export const useConcept = defineStore('concept', () => {
   const builds = useBuild()
   const saver = useSaver()
-  const view = ref<ConceptView | null>(null)
+  /** Replaced as a whole: a drawing is large, and nothing in it is edited in place. */
+  const view = shallowRef<ConceptView | null>(null)
   const options = ref<OptionPicture[]>([])
   const pending = ref<PendingChange | null>(null)
   const picked = ref<string | null>(null)
@@ -60,14 +69,11 @@ export const useConcept = defineStore('concept', () => {
   /** Faces that did not change stay the same objects: only what changed is painted anew. */
   function show(fresh: ConceptView) {
     const before = new Map(faces.value.map((face) => [face.elevation.face, face]))
-    view.value = {
-      ...fresh,
-      faces: (fresh.faces ?? []).map((face) => {
-        const old = before.get(face.elevation.face)
-        return old && JSON.stringify(toRaw(old)) === JSON.stringify(face) ? old : face
-      }),
+    const same = (face: FaceView) => {
+      const old = before.get(face.elevation.face)
+      return old && JSON.stringify(old) === JSON.stringify(face) ? old : face
     }
-    shift()
+    view.value = { ...fresh, faces: (fresh.faces ?? []).map((face) => same(shifted(face))) }
   }
 
   /** Shows what would follow from a sketch; nothing is kept. */
@@ -96,13 +102,17 @@ export const useConcept = defineStore('concept', () => {
   /** Takes a thing along with the hand. */
   function hold(id: string, to: { xMm: number; yMm: number }) {
     held.value = { id, ...to }
-    shift()
+    if (view.value) view.value = { ...view.value, faces: faces.value.map(shifted) }
   }
-  function shift() {
-    for (const { elevation } of held.value ? faces.value : [])
-      for (const drawn of elevation.items)
-        if (drawn.id === held.value!.id)
-          drawn.place = { ...drawn.place, xMm: held.value!.xMm, yMm: held.value!.yMm }
+  function shifted(face: FaceView): FaceView {
+    const hand = held.value
+    if (!hand || !face.elevation.items.some((drawn) => drawn.id === hand.id)) return face
+    const items = face.elevation.items.map((drawn) =>
+      drawn.id === hand.id
+        ? { ...drawn, place: { ...drawn.place, xMm: hand.xMm, yMm: hand.yMm } }
+        : drawn,
+    )
+    return { ...face, elevation: { ...face.elevation, items } }
   }
 
   function editItem(item: FaceItem, change: Partial<FaceItem>) {
