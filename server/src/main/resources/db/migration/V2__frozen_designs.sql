@@ -1,3 +1,15 @@
+-- A colour that can't be read becomes grey: from here on every colour is checked at the door.
+UPDATE thing SET body = json_set(body, '$.colourHex', '#8C8C8C')
+WHERE kind IN ('STRIP', 'PAINT', 'SHEET')
+  AND json_extract(body, '$.colourHex')
+    NOT GLOB '#[0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f]';
+UPDATE change SET undone = 1
+WHERE kind IN ('STRIP', 'PAINT', 'SHEET')
+  AND (json_extract(before, '$.colourHex')
+      NOT GLOB '#[0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f]'
+    OR json_extract(after, '$.colourHex')
+      NOT GLOB '#[0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f]');
+
 -- A frozen concept holds the whole design, not only the look. What was frozen before this is
 -- completed with the parts as they are now: they were not kept, and a guess that equals the
 -- present shows no change nobody made.
@@ -25,9 +37,3 @@ WHERE kind = 'CONCEPT'
 
 -- The history of a build is read by build, newest first.
 CREATE INDEX change_of_build ON change (build_id, seq);
-
--- A colour that can't be read becomes grey: from here on every colour is checked at the door.
-UPDATE thing SET body = json_set(body, '$.colourHex', '#8C8C8C')
-WHERE kind IN ('STRIP', 'PAINT', 'SHEET')
-  AND json_extract(body, '$.colourHex')
-    NOT GLOB '#[0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f][0-9A-Fa-f]';

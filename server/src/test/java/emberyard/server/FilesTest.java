@@ -37,6 +37,24 @@ class FilesTest {
   }
 
   @Test
+  void aFileOfTheFirstFormComesInWithWhatWasFrozenCompleted(Client owner) {
+    Drawn.begin(owner, "old");
+    owner.post("/api/builds/old/freeze", Map.of("by", "Guild", "priceMinor", 5)).expect(200);
+    String file = owner.get("/api/builds/old/export").expect(200).text();
+    String look = Drawn.JSON.write(Drawn.look());
+    String first =
+        file.replaceFirst("\"version\":2,", "\"version\":1,")
+            .replaceFirst("(?s),\\{\"kind\":\"snapshots\".*?\\}\\](?=,\"uses\")", "]")
+            .replaceFirst("\"design\":.*?,\"curve\"", "\"look\":" + look + ",\"curve\"");
+    owner.post("/api/import", first).expect(200);
+    JsonNode frozen =
+        owner.get("/api/builds/old").json().path("build").path("concept").path("frozen");
+    assertEquals(1, frozen.path("design").path("panels").size());
+    assertEquals("[]", frozen.path("design").path("items").toString());
+    assertEquals(5, frozen.path("priceMinor").asInt());
+  }
+
+  @Test
   void foreignAndCutOffFilesAreRefusedAndChangeNothing(Client owner) {
     owner.begin("foreign");
     owner.put("/api/builds/foreign/panels/fp", Things.panel("fp", 412), null).expect(200);
@@ -49,7 +67,7 @@ class FilesTest {
           "[]",
           "not json",
           "[".repeat(100_000),
-          file.replace("\"version\":1,", "\"version\":99,"),
+          file.replaceFirst("\"version\":\\d+,", "\"version\":99,"),
           file.replace("\"widthMm\":412.0", "\"widthMm\":-1"),
           file.replace("\"panels\"", "\"people\"")
         }) {

@@ -8,7 +8,7 @@ import tools.jackson.databind.JsonNode;
  * A build as one file.
  *
  * @param format always {@link #FORMAT}
- * @param version of the format
+ * @param version of the format; 1 froze only the look of a concept
  * @param things the build's own things, in order
  * @param uses things of the workshop that the build refers to (sheets, paints, suppliers), so that
  *     it means the same elsewhere
@@ -21,7 +21,7 @@ record BuildFile(
     List<Entry> uses,
     Map<String, String> pictures) {
   static final String FORMAT = "ember-yard-build";
-  static final int VERSION = 1;
+  static final int VERSION = 2;
 
   /**
    * @param kind word of the API ("panels")

@@ -35,7 +35,8 @@ import tools.jackson.core.JacksonException;
 class BuildFiles {
   private static final int MOST_BYTES = 40_000_000;
   private static final Set<ThingKind> SHARED =
-      Set.of(ThingKind.SHEET, ThingKind.PAINT, ThingKind.SUPPLIER);
+      Set.of(
+          ThingKind.SHEET, ThingKind.PAINT, ThingKind.FILM, ThingKind.FILAMENT, ThingKind.SUPPLIER);
 
   private final ThingStore store;
   private final ThingJson json;
@@ -138,7 +139,7 @@ class BuildFiles {
       return new BuildFile(
           file.format(),
           file.version(),
-          file.things(),
+          file.version() < 2 ? FirstForm.brought(file.things()) : file.things(),
           file.uses() == null ? List.of() : file.uses(),
           file.pictures() == null ? Map.of() : file.pictures());
     } catch (JacksonException unreadable) {
