@@ -7,6 +7,7 @@ import { useBuild } from '../store/build'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
+import ChoiceStrip from '../ui/ChoiceStrip.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import { duration, sentence } from '../ui/words'
 import FaceArt from './FaceArt.vue'
@@ -125,6 +126,10 @@ const HOWS = [
   { value: 'unfolded', label: 'Unfolded' },
   { value: 'box', label: 'On the box' },
 ] as const
+const LIGHTS = [
+  { value: false, label: 'Lights off, day' },
+  { value: true, label: 'Lights on, dusk' },
+]
 defineExpose({ add })
 </script>
 
@@ -134,21 +139,8 @@ defineExpose({ add })
   </p>
   <template v-else>
     <div class="row bar">
-      <div class="ways" role="group" aria-label="How the faces are shown">
-        <button
-          v-for="way in HOWS"
-          :key="way.value"
-          type="button"
-          :aria-pressed="how === way.value"
-          @click="how = way.value"
-        >
-          {{ way.label }}
-        </button>
-      </div>
-      <div class="ways" role="group" aria-label="Light">
-        <button type="button" :aria-pressed="!dusk" @click="dusk = false">Lights off, day</button>
-        <button type="button" :aria-pressed="dusk" @click="dusk = true">Lights on, dusk</button>
-      </div>
+      <ChoiceStrip v-model="how" label="How the faces are shown" :options="HOWS" />
+      <ChoiceStrip v-model="dusk" label="Light" :options="LIGHTS" />
       <h3 class="which">
         {{ sentence(face.face) }} face
         <span class="soft mono"
@@ -273,27 +265,6 @@ defineExpose({ add })
 }
 .which .soft {
   font-weight: 400;
-}
-.ways {
-  display: flex;
-}
-.ways button {
-  font: inherit;
-  font-size: 13px;
-  color: var(--ink);
-  background: none;
-  border: 0;
-  border-bottom: 2px solid var(--line);
-  padding: 4px 10px;
-  min-height: 30px;
-  cursor: pointer;
-}
-.ways button:hover {
-  background: var(--paper);
-}
-.ways button[aria-pressed='true'] {
-  border-bottom-color: var(--ember);
-  font-weight: 700;
 }
 .sides {
   display: grid;

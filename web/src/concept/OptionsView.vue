@@ -7,6 +7,7 @@ import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
+import ChoiceStrip from '../ui/ChoiceStrip.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { day, duration, money, plain } from '../ui/words'
@@ -72,24 +73,17 @@ function against(option: OptionPicture): string {
   return [...parts, signed(minutes, duration(Math.abs(minutes)))].join(', ')
 }
 const sheet = (option: OptionPicture) => `${concept.base}/concept-sheet.pdf?letter=${option.letter}`
-const FACES: Face[] = ['LEFT', 'FRONT', 'RIGHT', 'TOP']
+const FACES = (['LEFT', 'FRONT', 'RIGHT', 'TOP'] as Face[]).map((value) => ({
+  value,
+  label: plain(value),
+}))
 </script>
 
 <template>
   <p v-if="loading" class="soft" role="status">Working the options out…</p>
   <template v-else>
     <div class="row bar">
-      <div class="ways" role="group" aria-label="Face shown">
-        <button
-          v-for="face in FACES"
-          :key="face"
-          type="button"
-          :aria-pressed="seen === face"
-          @click="seen = face"
-        >
-          {{ plain(face) }}
-        </button>
-      </div>
+      <ChoiceStrip v-model="seen" label="Face shown" :options="FACES" />
       <span class="soft"
         >the same brief; what differs is said below. Ranges: rough ±40 %, sized ±20 %, detailed ±10
         % (defaults)</span
@@ -236,23 +230,6 @@ const FACES: Face[] = ['LEFT', 'FRONT', 'RIGHT', 'TOP']
   align-items: center;
   margin-bottom: 8px;
   font-size: 13px;
-}
-.ways {
-  display: flex;
-}
-.ways button {
-  font: inherit;
-  font-size: 13px;
-  color: var(--ink);
-  background: none;
-  border: 0;
-  border-bottom: 2px solid var(--line);
-  padding: 4px 10px;
-  cursor: pointer;
-}
-.ways button[aria-pressed='true'] {
-  border-bottom-color: var(--ember);
-  font-weight: 700;
 }
 .side {
   border-collapse: collapse;

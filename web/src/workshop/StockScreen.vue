@@ -5,6 +5,7 @@ import { upload } from '../api/client'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
+import ChoiceStrip from '../ui/ChoiceStrip.vue'
 import TextField from '../ui/TextField.vue'
 import FilamentLine from './FilamentLine.vue'
 import FilmLine from './FilmLine.vue'
@@ -23,6 +24,9 @@ const SHELVES = [
   { kind: 'sheets', label: 'Sheets', line: SheetLine },
 ] as const
 const shelf = ref<(typeof SHELVES)[number]['kind']>('paints')
+const shelves = computed(() =>
+  SHELVES.map(({ kind, label }) => ({ value: kind, label, count: book.value[kind].length })),
+)
 const line = computed(() => SHELVES.find((each) => each.kind === shelf.value)!.line)
 const wanted = ref('')
 const things = computed(() => {
@@ -57,17 +61,7 @@ async function read(event: Event) {
       <span class="soft">generic starting values: measure, look at the can, and correct them</span>
     </header>
     <div class="row bar">
-      <div class="shelves" role="group" aria-label="Shelf">
-        <button
-          v-for="each in SHELVES"
-          :key="each.kind"
-          type="button"
-          :aria-pressed="shelf === each.kind"
-          @click="shelf = each.kind"
-        >
-          {{ each.label }} <span class="mono">{{ book[each.kind].length }}</span>
-        </button>
-      </div>
+      <ChoiceStrip v-model="shelf" label="Shelf" :options="shelves" />
       <span class="soft" aria-hidden="true">find</span>
       <TextField v-model="wanted" class="find" label="Find on this shelf" hide-label />
       <span class="grow" />
@@ -105,23 +99,6 @@ async function read(event: Event) {
 .bar {
   align-items: center;
   margin: 10px 0 6px;
-}
-.shelves {
-  display: flex;
-}
-.shelves button {
-  font: inherit;
-  color: var(--ink);
-  background: none;
-  border: 0;
-  border-bottom: 2px solid var(--line);
-  padding: 5px 14px;
-  min-height: 34px;
-  cursor: pointer;
-}
-.shelves button[aria-pressed='true'] {
-  border-bottom-color: var(--ember);
-  font-weight: 700;
 }
 .find {
   width: 190px;

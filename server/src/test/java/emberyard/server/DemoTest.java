@@ -3,10 +3,15 @@ package emberyard.server;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import emberyard.core.build.Build;
+import emberyard.core.elevation.Drawn;
+import emberyard.core.elevation.Elevation;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
 import emberyard.core.yard.BuildPicture;
 import emberyard.core.yard.Fuse;
+import emberyard.core.yard.OptionPicture;
+import emberyard.core.yard.PendingChange;
 import emberyard.core.yard.TaskState;
 import emberyard.core.yard.YardPicture;
 import emberyard.server.yard.YardReader;
@@ -37,7 +42,16 @@ class DemoTest {
       BuildPicture kite = yard.builds().get("paper-kite");
       assertEquals(Fuse.Verdict.REVEALED, kite.fuse().verdict());
       assertTrue(kite.budget().earnedPerHourMinor() > 0, "real cost and hours are known");
-      assertEquals(Fuse.Verdict.ENQUIRY, yard.builds().get("glasshouse").fuse().verdict());
+      BuildPicture glass = yard.builds().get("glasshouse");
+      assertEquals(Fuse.Verdict.ENQUIRY, glass.fuse().verdict());
+      long answered = glass.interview().answered();
+      assertTrue(answered > 2 && answered < 9, "a half-finished interview: " + answered);
+      for (BuildPicture build : yard.builds().values()) {
+        if (build != glass) {
+          faces(build);
+        }
+      }
+      concept(application.getBean(YardReader.class).read());
     }
   }
 
@@ -50,6 +64,29 @@ class DemoTest {
         "reveal/hand-over",
         night.chain().get(night.chain().size() - 1).key(),
         "what decides ends in the hand-over");
+  }
+
+  /** Every face but those nobody sees carries something, and nothing hangs over an edge. */
+  private static void faces(BuildPicture build) {
+    assertEquals(6, build.faces().size());
+    for (Elevation face : build.faces()) {
+      assertTrue(!face.shown() || !face.items().isEmpty(), build.build().id() + " " + face.face());
+      for (Drawn drawn : face.items()) {
+        assertTrue(face.outline().contains(drawn.place()), build.build().id() + " " + drawn.name());
+      }
+    }
+  }
+
+  private static void concept(YardReader.Reading reading) {
+    Build night = reading.build("night-pilotage").build();
+    List<OptionPicture> options =
+        OptionPicture.of(night, reading.builds(), reading.book(), reading.minute());
+    assertEquals(List.of("A", "B", "C"), options.stream().map(OptionPicture::letter).toList());
+    assertTrue(options.get(1).onTheTable(), "B was chosen");
+    PendingChange pending =
+        PendingChange.of(night, reading.builds(), reading.book(), reading.minute(), true);
+    assertEquals(List.of("Light “Bow light” added"), pending.differences());
+    assertTrue(pending.deltaMinor() > 0);
   }
 
   private static void moss(BuildPicture moss) {
