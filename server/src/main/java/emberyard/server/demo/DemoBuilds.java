@@ -384,10 +384,10 @@ final class DemoBuilds {
         .panel(
             "sail",
             "Sail",
-            Face.LEFT,
+            Face.FRONT,
             "acrylic-opal-5",
-            360,
             300,
+            360,
             null,
             new BorderHoles(14, 100, 4),
             CutMethod.LASER)
