@@ -1,0 +1,159 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { useBuild } from './build'
+import { useSaver } from './saver'
+import { useUndo } from './undo'
+import { useShell } from './shell'
+
+interface Sent {
+  method: string
+  url: string
+  body: string
+  version?: string
+}
+let sent: Sent[]
+let answers: Record<string, () => unknown>
+
+const panel = (widthMm: number) => ({ id: 'p', name: 'Left window', widthMm })
+const view = (widthMm: number) => ({
+  build: {
+    brief: { id: 'b', name: 'Night Pilotage' },
+    concept: { id: 'b', frozen: null },
+    panels: [panel(widthMm)],
+    items: [],
+    remarks: [],
+  },
+  versions: { 'panels/p': 4 },
+})
+
+beforeEach(() => {
+  vi.useFakeTimers()
+  sent = []
+  answers = { 'GET /api/builds/b': () => view(400) }
+  vi.stubGlobal('document', {
+    cookie: 'XSRF-TOKEN=t',
+    documentElement: { classList: { toggle: () => undefined } },
+  })
+  vi.stubGlobal('localStorage', { getItem: () => null, setItem: () => undefined })
+  vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
+    const method = init.method ?? 'GET'
+    const headers = (init.headers ?? {}) as Record<string, string>
+    sent.push({ method, url, body: String(init.body), version: headers['If-Match'] })
+    const answer = answers[`${method} ${url}`]?.() ?? { version: 5, value: {} }
+    return answer instanceof Response ? answer : new Response(JSON.stringify(answer))
+  })
+  setActivePinia(createPinia())
+})
+const settle = () => vi.advanceTimersByTimeAsync(200)
+const puts = () => sent.filter((each) => each.method === 'PUT')
+
+describe('the build that is open', () => {
+  it('is what the server answers, with versions to send back', async () => {
+    const builds = useBuild()
+    await builds.open('b')
+    expect(builds.build?.panels[0]).toMatchObject({ widthMm: 400 })
+    builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
+    expect(builds.build?.panels[0]).toMatchObject({ widthMm: 410 }) // seen at once
+    await settle()
+    expect(puts()[0].version).toBe('"4"')
+    expect(puts()[0].url).toBe('/api/builds/b/panels/p')
+  })
+
+  it('keeps what is typed on the screen until it is answered for', async () => {
+    const builds = useBuild()
+    await builds.open('b')
+    builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
+    await builds.reload() // the server still says 400
+    expect(builds.build?.panels[0]).toMatchObject({ widthMm: 410 })
+  })
+
+  it('asks again after every save, so that what follows is shown', async () => {
+    const builds = useBuild()
+    await builds.open('b')
+    answers['GET /api/builds/b'] = () => view(410)
+    builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
+    await settle()
+    expect(sent.filter((each) => each.method === 'GET')).toHaveLength(2)
+  })
+
+  it('gives a new thing an id nobody else makes', async () => {
+    const builds = useBuild()
+    await builds.open('b')
+    const one = builds.add('remarks', { text: 'It smelt of tar' })
+    const other = builds.add('remarks', { text: 'Never that red' })
+    expect(one).not.toBe(other)
+    expect(builds.build?.remarks.map((remark) => remark.id)).toEqual([one, other])
+    await settle()
+    expect(puts().map((each) => each.url)).toContain(`/api/builds/b/remarks/${one}`)
+  })
+
+  it('sends what is typed before it acts', async () => {
+    const builds = useBuild()
+    await builds.open('b')
+    builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
+    const acting = builds.act('freeze', { by: 'the Guild' })
+    await settle()
+    await acting
+    const order = sent.filter((each) => each.method !== 'GET').map((each) => each.method)
+    expect(order).toEqual(['PUT', 'POST'])
+  })
+
+  it('shows another build when that was opened meanwhile', async () => {
+    const builds = useBuild()
+    let first: (value: Response) => void = () => undefined
+    answers['GET /api/builds/b'] = () => undefined
+    vi.stubGlobal('fetch', (url: string) =>
+      url.endsWith('/b')
+        ? new Promise<Response>((done) => (first = done))
+        : Promise.resolve(
+            new Response(JSON.stringify({ ...view(1), build: { brief: { id: 'c' } } })),
+          ),
+    )
+    const slow = builds.open('b')
+    await builds.open('c')
+    first(new Response(JSON.stringify(view(400))))
+    await slow
+    expect(builds.build?.brief.id).toBe('c')
+  })
+
+  it('says a sentence at the field it belongs to', async () => {
+    const builds = useBuild()
+    await builds.open('b')
+    const errors = [{ pointer: '#/widthMm', sentence: 'Width can’t be 2.' }]
+    answers['PUT /api/builds/b/panels/p'] = () =>
+      new Response(JSON.stringify({ title: 'Width can’t be 2.', errors }), { status: 422 })
+    builds.edit('panels', builds.build!.panels[0], { widthMm: 2 })
+    await settle()
+    expect(builds.problem('panels', 'p', 'widthMm')).toBe('Width can’t be 2.')
+    expect(useSaver().state).toBe('saved')
+  })
+})
+
+describe('undo', () => {
+  it('waits for what is typed, then takes the last change back', async () => {
+    const builds = useBuild()
+    await builds.open('b')
+    answers['POST /api/undo'] = () => ({ undone: { kind: 'panels' } })
+    answers['GET /api/workshop'] = () => ({ book: {}, versions: {} })
+    answers['GET /api/bench'] = () => ({ cards: [] })
+    builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
+    const undoing = useUndo().undo()
+    await settle()
+    await undoing
+    const order = sent.filter((each) => each.method !== 'GET').map((each) => each.url)
+    expect(order).toEqual(['/api/builds/b/panels/p', '/api/undo'])
+    expect(useShell().message).toBe('Taken back: last change of panels.')
+  })
+
+  it('says when there is nothing, and when somebody else was faster', async () => {
+    answers['POST /api/undo'] = () => ({ undone: null })
+    answers['GET /api/workshop'] = () => ({ book: {}, versions: {} })
+    answers['GET /api/bench'] = () => ({ cards: [] })
+    await useUndo().undo()
+    expect(useShell().message).toBe('Nothing to undo.')
+    answers['POST /api/undo'] = () =>
+      new Response(JSON.stringify({ title: 'This was changed again since.' }), { status: 409 })
+    await useUndo().undo()
+    expect(useShell().message).toBe('This was changed again since.')
+  })
+})

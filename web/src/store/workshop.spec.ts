@@ -1,0 +1,75 @@
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { useSaver } from './saver'
+import { useWorkshop } from './workshop'
+
+let sent: { url: string; version?: string }[]
+const book = () => ({
+  workshop: { currency: 'EUR' },
+  people: [{ id: 'ines', name: 'Ines Varga' }],
+  suppliers: [{ id: 'quay', name: 'Quayside' }],
+  films: [{ id: 'f', name: 'Fog film', colourHex: '#B7BEBC' }],
+  filaments: [],
+  paints: [],
+  sheets: [],
+  stations: [],
+})
+
+beforeEach(() => {
+  vi.useFakeTimers()
+  sent = []
+  vi.stubGlobal('document', {
+    cookie: '',
+    documentElement: { classList: { toggle: () => undefined } },
+  })
+  vi.stubGlobal('localStorage', { getItem: () => null, setItem: () => undefined })
+  vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
+    const headers = (init.headers ?? {}) as Record<string, string>
+    sent.push({ url, version: headers['If-Match'] })
+    const answer =
+      url === '/api/workshop'
+        ? { book: book(), versions: { 'films/f': 7 }, cautions: [{ key: 'dust', text: 'Mask' }] }
+        : { version: 8, value: {} }
+    return new Response(JSON.stringify(answer))
+  })
+  setActivePinia(createPinia())
+})
+
+describe('the workshop', () => {
+  it('is asked for once', async () => {
+    const workshop = useWorkshop()
+    await workshop.load()
+    await workshop.load()
+    expect(sent).toHaveLength(1)
+    await workshop.load(true)
+    expect(sent).toHaveLength(2)
+  })
+
+  it('knows names, and says when there is none', async () => {
+    const workshop = useWorkshop()
+    expect(workshop.currency).toBe('EUR') // before anything is known
+    await workshop.load()
+    expect(workshop.supplierName('quay')).toBe('Quayside')
+    expect(workshop.supplierName('gone')).toBe('no supplier')
+    expect(workshop.personName('ines')).toBe('Ines Varga')
+    expect(workshop.personName(null)).toBe('')
+    expect(workshop.caution('dust')).toMatchObject({ text: 'Mask' })
+  })
+
+  it('saves a film with its version and shows it at once', async () => {
+    const workshop = useWorkshop()
+    await workshop.load()
+    workshop.edit('films', workshop.book!.films[0], { name: 'Fog film, matt' })
+    expect(workshop.book!.films[0].name).toBe('Fog film, matt')
+    await vi.advanceTimersByTimeAsync(200)
+    expect(sent[1]).toEqual({ url: '/api/workshop/films/f', version: '"7"' })
+    expect(useSaver().versions.get('/api/workshop/films/f')).toBe(8)
+  })
+
+  it('adds a copy behind the others', async () => {
+    const workshop = useWorkshop()
+    await workshop.load()
+    workshop.edit('films', { ...workshop.book!.films[0], id: 'g' }, {})
+    expect(workshop.book!.films.map((film) => film.id)).toEqual(['f', 'g'])
+  })
+})
