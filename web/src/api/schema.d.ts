@@ -2139,6 +2139,9 @@ export interface components {
         };
         MadePart: {
             figures?: components["schemas"]["PanelFigures"] | null;
+            /** Format: int64 */
+            materialMinor: number;
+            materialWhy: components["schemas"]["Why"];
             panel: components["schemas"]["Panel"];
             problem: string;
             sheet: components["schemas"]["SheetProduct"];

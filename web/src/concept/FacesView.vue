@@ -4,12 +4,14 @@ import { computed, ref, watch } from 'vue'
 import { newId } from '../api/client'
 import type { Drawn, Face, FaceView } from '../api/types'
 import { useBuild } from '../store/build'
+import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
 import ChoiceStrip from '../ui/ChoiceStrip.vue'
 import MeasureField from '../ui/MeasureField.vue'
-import { duration, sentence } from '../ui/words'
+import WhyButton from '../ui/WhyButton.vue'
+import { duration, money, sentence } from '../ui/words'
 import FaceArt from './FaceArt.vue'
 import FaceBox from './FaceBox.vue'
 import FaceCanvas from './FaceCanvas.vue'
@@ -23,6 +25,7 @@ import { useConcept } from './useConcept'
 /** Six faces to scale: one large, all unfolded, or wrapped on a box; by day and at dusk. */
 const builds = useBuild()
 const concept = useConcept()
+const session = useSession()
 const shell = useShell()
 const workshop = useWorkshop()
 const build = computed(() => builds.build!)
@@ -232,9 +235,15 @@ defineExpose({ add })
               {{ drawn.name }}
             </button>
           </td>
-          <td class="mono">{{ measures(drawn) }}</td>
+          <td class="mono where">{{ measures(drawn) }}</td>
           <td class="soft">{{ kindWords(drawn.kind) }} · {{ drawn.detail }}</td>
-          <td class="right mono">{{ figures(drawn) }}</td>
+          <td class="right mono">
+            {{ figures(drawn) }}
+            <template v-if="session.owner && part(drawn)">
+              · {{ money(part(drawn)!.materialMinor, workshop.currency) }}
+              <WhyButton :why="part(drawn)!.materialWhy" :of="`Sheet for ${drawn.name}`" />
+            </template>
+          </td>
         </tr>
       </tbody>
     </table>
@@ -300,7 +309,7 @@ defineExpose({ add })
 .things tr.chosen td {
   background: var(--paper);
 }
-.things .mono {
+.where {
   white-space: pre;
 }
 .pick {

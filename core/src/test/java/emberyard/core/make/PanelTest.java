@@ -11,6 +11,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.geometry.HoleRow;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Material;
+import emberyard.core.yard.Samples;
 import java.util.HashSet;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -150,5 +151,12 @@ class PanelTest {
 
   private static PanelShape shape(Material material, double thickness) {
     return new PanelShape(100, 100, thickness, material, null, null);
+  }
+
+  @Test
+  void aPartCostsItsShareOfTheSheetsItIsCutFrom() {
+    MadePart part = MadePart.of(Samples.panel(), Samples.sheet(0));
+    assertEquals(1_881, part.materialMinor());
+    assertEquals("0.78 of “Clear 3 mm”", part.materialWhy().inputs().get(0));
   }
 }
