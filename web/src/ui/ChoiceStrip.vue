@@ -9,7 +9,7 @@ const emit = defineEmits<{ 'update:modelValue': [value: T] }>()
 </script>
 
 <template>
-  <div class="strip" role="group" :aria-label="label">
+  <div class="choice-strip" role="group" :aria-label="label">
     <button
       v-for="option in options"
       :key="String(option.value)"
@@ -24,7 +24,7 @@ const emit = defineEmits<{ 'update:modelValue': [value: T] }>()
 </template>
 
 <style scoped>
-.strip {
+.choice-strip {
   display: flex;
 }
 button {
