@@ -5,6 +5,7 @@ import DimensionLine from '../ui/DimensionLine.vue'
 import SignMark from '../ui/SignMark.vue'
 import { useWidth } from '../ui/useWidth'
 import FaceArt from './FaceArt.vue'
+import FaceDimensions from './FaceDimensions.vue'
 import { kindWords, measures } from './faceWords'
 import { sharedEdges } from './sharedEdges'
 import { gridOf, snap, type SnapLine } from './snap'
@@ -157,19 +158,6 @@ const callout = computed(() => {
     fromY: y(place.yMm) + r * Math.sin(angle),
   }
 })
-/** Without a chosen thing: widths of openings and screens that do not lie above each other. */
-const dimensioned = computed(() => {
-  const rows: Drawn[] = []
-  for (const drawn of things.value) {
-    const { xMm, widthMm } = drawn.place
-    const telling = ['WINDOW', 'SCREEN', 'VENT', 'CUT_OUT'].includes(drawn.kind)
-    const free = rows.every(
-      (row) => row.place.xMm >= xMm + widthMm || row.place.xMm + row.place.widthMm <= xMm,
-    )
-    if (telling && free && s(widthMm) > 34) rows.push(drawn)
-  }
-  return rows
-})
 </script>
 
 <template>
@@ -263,67 +251,7 @@ const dimensioned = computed(() => {
         :y2="y(0)"
         :text="face.heightMm.toFixed(1)"
       />
-      <g v-if="chosen" aria-hidden="true">
-        <line
-          v-for="at in [chosen.place.xMm, chosen.place.xMm + chosen.place.widthMm]"
-          :key="'x' + at"
-          :x1="x(at)"
-          :y1="y(chosen.place.yMm)"
-          :x2="x(at)"
-          :y2="y(0) + 24"
-          class="extension"
-        />
-        <line
-          v-for="at in [chosen.place.yMm, chosen.place.yMm + chosen.place.heightMm]"
-          :key="'y' + at"
-          :x1="x(chosen.place.xMm + chosen.place.widthMm)"
-          :y1="y(at)"
-          :x2="x(face.widthMm) + 30"
-          :y2="y(at)"
-          class="extension"
-        />
-        <DimensionLine
-          :x1="x(chosen.place.xMm)"
-          :y1="y(0) + 19"
-          :x2="x(chosen.place.xMm + chosen.place.widthMm)"
-          :y2="y(0) + 19"
-          :text="chosen.place.widthMm.toFixed(1)"
-        />
-        <DimensionLine
-          v-if="chosen.place.xMm > 0.05"
-          :x1="x(0)"
-          :y1="y(0) + 41"
-          :x2="x(chosen.place.xMm)"
-          :y2="y(0) + 41"
-          :text="chosen.place.xMm.toFixed(1)"
-        />
-        <DimensionLine
-          :x1="x(face.widthMm) + 24"
-          :y1="y(chosen.place.yMm + chosen.place.heightMm)"
-          :x2="x(face.widthMm) + 24"
-          :y2="y(chosen.place.yMm)"
-          :text="chosen.place.heightMm.toFixed(1)"
-        />
-        <DimensionLine
-          v-if="chosen.place.yMm > 0.05"
-          :x1="x(face.widthMm) + 24"
-          :y1="y(chosen.place.yMm)"
-          :x2="x(face.widthMm) + 24"
-          :y2="y(0)"
-          :text="chosen.place.yMm.toFixed(1)"
-        />
-      </g>
-      <template v-else>
-        <DimensionLine
-          v-for="drawn in dimensioned"
-          :key="drawn.id"
-          :x1="x(drawn.place.xMm)"
-          :y1="y(0) + 24"
-          :x2="x(drawn.place.xMm + drawn.place.widthMm)"
-          :y2="y(0) + 24"
-          :text="drawn.place.widthMm.toFixed(1)"
-        />
-      </template>
+      <FaceDimensions :face="face" :chosen="chosen" :x="x" :y="y" />
     </svg>
     <p
       v-if="callout"
@@ -395,11 +323,6 @@ svg {
   paint-order: stroke;
   stroke: var(--ash);
   stroke-width: 4px;
-}
-.extension {
-  stroke: var(--slate);
-  stroke-width: 0.7;
-  stroke-dasharray: 2 2;
 }
 .ring {
   fill: none;

@@ -70,6 +70,20 @@ describe('previews while dragging', () => {
     expect(concept.faces[1]).not.toBe(top)
   })
 
+  it('go on after the server was away', async () => {
+    const concept = useConcept()
+    const here = globalThis.fetch
+    vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no connection')))
+    concept.preview(item(1))
+    await settle()
+    vi.stubGlobal('fetch', here)
+    concept.preview(item(2))
+    expect(sent).toHaveLength(1)
+    release[0]()
+    await settle()
+    expect(concept.view).toMatchObject({ quoteMinor: 1 })
+  })
+
   it('are dropped when another build was opened meanwhile', async () => {
     const concept = useConcept()
     concept.preview(item(1))

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { get, Refusal, send } from '../api/client'
+import { get, Refusal, send, Unreachable } from '../api/client'
 import type {
   ConceptView,
   FaceItem,
@@ -50,6 +50,8 @@ export const useConcept = defineStore('concept', () => {
       options.value = []
       pending.value = null
       picked.value = null
+      held.value = null
+      waiting = null
     }
     const mark = saver.mark()
     const [fresh, change] = await Promise.all([
@@ -92,8 +94,8 @@ export const useConcept = defineStore('concept', () => {
         if (asked === builds.id) show(fresh)
       }
     } catch (problem) {
-      // what can't be drawn yet is told where it is typed, by the answer to the save
-      if (!(problem instanceof Refusal)) throw problem
+      // a refusal is told where it is typed, a lost connection in the corner: both by the save
+      if (!(problem instanceof Refusal || problem instanceof Unreachable)) throw problem
     } finally {
       asking = false
     }

@@ -3,9 +3,11 @@ package emberyard.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -110,6 +112,35 @@ class HabitsTest {
     new Hands(first).write("Width", "550").press("Take theirs");
     assertThat(first.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)))
         .hasValue("560");
+  }
+
+  @Test
+  void aThingOnAFaceIsMovedByKeysInTwoWindowsAndOverAReload() {
+    Page first = yard.signedIn("ines");
+    Page second = yard.signedIn("ines");
+    for (Page page : new Page[] {first, second}) {
+      page.navigate(yard.address("/builds/moss-archive/concept"));
+      lamp(page).waitFor();
+    }
+    lamp(first).press("ArrowRight");
+    new Hands(first).saved();
+    lamp(second).press("Shift+ArrowLeft");
+    new Hands(second).sees("Someone changed this meanwhile").press("Keep mine").saved();
+    first.reload();
+    assertThat(lamp(first)).hasAttribute("aria-label", Pattern.compile("x 120.0 "));
+    new Hands(second).write("From the left", "a hand").sees("Can’t read this.");
+    new Hands(second).write("From the left", "100+20.5").saved();
+    second.reload();
+    assertThat(lamp(second)).hasAttribute("aria-label", Pattern.compile("x 120.5 "));
+  }
+
+  private static Locator lamp(Page page) {
+    Locator front = page.getByLabel("front face", new Page.GetByLabelOptions().setExact(true));
+    if (page.getByText("Front face").count() == 0) {
+      front.first().press("Enter");
+    }
+    return page.getByRole(
+        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Lamp plate, ")));
   }
 
   @Test

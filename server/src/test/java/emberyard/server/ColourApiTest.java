@@ -201,6 +201,19 @@ class ColourApiTest {
     assertEquals(2000, answer.path("requirements").get(0).path("value").asDouble());
     assertEquals(
         "1 found: Side vent", answer.path("requirements").get(3).path("numbers").asString());
+    JsonNode total =
+        owner
+            .post(
+                "/api/calc/brief/evaluate",
+                """
+                {"requirements": [{"text": "cap", "measure": "totalMinor", "comparison": "atMost",
+                  "limit": 340000}], "facts": {"totalMinor": 340001}}
+                """)
+            .expect(200)
+            .json();
+    assertEquals(
+        "340001 minor units, ≤ 340000 minor units wanted",
+        total.path("requirements").get(0).path("numbers").asString());
     owner
         .post(
             "/api/calc/brief/evaluate",

@@ -38,7 +38,7 @@ public final class Evaluation {
   }
 
   /**
-   * @param currency of amounts in the sentences, ISO 4217
+   * @param currency of amounts in the sentences, ISO 4217; empty where none is known
    */
   public static List<RequirementState> of(
       List<Requirement> requirements, Facts facts, String currency) {
@@ -147,7 +147,10 @@ public final class Evaluation {
 
   private String written(Limit limit, double number) {
     return switch (limit.measure()) {
-      case TOTAL_MINOR -> Figures.money(currency, Math.round(number));
+      case TOTAL_MINOR ->
+          currency.isEmpty()
+              ? Figures.plain(number) + " minor units"
+              : Figures.money(currency, Math.round(number));
       case REVEAL_DAY -> Figures.day(LocalDate.ofEpochDay(Math.round(number)));
       case WIDTH_MM, HEIGHT_MM, DEPTH_MM -> Figures.mm(number);
       case COLOUR_DELTA_E00 -> "ΔE00 " + Figures.plain(number);

@@ -31,8 +31,6 @@ import tools.jackson.databind.JsonNode;
 /** Holds requirements against facts, without a build. */
 @RestController
 class EvaluateController {
-  private static final String NO_CURRENCY = "XXX";
-
   /** Requirements and what is known. */
   record EvaluateQuestion(
       List<AskedRequirement> requirements,
@@ -80,7 +78,7 @@ class EvaluateController {
     List<Facts.Present> present = present(facts.get("present"));
     Facts known = new Facts(values, present, List.of(), Set.of(), facts.containsKey("present"));
     return new EvaluateAnswer(
-        Evaluation.of(requirements, known, NO_CURRENCY).stream()
+        Evaluation.of(requirements, known, "").stream()
             .map(state -> answer(state, values))
             .toList());
   }

@@ -94,7 +94,7 @@ class DemoData implements ApplicationRunner {
     LocalDate today = LocalDateTime.ofInstant(clock.instant(), zone()).toLocalDate();
     List<Write> writes = new ArrayList<>();
     workshopThings(book).forEach((id, thing) -> writes.add(Write.overwrite(null, id, thing)));
-    add(writes, worked(DemoBuilds.nightPilotage(today), book, today, 13, this::nightDone));
+    add(writes, worked(DemoNight.nightPilotage(today), book, today, 13, this::nightDone));
     add(writes, worked(DemoBuilds.mossArchive(today), book, today, 18, this::mossDone));
     add(writes, worked(DemoBuilds.lineNine(today), book, today, 9, this::depotDone));
     add(writes, worked(DemoBuilds.paperKite(today), book, today, 52, task -> true));
