@@ -4,11 +4,11 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Stage;
+import emberyard.core.build.StationKind;
 import emberyard.core.build.Task;
 import emberyard.core.build.Why;
 import emberyard.core.build.Work;
 import emberyard.core.finding.Caution;
-import emberyard.core.workshop.StationKind;
 import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
@@ -28,17 +28,30 @@ public final class AssembleWork {
   /**
    * @param behind gates before assembly: dry fit, cured paint, proven hardware
    * @param lights keys of fitting screens and lights, which come before closing
+   * @param goingIn tasks that put things in one by one, in their order
+   * @param goneIn pieces that those tasks put in
    */
   public static Work derive(
-      Build build, WorkshopBook book, List<String> behind, List<String> lights) {
+      Build build,
+      WorkshopBook book,
+      List<String> behind,
+      List<String> lights,
+      List<Task> goingIn,
+      int goneIn) {
     StepTimes times = book.workshop().times();
     List<Task> tasks = new ArrayList<>();
     int components = build.components().stream().mapToInt(Component::quantity).sum();
     int panels = build.panels().stream().mapToInt(Panel::quantity).sum();
     List<String> before = behind;
     if (components > 0) {
-      Task fitIn = each(FIT_IN, "Fit the hardware in", components, times.componentFitMinutes());
-      tasks.add(fitIn.behind(before).saying(List.of(Caution.ELECTRONICS)));
+      goingIn.forEach(task -> tasks.add(task.behind(behind)));
+      List<String> allIn = new ArrayList<>(goingIn.stream().map(Task::key).toList());
+      if (components > goneIn) {
+        String title = goneIn == 0 ? "Fit the hardware in" : "Fit the rest of the hardware in";
+        Task fitIn = each(FIT_IN, title, components - goneIn, times.componentFitMinutes());
+        tasks.add(fitIn.behind(before).saying(List.of(Caution.ELECTRONICS)));
+        allIn.add(FIT_IN);
+      }
       Task cables =
           Task.of(
               CABLES,
@@ -49,7 +62,7 @@ public final class AssembleWork {
       tasks.add(
           cables
               .at(StationKind.BENCH)
-              .behind(FIT_IN)
+              .behind(allIn)
               .behind(lights)
               .saying(List.of(Caution.ELECTRONICS)));
       before = List.of(CABLES);

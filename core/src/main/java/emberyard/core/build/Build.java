@@ -27,7 +27,10 @@ public record Build(
     List<Remark> remarks,
     List<ConceptOption> options,
     List<Snapshot> snapshots,
-    List<ChangeOrder> changeOrders) {
+    List<ChangeOrder> changeOrders,
+    List<Enclosure> enclosures,
+    List<Loop> loops,
+    List<Worksheet> worksheets) {
   public Build {
     requirements = List.copyOf(requirements);
     components = List.copyOf(components);
@@ -47,6 +50,9 @@ public record Build(
     options = List.copyOf(options);
     snapshots = List.copyOf(snapshots);
     changeOrders = List.copyOf(changeOrders);
+    enclosures = List.copyOf(enclosures);
+    loops = List.copyOf(loops);
+    worksheets = List.copyOf(worksheets);
   }
 
   /** A build with a brief and an open concept, nothing else. */
@@ -54,12 +60,22 @@ public record Build(
     return new Build(
         brief, concept, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
         List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-        List.of(), List.of(), List.of());
+        List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
   }
 
   /** What a concept can differ in, as it is now. */
   public Design design() {
-    return new Design(concept.look(), items, components, panels, schemes, screens, strips);
+    return new Design(
+        concept.look(),
+        items,
+        components,
+        panels,
+        schemes,
+        screens,
+        strips,
+        enclosures,
+        loops,
+        worksheets);
   }
 
   /** The same build with another design on the table. */
@@ -84,7 +100,10 @@ public record Build(
         remarks,
         options,
         snapshots,
-        changeOrders);
+        changeOrders,
+        other.enclosures(),
+        other.loops(),
+        other.worksheets());
   }
 
   /** The same build with these requirements only. */
@@ -109,11 +128,18 @@ public record Build(
         remarks,
         options,
         snapshots,
-        changeOrders);
+        changeOrders,
+        enclosures,
+        loops,
+        worksheets);
   }
 
   public String id() {
     return brief.id();
+  }
+
+  public Optional<Component> component(String componentId) {
+    return components.stream().filter(each -> each.id().equals(componentId)).findFirst();
   }
 
   public Optional<Panel> panel(String panelId) {

@@ -1,6 +1,7 @@
 package emberyard.core.build;
 
 import emberyard.core.units.Require;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,6 +22,12 @@ import org.jspecify.annotations.Nullable;
  * @param memoryGb memory of one, null for none
  * @param counting for owned and brought things; agreed where it was left out
  * @param agreedMinor what one counts for by agreement; the price where it was left out
+ * @param productId of the library it was taken from, empty for one's own
+ * @param attributes anything else worth knowing, in words
+ * @param body the space it takes, null while nobody has measured it
+ * @param electric what it draws and plugs into, null while nobody has said
+ * @param thermal its heat and air, null for none
+ * @param fitted how it is put to use here
  */
 public record Component(
     String id,
@@ -42,7 +49,13 @@ public record Component(
     @Nullable Double storageGb,
     @Nullable Double memoryGb,
     Counting counting,
-    @Nullable Long agreedMinor) {
+    @Nullable Long agreedMinor,
+    String productId,
+    String attributes,
+    @Nullable Body body,
+    @Nullable Electric electric,
+    @Nullable Thermal thermal,
+    Fitted fitted) {
   public Component {
     Require.text("id", id);
     Require.text("name", name);
@@ -69,6 +82,177 @@ public record Component(
     if (agreedMinor != null) {
       Require.between("agreedMinor", agreedMinor, 0, 100_000_000, "minor units");
     }
+    productId = Require.textOrEmpty("productId", productId);
+    attributes = Require.textOrEmpty("attributes", attributes);
+    fitted = fitted == null ? Fitted.ANYHOW : fitted;
+  }
+
+  /** A component of which neither size nor wiring nor heat is known. */
+  public Component(
+      String id,
+      String name,
+      ComponentKind kind,
+      int quantity,
+      Source source,
+      boolean forLook,
+      long priceMinor,
+      String supplierId,
+      int leadDays,
+      double massKg,
+      double peakWatts,
+      double supplyWatts,
+      int hdmiOutputs,
+      int displayPortOutputs,
+      int typeCOutputs,
+      int lightHeaders,
+      @Nullable Double storageGb,
+      @Nullable Double memoryGb,
+      @Nullable Counting counting,
+      @Nullable Long agreedMinor) {
+    this(
+        id,
+        name,
+        kind,
+        quantity,
+        source,
+        forLook,
+        priceMinor,
+        supplierId,
+        leadDays,
+        massKg,
+        peakWatts,
+        supplyWatts,
+        hdmiOutputs,
+        displayPortOutputs,
+        typeCOutputs,
+        lightHeaders,
+        storageGb,
+        memoryGb,
+        counting,
+        agreedMinor,
+        "",
+        "",
+        null,
+        null,
+        null,
+        Fitted.ANYHOW);
+  }
+
+  /** The same component taking this space. */
+  public Component with(@Nullable Body space) {
+    return copy(space, electric, thermal, fitted);
+  }
+
+  public Component with(@Nullable Electric wiring) {
+    return copy(body, wiring, thermal, fitted);
+  }
+
+  public Component with(@Nullable Thermal heat) {
+    return copy(body, electric, heat, fitted);
+  }
+
+  public Component with(Fitted use) {
+    return copy(body, electric, thermal, use);
+  }
+
+  /** The same component as taken from a product of the library. */
+  public Component of(String product) {
+    return new Component(
+        id,
+        name,
+        kind,
+        quantity,
+        source,
+        forLook,
+        priceMinor,
+        supplierId,
+        leadDays,
+        massKg,
+        peakWatts,
+        supplyWatts,
+        hdmiOutputs,
+        displayPortOutputs,
+        typeCOutputs,
+        lightHeaders,
+        storageGb,
+        memoryGb,
+        counting,
+        agreedMinor,
+        product,
+        attributes,
+        body,
+        electric,
+        thermal,
+        fitted);
+  }
+
+  /** So many of the same. */
+  public Component times(int pieces) {
+    return new Component(
+        id,
+        name,
+        kind,
+        pieces,
+        source,
+        forLook,
+        priceMinor,
+        supplierId,
+        leadDays,
+        massKg,
+        peakWatts,
+        supplyWatts,
+        hdmiOutputs,
+        displayPortOutputs,
+        typeCOutputs,
+        lightHeaders,
+        storageGb,
+        memoryGb,
+        counting,
+        agreedMinor,
+        productId,
+        attributes,
+        body,
+        electric,
+        thermal,
+        fitted);
+  }
+
+  private Component copy(
+      @Nullable Body space, @Nullable Electric wiring, @Nullable Thermal heat, Fitted use) {
+    return new Component(
+        id,
+        name,
+        kind,
+        quantity,
+        source,
+        forLook,
+        priceMinor,
+        supplierId,
+        leadDays,
+        massKg,
+        peakWatts,
+        supplyWatts,
+        hdmiOutputs,
+        displayPortOutputs,
+        typeCOutputs,
+        lightHeaders,
+        storageGb,
+        memoryGb,
+        counting,
+        agreedMinor,
+        productId,
+        attributes,
+        space,
+        wiring,
+        heat,
+        use);
+  }
+
+  /** Watts of one at usual work: the peak where nothing else is known. */
+  public double typicalWatts() {
+    return electric == null || electric.typicalWatts() == null
+        ? peakWatts
+        : electric.typicalWatts();
   }
 
   /**
@@ -83,5 +267,14 @@ public record Component(
       case AGREED -> quantity * (agreedMinor == null ? priceMinor : agreedMinor);
       case MARKET -> quantity * priceMinor;
     };
+  }
+
+  /** A board's outputs work if a processor has graphics, or if nobody has said that it has not. */
+  public static boolean boardOutputsWork(List<Component> components) {
+    List<Component> processors =
+        components.stream().filter(c -> c.kind() == ComponentKind.PROCESSOR).toList();
+    return processors.isEmpty()
+        || processors.stream()
+            .anyMatch(c -> c.electric() == null || c.electric().processorGraphics());
   }
 }

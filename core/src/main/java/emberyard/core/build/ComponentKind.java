@@ -11,6 +11,13 @@ public enum ComponentKind {
   SUPPLY,
   COOLER,
   FAN,
+  RADIATOR,
+  PUMP,
+  BLOCK,
+  RESERVOIR,
+  SCREEN,
+  HUB,
+  RISER,
   CONTROLLER,
   OTHER
 }

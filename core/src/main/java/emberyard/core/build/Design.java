@@ -14,7 +14,10 @@ public record Design(
     List<Panel> panels,
     List<Scheme> schemes,
     List<Screen> screens,
-    List<LightStrip> strips) {
+    List<LightStrip> strips,
+    List<Enclosure> enclosures,
+    List<Loop> loops,
+    List<Worksheet> worksheets) {
   public Design {
     Require.given("look", look);
     items = Require.list(items);
@@ -23,6 +26,22 @@ public record Design(
     schemes = Require.list(schemes);
     screens = Require.list(screens);
     strips = Require.list(strips);
+    enclosures = Require.list(enclosures);
+    loops = Require.list(loops);
+    worksheets = Require.list(worksheets);
+  }
+
+  /** A design in which nothing was measured for fit. */
+  public Design(
+      Look look,
+      List<FaceItem> items,
+      List<Component> components,
+      List<Panel> panels,
+      List<Scheme> schemes,
+      List<Screen> screens,
+      List<LightStrip> strips) {
+    this(
+        look, items, components, panels, schemes, screens, strips, List.of(), List.of(), List.of());
   }
 
   /** A look without parts. */

@@ -44,4 +44,18 @@ public record LightStrip(
     /** Straight from the supply's leads. */
     SUPPLY_LEAD
   }
+
+  /** Whole LEDs: it is cut between two. */
+  public int leds() {
+    return (int) Math.floor(lengthMm / 1000 * ledsPerMetre + 1e-9);
+  }
+
+  /**
+   * Current at full white: LEDs × current of one.
+   *
+   * <p>Example: 800 mm at 60 LEDs/m and 60 mA → 48 LEDs → 2.88 A.
+   */
+  public double amps() {
+    return leds() * milliampsPerLed / 1000;
+  }
 }

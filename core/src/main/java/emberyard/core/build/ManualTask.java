@@ -1,7 +1,6 @@
 package emberyard.core.build;
 
 import emberyard.core.units.Require;
-import emberyard.core.workshop.StationKind;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param window opening, null for none
  * @param holes border holes, null for none
  * @param outsidePriceMinor price of one when cut outside, minor units
+ * @param vent hole field cut into it, null for none
  */
 public record Panel(
     String id,
@@ -26,7 +27,8 @@ public record Panel(
     @Nullable Window window,
     @Nullable BorderHoles holes,
     CutMethod cutMethod,
-    long outsidePriceMinor) {
+    long outsidePriceMinor,
+    @Nullable VentCut vent) {
   public Panel {
     Require.text("id", id);
     Require.text("name", name);
@@ -37,5 +39,33 @@ public record Panel(
     Require.between("quantity", quantity, 1, 500, "pieces");
     Require.given("cutMethod", cutMethod);
     Require.between("outsidePriceMinor", outsidePriceMinor, 0, 100_000_000, "minor units");
+  }
+
+  /** A panel without a hole field. */
+  public Panel(
+      String id,
+      String name,
+      Face face,
+      String sheetId,
+      double widthMm,
+      double heightMm,
+      int quantity,
+      @Nullable Window window,
+      @Nullable BorderHoles holes,
+      CutMethod cutMethod,
+      long outsidePriceMinor) {
+    this(
+        id,
+        name,
+        face,
+        sheetId,
+        widthMm,
+        heightMm,
+        quantity,
+        window,
+        holes,
+        cutMethod,
+        outsidePriceMinor,
+        null);
   }
 }

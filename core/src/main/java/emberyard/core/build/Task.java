@@ -1,7 +1,6 @@
 package emberyard.core.build;
 
 import emberyard.core.finding.Caution;
-import emberyard.core.workshop.StationKind;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;

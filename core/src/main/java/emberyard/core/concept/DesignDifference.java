@@ -1,13 +1,16 @@
 package emberyard.core.concept;
 
 import emberyard.core.build.Design;
+import emberyard.core.build.Enclosure;
 import emberyard.core.build.FaceItem;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Look;
+import emberyard.core.build.Loop;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
+import emberyard.core.build.Worksheet;
 import emberyard.core.units.FieldDifference;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -41,6 +44,11 @@ public final class DesignDifference {
     difference.list("Finish", before.schemes(), after.schemes(), Scheme::id, Scheme::name);
     difference.list("Screen", before.screens(), after.screens(), Screen::id, Screen::name);
     difference.list("Light", before.strips(), after.strips(), LightStrip::id, LightStrip::name);
+    difference.list(
+        "Enclosure", before.enclosures(), after.enclosures(), Enclosure::id, Enclosure::name);
+    difference.list("Loop", before.loops(), after.loops(), Loop::id, Loop::name);
+    difference.list(
+        "Worksheet", before.worksheets(), after.worksheets(), Worksheet::id, Worksheet::name);
     difference.list("On the faces:", before.items(), after.items(), FaceItem::id, FaceItem::name);
     return List.copyOf(difference.words);
   }

@@ -5,6 +5,7 @@ import emberyard.core.build.FaceItem;
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.Panel;
 import emberyard.core.build.ThingLink;
+import emberyard.core.build.VentCut;
 import emberyard.core.build.Window;
 import emberyard.core.geometry.Rect;
 import java.util.ArrayList;
@@ -69,6 +70,21 @@ public record FaceMirror(List<Panel> panels, List<FaceItem> items, List<String> 
         turned,
         panel.holes(),
         panel.cutMethod(),
-        panel.outsidePriceMinor());
+        panel.outsidePriceMinor(),
+        turned(panel));
+  }
+
+  private static VentCut turned(Panel panel) {
+    if (panel.vent() == null) {
+      return null;
+    }
+    Window area = panel.vent().area();
+    return new VentCut(
+        new Window(
+            panel.widthMm() - area.xMm() - area.widthMm(),
+            area.yMm(),
+            area.widthMm(),
+            area.heightMm()),
+        panel.vent().field());
   }
 }

@@ -46,6 +46,11 @@ public enum Caution {
       "A fixed lead, an inlet or a supply's inside is work for a qualified person, with a test"
           + " certificate. Never open a power supply.",
       "It kills. Local codes and licensed practice come first."),
+  COOLANT(
+      "Coolant loop",
+      "Power off everything but the pump during the leak test; paper towels under every fitting;"
+          + " drain before transport when advised.",
+      "Coolant on a live board kills it, and can shock you."),
   LIFTING(
       "Lifting",
       "Over 20 kg: two people; glass out before carrying.",

@@ -9,10 +9,18 @@ import org.jspecify.annotations.Nullable;
  *
  * @param label a verb and its object, "Move the holes in to 9.0 mm"
  * @param change what applying it sets, null where a person has to decide or act
+ * @param priceMinor what it costs more (or less), minor units; null where that is not known
+ * @param minutes hands-on time it takes more; null where that is not known
  */
-public record Remedy(String label, @Nullable Change change) {
+public record Remedy(
+    String label, @Nullable Change change, @Nullable Long priceMinor, @Nullable Integer minutes) {
   public Remedy {
     Objects.requireNonNull(label);
+  }
+
+  /** A way out that says nothing of money and time. */
+  public Remedy(String label, @Nullable Change change) {
+    this(label, change, null, null);
   }
 
   /**

@@ -4,6 +4,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.CostCategory;
+import emberyard.core.build.Enclosure;
 import emberyard.core.build.Need;
 import emberyard.core.build.Source;
 import emberyard.core.build.Stage;
@@ -11,56 +12,133 @@ import emberyard.core.build.Task;
 import emberyard.core.build.Why;
 import emberyard.core.build.Work;
 import emberyard.core.finding.Finding;
-import emberyard.core.finding.Remedy;
-import emberyard.core.finding.Severity;
+import emberyard.core.fit.Balance.Weight;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
-/** What the chosen hardware asks for: proof on paper, buying, and being carried. */
+/**
+ * What the chosen hardware asks for: proof on paper, work on the enclosure, buying, an order of
+ * going in, and judgements on space, power, heat, air and balance.
+ */
 public final class FitWork {
   /** Key of the task that proves on paper that it goes in. */
   public static final String ON_PAPER = "fit/paper";
 
-  private static final double ONE_PERSON_KG = 20;
+  private final Build build;
+  private final WorkshopBook book;
+  private final @Nullable Space space;
+  private final Fed fed;
+  private final Cooled cooled;
+  private final Aired aired;
+  private final Stands stands;
+  private final List<Worked> worksheets;
 
-  private FitWork() {}
+  private FitWork(Build build, WorkshopBook book, List<Weight> parts) {
+    this.build = build;
+    this.book = book;
+    this.space =
+        Space.enclosure(build)
+            .filter(enclosure -> !enclosure.bays().isEmpty())
+            .map(enclosure -> Space.of(enclosure, build.components()))
+            .orElse(null);
+    this.fed = Fed.of(build);
+    this.cooled = Cooled.of(build);
+    this.aired = Aired.of(build);
+    double coolant =
+        cooled.circuits().stream()
+            .filter(circuit -> circuit.sort() == Circuit.Sort.LOOP)
+            .mapToDouble(Circuit::coolantL)
+            .sum();
+    this.stands = Stands.of(build, space, parts, coolant);
+    this.worksheets = build.worksheets().stream().map(Worked::of).toList();
+  }
+
+  /**
+   * Proves a build.
+   *
+   * @param parts made parts, where they sit
+   */
+  public static FitWork of(Build build, WorkshopBook book, List<Weight> parts) {
+    return new FitWork(build, book, parts);
+  }
+
+  /** All that was found out, to be shown. */
+  public FitPicture picture() {
+    return new FitPicture(
+        space == null ? null : SpacePicture.of(space), fed, cooled, aired, stands, worksheets);
+  }
 
   /**
    * @param behind key of the task that comes first
    * @param enclosureFor key of the task that needs the enclosure
    * @param hardwareFor key of the task that needs all other hardware
    */
-  public static Work derive(
-      Build build, WorkshopBook book, String behind, String enclosureFor, String hardwareFor) {
-    if (build.components().isEmpty()) {
-      return Work.none();
+  public Work derive(String behind, String enclosureFor, String hardwareFor) {
+    if (build.components().isEmpty() && build.enclosures().isEmpty()) {
+      return new Work(List.of(), List.of(), findings());
     }
-    int minutes = book.workshop().times().fitOnPaperMinutes();
-    Task paper =
-        Task.of(
-                ON_PAPER,
-                "Prove on paper that it goes in",
-                Stage.FIT,
-                minutes,
-                Why.of("a default", minutes + " min (default)"))
-            .behind(behind);
+    List<Task> tasks = new ArrayList<>(List.of(paper(behind)));
+    Space.enclosure(build)
+        .ifPresent(enclosure -> tasks.addAll(BayWork.of(enclosure, book, ON_PAPER)));
     List<Need> needs = new ArrayList<>();
     for (Component component : build.components()) {
       if (component.source() == Source.BUY) {
         boolean enclosure = component.kind() == ComponentKind.ENCLOSURE;
-        needs.add(need(component, book, enclosure ? enclosureFor : hardwareFor));
+        needs.add(need(component, enclosure ? enclosureFor : hardwareFor));
       }
     }
-    return new Work(List.of(paper), needs, findings(build));
+    needs.addAll(LoopWork.needs(build, cooled, book, hardwareFor));
+    return new Work(tasks, needs, findings());
+  }
+
+  /** Keys of work on the enclosure, which the dry fit waits for. */
+  public List<String> enclosureWork() {
+    Enclosure enclosure = Space.enclosure(build).orElse(null);
+    return enclosure == null
+        ? List.of()
+        : BayWork.of(enclosure, book, ON_PAPER).stream().map(Task::key).toList();
+  }
+
+  /** Placed things going in, one task each, with gates before what closes others in; loops. */
+  public List<Task> goingIn() {
+    List<Task> tasks = new ArrayList<>();
+    if (space != null) {
+      tasks.addAll(InWork.of(space, book));
+    }
+    tasks.addAll(LoopWork.tasks(build, book, tasks.stream().map(Task::key).toList()));
+    return tasks;
+  }
+
+  /** How many pieces have a task of their own in {@link #goingIn}. */
+  public int piecesGoingIn() {
+    return space == null ? 0 : InWork.pieces(space);
+  }
+
+  /** Mass of components, parts and coolant, kg. */
+  public double massKg() {
+    return stands.balance() == null ? 0 : stands.balance().massKg();
   }
 
   /** Mass of all components. */
-  public static double massKg(Build build) {
+  public static double hardwareMassKg(Build build) {
     return build.components().stream().mapToDouble(c -> c.massKg() * c.quantity()).sum();
   }
 
-  private static Need need(Component component, WorkshopBook book, String neededBy) {
+  private Task paper(String behind) {
+    int minutes = book.workshop().times().fitOnPaperMinutes();
+    return Task.of(
+            ON_PAPER,
+            "Prove on paper that it goes in",
+            Stage.FIT,
+            minutes,
+            Why.of("a default", minutes + " min (default)"))
+        .behind(behind);
+  }
+
+  private Need need(Component component, String neededBy) {
     int lead =
         component.leadDays() >= 0 ? component.leadDays() : book.leadDays(component.supplierId());
     return new Need(
@@ -77,19 +155,16 @@ public final class FitWork {
         Why.of("as chosen in the design", component.quantity() + " × " + component.name()));
   }
 
-  private static List<Finding> findings(Build build) {
-    double mass = massKg(build);
-    if (mass <= ONE_PERSON_KG) {
-      return List.of();
+  private List<Finding> findings() {
+    List<Finding> findings = new ArrayList<>();
+    if (space != null) {
+      findings.addAll(SpaceFindings.of(build, space, book, fed.power().wantedWatts()));
     }
-    return List.of(
-        Finding.of(
-                Severity.NOTE,
-                "fit",
-                "fit/lifting",
-                "Hardware weighs %.1f kg: two people carry it".formatted(mass),
-                "Sum of the components, without made parts.",
-                "Over 20 kg: two people, and glass out before carrying.")
-            .with(Remedy.byHand("Plan a second pair of hands for the hand-over")));
+    findings.addAll(FedFindings.of(build, fed, book));
+    findings.addAll(CooledFindings.of(build, cooled));
+    findings.addAll(AiredFindings.of(build, aired));
+    findings.addAll(StandsFindings.of(build, stands));
+    worksheets.stream().map(Worked::finding).filter(Objects::nonNull).forEach(findings::add);
+    return findings;
   }
 }

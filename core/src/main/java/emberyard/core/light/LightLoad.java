@@ -2,6 +2,7 @@ package emberyard.core.light;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
+import emberyard.core.build.ComponentKind;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
@@ -39,32 +40,18 @@ public record LightLoad(
         sum(build, c -> c.peakWatts() * c.quantity()),
         sum(build, c -> c.supplyWatts() * c.quantity()),
         wanted(build, Screen.Input.HDMI),
-        there(build, Component::hdmiOutputs),
+        there(build, Component::hdmiOutputs, true),
         wanted(build, Screen.Input.DISPLAY_PORT),
-        there(build, Component::displayPortOutputs),
+        there(build, Component::displayPortOutputs, true),
         wanted(build, Screen.Input.TYPE_C),
-        there(build, Component::typeCOutputs),
+        there(build, Component::typeCOutputs, true),
         (int) build.strips().stream().filter(LightLoad::onHeader).count(),
-        there(build, Component::lightHeaders));
+        there(build, Component::lightHeaders, false));
   }
 
   /** Total of hardware, screens and lights. */
   public double totalWatts() {
     return hardwareWatts + volt5Watts + volt12Watts;
-  }
-
-  /**
-   * Current of a strip at full white: length × LEDs per metre × current of one.
-   *
-   * <p>Example: 800 mm at 60 LEDs/m and 60 mA → 48 LEDs → 2.88 A.
-   */
-  public static double amps(LightStrip strip) {
-    return leds(strip) * strip.milliampsPerLed() / 1000;
-  }
-
-  /** Whole LEDs on a strip: it is cut between two. */
-  public static int leds(LightStrip strip) {
-    return (int) Math.floor(strip.lengthMm() / 1000 * strip.ledsPerMetre() + 1e-9);
   }
 
   static boolean onHeader(LightStrip strip) {
@@ -80,7 +67,7 @@ public record LightLoad(
     return screens
         + build.strips().stream()
             .filter(strip -> strip.rail() == rail)
-            .mapToDouble(strip -> amps(strip) * rail.volts())
+            .mapToDouble(strip -> strip.amps() * rail.volts())
             .sum();
   }
 
@@ -92,7 +79,12 @@ public record LightLoad(
     return (int) build.screens().stream().filter(screen -> screen.input() == input).count();
   }
 
-  private static int there(Build build, ToIntFunction<Component> of) {
-    return build.components().stream().mapToInt(c -> of.applyAsInt(c) * c.quantity()).sum();
+  /** Picture outputs of a board count only where the processor can drive them. */
+  private static int there(Build build, ToIntFunction<Component> of, boolean pictures) {
+    boolean dead = pictures && !Component.boardOutputsWork(build.components());
+    return build.components().stream()
+        .filter(c -> !dead || c.kind() != ComponentKind.BOARD)
+        .mapToInt(c -> of.applyAsInt(c) * c.quantity())
+        .sum();
   }
 }

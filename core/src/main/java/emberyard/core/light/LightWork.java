@@ -6,6 +6,7 @@ import emberyard.core.build.LightStrip;
 import emberyard.core.build.Need;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Stage;
+import emberyard.core.build.StationKind;
 import emberyard.core.build.Task;
 import emberyard.core.build.Why;
 import emberyard.core.build.Work;
@@ -14,7 +15,6 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.units.Figures;
-import emberyard.core.workshop.StationKind;
 import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
@@ -24,9 +24,6 @@ import java.util.List;
 public final class LightWork {
   /** Most a light header carries. */
   public static final double HEADER_AMPS = 3;
-
-  /** A supply should give this much more than the sum it feeds. */
-  static final double SUPPLY_RESERVE = 1.25;
 
   private LightWork() {}
 
@@ -123,12 +120,11 @@ public final class LightWork {
     outputs(findings, "DisplayPort", load.displayPortWanted(), load.displayPortThere());
     outputs(findings, "type-C", load.typeCWanted(), load.typeCThere());
     headers(load, findings);
-    supply(load, findings);
     return findings;
   }
 
   private static void header(LightStrip strip, List<Finding> findings) {
-    double amps = LightLoad.amps(strip);
+    double amps = strip.amps();
     if (!LightLoad.onHeader(strip) || amps <= HEADER_AMPS) {
       return;
     }
@@ -142,7 +138,7 @@ public final class LightWork {
                 "%s draws %.1f A; a header gives 3.0 A".formatted(strip.name(), amps),
                 "%d LEDs × %s mA at full white, %s."
                     .formatted(
-                        LightLoad.leds(strip),
+                        strip.leds(),
                         Figures.plain(strip.milliampsPerLed()),
                         Figures.plain(strip.rail().volts()) + " V"),
                 "The header's trace on the board burns, or the strip goes brown and flickers.")
@@ -186,25 +182,5 @@ public final class LightWork {
                 "Counted over all components of the build.",
                 "A strip without a header has neither current nor data.")
             .with(Remedy.byHand("Add a light controller"), Remedy.byHand("Use a supply lead")));
-  }
-
-  private static void supply(LightLoad load, List<Finding> findings) {
-    double wanted = load.totalWatts() * SUPPLY_RESERVE;
-    if (load.totalWatts() == 0 || load.supplyWatts() >= wanted) {
-      return;
-    }
-    boolean none = load.supplyWatts() == 0;
-    findings.add(
-        Finding.of(
-                none ? Severity.NOTE : Severity.RISK,
-                "light",
-                "light/supply",
-                none
-                    ? "No supply chosen yet; %.0f W wanted".formatted(wanted)
-                    : "Supply gives %.0f W; %.0f W wanted".formatted(load.supplyWatts(), wanted),
-                "Hardware %.0f W + 5 V %.1f W + 12 V %.1f W, × 1.25 reserve."
-                    .formatted(load.hardwareWatts(), load.volt5Watts(), load.volt12Watts()),
-                "A supply at its limit is loud, hot, and switches off under load.")
-            .with(Remedy.byHand("Choose a larger supply")));
   }
 }

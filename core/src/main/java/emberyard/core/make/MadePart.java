@@ -67,6 +67,7 @@ public record MadePart(
         sheet.realThicknessMm(),
         sheet.material(),
         panel.window(),
-        panel.holes());
+        panel.holes(),
+        panel.vent());
   }
 }

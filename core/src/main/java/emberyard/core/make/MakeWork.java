@@ -8,6 +8,7 @@ import emberyard.core.build.CutMethod;
 import emberyard.core.build.Need;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Stage;
+import emberyard.core.build.StationKind;
 import emberyard.core.build.Task;
 import emberyard.core.build.Why;
 import emberyard.core.build.Work;
@@ -17,7 +18,6 @@ import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.units.Figures;
 import emberyard.core.workshop.SheetProduct;
-import emberyard.core.workshop.StationKind;
 import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
@@ -42,14 +42,20 @@ public final class MakeWork {
   private final Map<String, Double> sheetAreaMm2 = new LinkedHashMap<>();
   private final Map<String, List<String>> cutKeys = new LinkedHashMap<>();
 
-  private MakeWork(Build build, WorkshopBook book) {
+  private final List<String> beforeDryFit;
+
+  private MakeWork(Build build, WorkshopBook book, List<String> beforeDryFit) {
+    this.beforeDryFit = beforeDryFit;
     this.build = build;
     this.book = book;
     this.times = book.workshop().times();
   }
 
-  public static Work derive(Build build, WorkshopBook book) {
-    return new MakeWork(build, book).run();
+  /**
+   * @param beforeDryFit keys of other work that the dry fit waits for
+   */
+  public static Work derive(Build build, WorkshopBook book, List<String> beforeDryFit) {
+    return new MakeWork(build, book, beforeDryFit).run();
   }
 
   private Work run() {
@@ -130,9 +136,10 @@ public final class MakeWork {
 
   /** Contour without the holes: they are drilled. */
   private static double outlineMetres(PanelFigures figures, Panel panel) {
+    double vents = panel.vent() == null ? 0 : VentHoles.of(panel.vent()).contourMm();
     double holes =
         panel.holes() == null ? 0 : figures.holeCount() * Math.PI * panel.holes().diameterMm();
-    return (figures.contourMm() - holes) / 1000;
+    return (figures.contourMm() - holes - vents) / 1000;
   }
 
   private void handWork(MadePart part) {
@@ -140,8 +147,9 @@ public final class MakeWork {
     PanelFigures figures = part.figures();
     List<Caution> cautions = List.of(cutCaution(part.sheet(), false));
     String before = key(panel, "cut");
-    if (figures.holeCount() > 0) {
-      int holes = figures.holeCount() * panel.quantity();
+    int inOne = figures.holeCount() + figures.vents().size();
+    if (inOne > 0) {
+      int holes = inOne * panel.quantity();
       int minutes = (int) Math.ceil(holes * times.drillMinutesPerHole());
       Why why =
           Why.of(
@@ -218,6 +226,7 @@ public final class MakeWork {
     }
     int pieces = build.panels().stream().mapToInt(Panel::quantity).sum();
     List<String> before = new ArrayList<>(tasks.stream().map(Task::key).toList());
+    before.addAll(beforeDryFit);
     build.components().stream()
         .filter(c -> c.kind() == ComponentKind.ENCLOSURE)
         .map(Component::id)

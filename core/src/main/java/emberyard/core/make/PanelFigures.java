@@ -19,6 +19,7 @@ import java.util.List;
  * @param holesAlongHeight holes along the left edge, both corners counted
  * @param holeCount all holes, corners once
  * @param holes centres from the lower left corner
+ * @param vents centres of the holes of a hole field
  * @param contourMm all that is cut: outline, window, holes
  * @param cutSeconds time of the cutter
  */
@@ -31,6 +32,7 @@ public record PanelFigures(
     int holesAlongHeight,
     int holeCount,
     List<Centre> holes,
+    List<Centre> vents,
     double contourMm,
     double cutSeconds,
     Why massWhy,
@@ -52,18 +54,24 @@ public record PanelFigures(
     List<Centre> centres = centres(shape);
     BorderHoles holes = shape.holes();
     Window window = shape.window();
+    VentHoles vents =
+        shape.vent() == null ? new VentHoles(List.of(), 0, 0) : VentHoles.of(shape.vent());
     double diameter = holes == null ? 0 : holes.diameterMm();
     double area =
         shape.widthMm() * shape.heightMm()
             - (window == null ? 0 : window.widthMm() * window.heightMm())
-            - centres.size() * Math.PI * diameter * diameter / 4;
+            - centres.size() * Math.PI * diameter * diameter / 4
+            - vents.openMm2();
     double mass = area * shape.thicknessMm() * shape.material().densityKgPerM3() / 1e9;
     double contour =
         2 * (shape.widthMm() + shape.heightMm())
             + (window == null ? 0 : 2 * (window.widthMm() + window.heightMm()))
-            + centres.size() * Math.PI * diameter;
+            + centres.size() * Math.PI * diameter
+            + vents.contourMm();
     int pierces =
-        cut.pierces() != null ? cut.pierces() : 1 + (window == null ? 0 : 1) + centres.size();
+        cut.pierces() != null
+            ? cut.pierces()
+            : 1 + (window == null ? 0 : 1) + centres.size() + vents.centres().size();
     double seconds =
         contour / cut.speedMmPerSecond()
             + pierces * cut.pierceSeconds()
@@ -79,6 +87,7 @@ public record PanelFigures(
         up == null ? 0 : up.count(),
         centres.size(),
         centres,
+        vents.centres(),
         contour,
         seconds,
         massWhy(shape, area),

@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import emberyard.core.build.StationKind;
 import emberyard.core.units.Require;
 
 /**

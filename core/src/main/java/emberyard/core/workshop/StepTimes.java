@@ -33,9 +33,16 @@ public record StepTimes(
     int loadTestMinutes,
     int loadTestRunHours,
     int photographMinutes,
-    int handOverMinutes) {
+    int handOverMinutes,
+    Integer bayChangeMinutes,
+    Integer leakTestHours,
+    Integer loopFillMinutes) {
 
   public StepTimes {
+    // workshops set up before there was a Fit stage have none of these
+    bayChangeMinutes = bayChangeMinutes == null ? 90 : bayChangeMinutes;
+    leakTestHours = leakTestHours == null ? 24 : leakTestHours;
+    loopFillMinutes = loopFillMinutes == null ? 60 : loopFillMinutes;
     Require.between("interviewMinutes", interviewMinutes, 0, 10_000, "min");
     Require.between("conceptMinutes", conceptMinutes, 0, 10_000, "min");
     Require.between("fitOnPaperMinutes", fitOnPaperMinutes, 0, 10_000, "min");
@@ -63,12 +70,15 @@ public record StepTimes(
     Require.between("loadTestRunHours", loadTestRunHours, 0, 240, "h");
     Require.between("photographMinutes", photographMinutes, 0, 1_000, "min");
     Require.between("handOverMinutes", handOverMinutes, 0, 1_000, "min");
+    Require.between("bayChangeMinutes", bayChangeMinutes, 0, 10_000, "min");
+    Require.between("leakTestHours", leakTestHours, 1, 240, "h");
+    Require.between("loopFillMinutes", loopFillMinutes, 0, 1_000, "min");
   }
 
   /** The values Ember Yard ships with; every screen that uses one says that it is a default. */
   public static StepTimes defaults() {
     return new StepTimes(
         60, 120, 45, 10, 15, 5, 11, 2, 5, 3, 10, 10, 30, 12, 0.25, 20, 30, 15, 15, 10, 90, 45, 20,
-        30, 2, 60, 30);
+        30, 2, 60, 30, 90, 24, 60);
   }
 }

@@ -17,7 +17,9 @@ public record WorkshopBook(
     List<PaintProduct> paints,
     List<SheetProduct> sheets,
     List<FilmProduct> films,
-    List<FilamentProduct> filaments) {
+    List<FilamentProduct> filaments,
+    List<HardwareProduct> hardware,
+    List<EnclosureProduct> enclosures) {
   public WorkshopBook {
     people = List.copyOf(people);
     stations = List.copyOf(stations);
@@ -26,6 +28,23 @@ public record WorkshopBook(
     sheets = List.copyOf(sheets);
     films = List.copyOf(films);
     filaments = List.copyOf(filaments);
+    hardware = List.copyOf(hardware);
+    enclosures = List.copyOf(enclosures);
+  }
+
+  /** A book without a library of hardware. */
+  public WorkshopBook(
+      Workshop workshop,
+      List<Person> people,
+      List<Station> stations,
+      List<Supplier> suppliers,
+      List<PaintProduct> paints,
+      List<SheetProduct> sheets,
+      List<FilmProduct> films,
+      List<FilamentProduct> filaments) {
+    this(
+        workshop, people, stations, suppliers, paints, sheets, films, filaments, List.of(),
+        List.of());
   }
 
   public Optional<Person> person(String id) {
@@ -42,6 +61,14 @@ public record WorkshopBook(
 
   public Optional<SheetProduct> sheet(String id) {
     return find(sheets, SheetProduct::id, id);
+  }
+
+  public Optional<HardwareProduct> hardware(String id) {
+    return find(hardware, HardwareProduct::id, id);
+  }
+
+  public Optional<EnclosureProduct> enclosure(String id) {
+    return find(enclosures, EnclosureProduct::id, id);
   }
 
   /** Every colour in the stock list that can make a surface: no primer, no clear coat. */

@@ -3,13 +3,13 @@ package emberyard.core.yard;
 import emberyard.core.brief.Facts;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
+import emberyard.core.build.Enclosure;
 import emberyard.core.build.Measure;
 import emberyard.core.build.Size;
 import emberyard.core.build.Source;
 import emberyard.core.elevation.Drawn;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.Shares;
-import emberyard.core.fit.FitWork;
 import emberyard.core.money.Budget;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -65,29 +65,35 @@ final class BuildFacts {
     if (!build.components().isEmpty()) {
       values.put(Measure.STORAGE_GB, sum(build, Component::storageGb));
       values.put(Measure.MEMORY_GB, sum(build, Component::memoryGb));
-      double parts =
-          record.derived().parts().stream()
-              .filter(part -> part.figures() != null)
-              .mapToDouble(part -> part.figures().massKg() * part.panel().quantity())
-              .sum();
-      values.put(Measure.MASS_KG, FitWork.massKg(build) + parts);
+      values.put(Measure.MASS_KG, record.derived().massKg());
       values.put(Measure.TOTAL_MINOR, (double) budget.countedForecastMinor());
     }
     if (!build.screens().isEmpty()) {
       values.put(Measure.SCREENS, (double) build.screens().size());
     }
-    Size size = build.concept().look().size();
-    if (size != null) {
-      values.put(Measure.WIDTH_MM, size.widthMm());
-      values.put(Measure.HEIGHT_MM, size.heightMm());
-      values.put(Measure.DEPTH_MM, size.depthMm());
-    }
+    sizes(build, values);
     if (build.brief().revealedOn() != null) {
       values.put(Measure.REVEAL_DAY, (double) build.brief().revealedOn().toEpochDay());
     } else if (finish != null && designed(build)) {
       values.put(Measure.REVEAL_DAY, (double) finish.toLocalDate().toEpochDay());
     }
     return values;
+  }
+
+  /** As drawn or as the enclosure is, whichever is larger. */
+  private static void sizes(Build build, Map<Measure, Double> values) {
+    Size size = build.concept().look().size();
+    if (size != null) {
+      values.put(Measure.WIDTH_MM, size.widthMm());
+      values.put(Measure.HEIGHT_MM, size.heightMm());
+      values.put(Measure.DEPTH_MM, size.depthMm());
+    }
+    if (!build.enclosures().isEmpty()) {
+      Enclosure in = build.enclosures().get(0);
+      values.merge(Measure.WIDTH_MM, in.widthMm(), Math::max);
+      values.merge(Measure.HEIGHT_MM, in.heightMm(), Math::max);
+      values.merge(Measure.DEPTH_MM, in.depthMm(), Math::max);
+    }
   }
 
   /** While nothing is to be made or bought, the day of the plan says nothing. */
@@ -109,6 +115,9 @@ final class BuildFacts {
     add(links, "schemes", build.schemes().stream().map(each -> each.id()));
     add(links, "screens", build.screens().stream().map(each -> each.id()));
     add(links, "strips", build.strips().stream().map(each -> each.id()));
+    add(links, "enclosures", build.enclosures().stream().map(each -> each.id()));
+    add(links, "loops", build.loops().stream().map(each -> each.id()));
+    add(links, "worksheets", build.worksheets().stream().map(each -> each.id()));
     add(links, "items", build.items().stream().map(each -> each.id()));
     add(links, "photos", build.photos().stream().map(each -> each.id()));
     add(links, "tasks", record.done().keySet().stream());

@@ -7,6 +7,7 @@ import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.Shares;
 import emberyard.core.finding.Finding;
 import emberyard.core.finish.SchemePlan;
+import emberyard.core.fit.FitPicture;
 import emberyard.core.light.LightLoad;
 import emberyard.core.make.MadePart;
 import emberyard.core.money.Budget;
@@ -32,6 +33,7 @@ public record BuildPicture(
     List<MadePart> parts,
     List<SchemePlan> schemes,
     LightLoad lightLoad,
+    FitPicture fit,
     double hardwareMassKg,
     List<TaskPicture> tasks,
     List<NeedLine> needs,

@@ -17,6 +17,7 @@ import emberyard.core.elevation.Shares;
 import emberyard.core.finding.Finding;
 import emberyard.core.finish.FinishWork;
 import emberyard.core.finish.SchemePlan;
+import emberyard.core.fit.FitPicture;
 import emberyard.core.fit.FitWork;
 import emberyard.core.light.LightWork;
 import emberyard.core.make.MadePart;
@@ -44,6 +45,8 @@ record Derivation(
     Shares shares,
     List<MadePart> parts,
     List<SchemePlan> schemes,
+    FitPicture fit,
+    double massKg,
     List<Task> tasks,
     List<Need> needs,
     List<Finding> findings) {
@@ -59,9 +62,9 @@ record Derivation(
         interview
             .work(book)
             .plus(ConceptWork.derive(build, book, faces, shares, stock, Interview.AGREE));
-    Work hardware =
-        FitWork.derive(build, book, ConceptWork.CHOOSE, MakeWork.DRY_FIT, ProveWork.HARDWARE);
-    Work made = MakeWork.derive(build, book);
+    FitWork fit = FitWork.of(build, book, PartWeights.of(build, parts));
+    Work hardware = fit.derive(ConceptWork.CHOOSE, MakeWork.DRY_FIT, ProveWork.HARDWARE);
+    Work made = MakeWork.derive(build, book, fit.enclosureWork());
     Work finish = FinishWork.derive(build, schemes, book, MakeWork.DRY_FIT);
     List<String> cured = schemes.stream().map(SchemePlan::curedKey).toList();
     List<String> ready = new ArrayList<>(cured);
@@ -76,7 +79,12 @@ record Derivation(
     beforeAssembly.add(FitWork.ON_PAPER);
     Work assembly =
         AssembleWork.derive(
-            build, book, beforeAssembly, light.tasks().stream().map(Task::key).toList());
+            build,
+            book,
+            beforeAssembly,
+            light.tasks().stream().map(Task::key).toList(),
+            fit.goingIn(),
+            fit.piecesGoingIn());
     List<Task> tasks = new ArrayList<>(talk.tasks());
     for (Task task : design.plus(assembly).plus(prove).tasks()) {
       tasks.add(task.behind(ConceptWork.CHOOSE));
@@ -93,6 +101,8 @@ record Derivation(
         shares,
         parts,
         schemes,
+        fit.picture(),
+        fit.massKg(),
         linked(tasks, needs),
         needs,
         List.copyOf(findings));
@@ -105,7 +115,8 @@ record Derivation(
     List<Finding> all =
         new ArrayList<>(findings.stream().filter(f -> !f.capability().equals("concept")).toList());
     all.addAll(ConceptWork.derive(as, book, drawn, shown, stock, Interview.AGREE).findings());
-    return new Derivation(interview, drawn, shown, parts, schemes, tasks, needs, List.copyOf(all));
+    return new Derivation(
+        interview, drawn, shown, parts, schemes, fit, massKg, tasks, needs, List.copyOf(all));
   }
 
   private static List<MadePart> parts(Build build, WorkshopBook book) {

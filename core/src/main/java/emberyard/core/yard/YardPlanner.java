@@ -4,6 +4,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Design;
 import emberyard.core.build.Look;
 import emberyard.core.build.Stage;
+import emberyard.core.build.StationKind;
 import emberyard.core.build.Task;
 import emberyard.core.concept.StockPalette;
 import emberyard.core.plan.Place;
@@ -18,7 +19,6 @@ import emberyard.core.supply.StockShelf;
 import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.Station;
-import emberyard.core.workshop.StationKind;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.Duration;
 import java.time.Instant;
@@ -100,7 +100,10 @@ final class YardPlanner {
             design.panels(),
             design.schemes(),
             design.screens(),
-            design.strips());
+            design.strips(),
+            design.enclosures(),
+            design.loops(),
+            design.worksheets());
     return is.with(repainted).equals(as);
   }
 

@@ -13,9 +13,9 @@ import org.junit.jupiter.api.Test;
 class LightTest {
   @Test
   void aStripIsCutBetweenTwoLights() {
-    assertEquals(48, LightLoad.leds(Samples.strip(800)));
-    assertEquals(2.88, LightLoad.amps(Samples.strip(800)), 1e-9);
-    assertEquals(48, LightLoad.leds(Samples.strip(816)));
+    assertEquals(48, Samples.strip(800).leds());
+    assertEquals(2.88, Samples.strip(800).amps(), 1e-9);
+    assertEquals(48, Samples.strip(816).leds());
   }
 
   @Test
@@ -24,7 +24,7 @@ class LightTest {
     Finding finding = header(strip);
     assertEquals("Beam draws 3.2 A; a header gives 3.0 A", finding.title());
     double fits = finding.remedies().get(1).change().value();
-    assertTrue(LightLoad.amps(Samples.strip(fits)) <= LightWork.HEADER_AMPS);
+    assertTrue(Samples.strip(fits).amps() <= LightWork.HEADER_AMPS);
   }
 
   @Test

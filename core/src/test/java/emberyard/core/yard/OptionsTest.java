@@ -64,6 +64,9 @@ class OptionsTest {
         List.of(),
         options,
         List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
         List.of());
   }
 

@@ -19,6 +19,7 @@ import emberyard.core.build.Rail;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Source;
+import emberyard.core.build.StationKind;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
 import emberyard.core.workshop.Material;
@@ -28,7 +29,6 @@ import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.Station;
-import emberyard.core.workshop.StationKind;
 import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
@@ -267,6 +267,9 @@ public final class Samples {
           orders,
           times,
           marks,
+          List.of(),
+          List.of(),
+          List.of(),
           List.of(),
           List.of(),
           List.of(),

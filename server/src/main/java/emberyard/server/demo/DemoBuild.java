@@ -29,7 +29,7 @@ import emberyard.core.build.Source;
 import emberyard.core.build.Stage;
 import emberyard.core.build.ThingLink;
 import emberyard.core.build.Window;
-import emberyard.core.workshop.StationKind;
+import emberyard.core.build.StationKind;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

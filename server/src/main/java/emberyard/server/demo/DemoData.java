@@ -15,7 +15,7 @@ import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.RoomClimate;
 import emberyard.core.workshop.Station;
-import emberyard.core.workshop.StationKind;
+import emberyard.core.build.StationKind;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildPicture;

@@ -1,4 +1,4 @@
-package emberyard.core.workshop;
+package emberyard.core.build;
 
 /** The places a step can occupy. */
 public enum StationKind {

@@ -1,0 +1,103 @@
+package emberyard.core.build;
+
+import emberyard.core.geometry.Box;
+import emberyard.core.units.Require;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/**
+ * What the hardware sits in: a bought case, furniture, an old machine or a box built from scratch.
+ *
+ * @param productId of the list it was taken from, empty for one's own
+ * @param widthMm outside, 20 to 5,000 mm; so are depth and height
+ * @param supports what it stands on
+ * @param roomC usual air around it, −10 to 50 °C; hotRoomC on a hot day
+ * @param mounts where screws go: holes for boards, feet, rails
+ */
+public record Enclosure(
+    String id,
+    String name,
+    Origin origin,
+    String productId,
+    double widthMm,
+    double depthMm,
+    double heightMm,
+    List<Bay> bays,
+    List<Opening> openings,
+    List<Mount> mounts,
+    Supports supports,
+    double roomC,
+    double hotRoomC) {
+  public static final double ROOM_C = 22;
+  public static final double HOT_ROOM_C = 32;
+  private static final int MOST_BAYS = 40;
+
+  public Enclosure {
+    Require.text("id", id);
+    Require.text("name", name);
+    Require.given("origin", origin);
+    productId = Require.textOrEmpty("productId", productId);
+    Require.between("widthMm", widthMm, 20, 5_000, "mm");
+    Require.between("depthMm", depthMm, 20, 5_000, "mm");
+    Require.between("heightMm", heightMm, 20, 5_000, "mm");
+    bays = Require.list(bays);
+    Require.that(bays.size() <= MOST_BAYS, "bays", "At most %d bays.".formatted(MOST_BAYS));
+    Set<String> ids = new HashSet<>();
+    for (Bay bay : bays) {
+      Require.that(ids.add(bay.id()), "bays", "Two bays are called “%s”.".formatted(bay.id()));
+    }
+    openings = Require.list(openings);
+    mounts = Require.list(mounts);
+    supports = supports == null ? Supports.feet(widthMm, depthMm) : supports;
+    Require.between("roomC", roomC, -10, 50, "°C");
+    Require.between("hotRoomC", hotRoomC, -10, 60, "°C");
+  }
+
+  /** Where it comes from. */
+  public enum Origin {
+    BOUGHT,
+    FURNITURE,
+    SCRATCH,
+    GUTTED
+  }
+
+  /**
+   * A place for screws.
+   *
+   * @param thread "M3", "6-32"
+   */
+  public record Mount(String name, double xMm, double yMm, double zMm, String thread) {
+    public Mount {
+      Require.text("name", name);
+      Require.between("xMm", xMm, -500, 5_000, "mm");
+      Require.between("yMm", yMm, -500, 5_000, "mm");
+      Require.between("zMm", zMm, -500, 5_000, "mm");
+      thread = Require.textOrEmpty("thread", thread);
+    }
+  }
+
+  /** All of it from the lower left front corner. */
+  public Box outer() {
+    return new Box(0, 0, 0, widthMm, depthMm, heightMm);
+  }
+
+  public Optional<Bay> bay(String bayId) {
+    return bays.stream().filter(bay -> bay.id().equals(bayId)).findFirst();
+  }
+
+  public Optional<Opening> opening(String openingId) {
+    return openings.stream().filter(opening -> opening.id().equals(openingId)).findFirst();
+  }
+
+  /** The same with one bay replaced. */
+  public Enclosure with(Bay changed) {
+    List<Bay> all = new ArrayList<>(bays);
+    all.replaceAll(bay -> bay.id().equals(changed.id()) ? changed : bay);
+    return new Enclosure(
+        id, name, origin, productId, widthMm, depthMm, heightMm, all, openings, mounts, supports,
+        roomC, hotRoomC);
+  }
+}

@@ -1,0 +1,38 @@
+package emberyard.core.build;
+
+import emberyard.core.units.Require;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * An opening in a face of the enclosure that air goes through.
+ *
+ * @param xMm left edge on the face, 0 to 5,000 mm; so is y from its lower edge
+ * @param widthMm 1 to 5,000 mm; so is height
+ * @param field holes in it, null where it is open
+ * @param sealed closed off on purpose
+ */
+public record Opening(
+    String id,
+    String name,
+    Face face,
+    double xMm,
+    double yMm,
+    double widthMm,
+    double heightMm,
+    @Nullable HoleField field,
+    boolean sealed) {
+  public Opening {
+    Require.text("id", id);
+    Require.text("name", name);
+    Require.given("face", face);
+    Require.between("xMm", xMm, 0, 5_000, "mm");
+    Require.between("yMm", yMm, 0, 5_000, "mm");
+    Require.between("widthMm", widthMm, 1, 5_000, "mm");
+    Require.between("heightMm", heightMm, 1, 5_000, "mm");
+  }
+
+  /** Area that air gets through, mm². */
+  public double openMm2() {
+    return sealed ? 0 : widthMm * heightMm * (field == null ? 1 : field.openShare());
+  }
+}

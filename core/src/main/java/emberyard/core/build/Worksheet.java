@@ -1,0 +1,98 @@
+package emberyard.core.build;
+
+import emberyard.core.units.Require;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A small calculation that lives with the build: exactly one of a stack, a screw and standoffs.
+ *
+ * @param stack layers in a cavity
+ * @param screw a screw through parts
+ * @param standoffs posts under a load
+ */
+public record Worksheet(
+    String id,
+    String name,
+    @Nullable Stack stack,
+    @Nullable Screw screw,
+    @Nullable Standoffs standoffs) {
+  public Worksheet {
+    Require.text("id", id);
+    Require.text("name", name);
+    int given = (stack == null ? 0 : 1) + (screw == null ? 0 : 1) + (standoffs == null ? 0 : 1);
+    Require.that(given == 1, "stack", "A worksheet is a stack, a screw or standoffs: one of them.");
+  }
+
+  /** One layer, 0 to 2,000 mm, with what it may differ by, 0 to 100 mm. */
+  public record Layer(String name, double nominalMm, double toleranceMm) {
+    public Layer {
+      Require.text("name", name);
+      Require.between("nominalMm", nominalMm, 0, 2_000, "mm");
+      Require.between("toleranceMm", toleranceMm, 0, 100, "mm");
+    }
+  }
+
+  /**
+   * Layers in a cavity.
+   *
+   * @param cavityMm 0.5 to 5,000 mm
+   * @param wantedGapMm what has to stay free, 0 to 500 mm
+   */
+  public record Stack(
+      double cavityMm, double cavityToleranceMm, List<Layer> layers, double wantedGapMm) {
+    public Stack {
+      Require.between("cavityMm", cavityMm, 0.5, 5_000, "mm");
+      Require.between("cavityToleranceMm", cavityToleranceMm, 0, 100, "mm");
+      layers = Require.list(layers);
+      Require.between("wantedGapMm", wantedGapMm, 0, 500, "mm");
+    }
+  }
+
+  /**
+   * A screw through parts into something.
+   *
+   * @param diameterMm outer, 1 to 12 mm
+   * @param gripMm what it holds together, 0 to 100 mm
+   * @param depthMm there is behind, 0.5 to 200 mm
+   * @param pieces how many, 1 to 500
+   */
+  public record Screw(
+      double diameterMm, double gripMm, double depthMm, ScrewInto into, int pieces) {
+    public Screw {
+      Require.between("diameterMm", diameterMm, 1, 12, "mm");
+      Require.between("gripMm", gripMm, 0, 100, "mm");
+      Require.between("depthMm", depthMm, 0.5, 200, "mm");
+      Require.given("into", into);
+      Require.between("pieces", pieces, 1, 500, "pieces");
+    }
+  }
+
+  /**
+   * Posts under a load.
+   *
+   * @param count 1 to 40
+   * @param coreMm core diameter, 1 to 50 mm
+   * @param heightMm 1 to 1,000 mm
+   * @param axialN load from above on all, 0 to 100,000 N
+   * @param lateralN load from the side on all, 0 to 100,000 N
+   * @param person whether someone leans on it
+   */
+  public record Standoffs(
+      int count,
+      double coreMm,
+      double heightMm,
+      double axialN,
+      double lateralN,
+      PostMaterial material,
+      boolean person) {
+    public Standoffs {
+      Require.between("count", count, 1, 40, "pieces");
+      Require.between("coreMm", coreMm, 1, 50, "mm");
+      Require.between("heightMm", heightMm, 1, 1_000, "mm");
+      Require.between("axialN", axialN, 0, 100_000, "N");
+      Require.between("lateralN", lateralN, 0, 100_000, "N");
+      Require.given("material", material);
+    }
+  }
+}

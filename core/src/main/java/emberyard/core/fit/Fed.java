@@ -1,0 +1,249 @@
+package emberyard.core.fit;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.Component;
+import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Electric;
+import emberyard.core.build.LightStrip;
+import emberyard.core.build.M2Slot;
+import emberyard.core.build.Port;
+import emberyard.core.build.PortKind;
+import emberyard.core.build.Rail;
+import emberyard.core.build.Screen;
+import emberyard.core.fit.FedLine.Share;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * What a build draws and plugs in, against what is there.
+ *
+ * @param power watts
+ * @param lines one per kind of plug that anybody asks for or offers
+ */
+public record Fed(Power power, List<FedLine> lines) {
+
+  static Fed of(Build build) {
+    List<Component> components = build.components();
+    Power power = Power.of(components, lightAndScreenWatts(build));
+    List<FedLine> lines = new ArrayList<>();
+    lines.add(watts(build, power));
+    for (PortKind kind : PortKind.values()) {
+      if (kind.amps() == 0) {
+        count(components, kind, lines);
+      } else if (kind == PortKind.FAN_HEADER || kind == PortKind.PUMP_HEADER) {
+        amps(components, kind, lines);
+      }
+    }
+    lights(build, lines);
+    outputs(build, lines);
+    return new Fed(power, List.copyOf(lines));
+  }
+
+  static double lightAndScreenWatts(Build build) {
+    return build.screens().stream().mapToDouble(Screen::watts).sum()
+        + build.strips().stream().mapToDouble(s -> s.amps() * s.rail().volts()).sum();
+  }
+
+  private static FedLine watts(Build build, Power power) {
+    List<Share> asks = new ArrayList<>();
+    for (Component c : build.components()) {
+      boolean hungry = c.kind() == ComponentKind.PROCESSOR || c.kind() == ComponentKind.GRAPHICS;
+      add(asks, c, (hungry ? c.peakWatts() : c.typicalWatts()) * c.quantity());
+    }
+    double rest = lightAndScreenWatts(build);
+    if (rest > 0) {
+      asks.add(new Share("", "screens and lights", rest));
+    }
+    asks.add(new Share("", "reserve", power.wantedWatts() - power.wantedWatts() / 1.25));
+    return new FedLine(
+        "power",
+        "Supply",
+        "W",
+        power.wantedWatts(),
+        power.supplyWatts(),
+        asks,
+        shares(build.components(), c -> c.supplyWatts() * c.quantity()),
+        "smallest usual size %d W; for an instant %.0f W of %.0f W"
+            .formatted(power.standardWatts(), power.transientWatts(), power.excursionWatts()));
+  }
+
+  private static void count(List<Component> components, PortKind kind, List<FedLine> lines) {
+    List<Share> asks = shares(components, c -> asked(c, kind, Port::count));
+    List<Share> offers = new ArrayList<>(shares(components, c -> offered(c, kind, Port::count)));
+    int lost = disabled(components, kind);
+    if (lost > 0) {
+      offers.add(new Share("", "switched off by M.2 slots in use", -lost));
+    }
+    if (kind == PortKind.M2) {
+      offers.addAll(shares(components, c -> slots(c).size() * c.quantity()));
+    }
+    if (asks.isEmpty() && offers.isEmpty()) {
+      return;
+    }
+    String note = lost > 0 ? "%d switched off by M.2 slots in use".formatted(lost) : "";
+    lines.add(line(kind.name(), words(kind), "", asks, offers, note));
+    leads(components, kind, lines);
+  }
+
+  /** Where cards ask for leads of their own, two plugs on one lead don't do. */
+  private static void leads(List<Component> components, PortKind kind, List<FedLine> lines) {
+    boolean shared =
+        components.stream()
+            .filter(c -> c.electric() != null)
+            .flatMap(c -> c.electric().offers().stream())
+            .anyMatch(port -> port.kind() == kind && port.onLeads() < port.count());
+    if (shared) {
+      lines.add(
+          line(
+              "leads-" + kind,
+              words(kind) + ", separate leads",
+              "",
+              shares(components, c -> asked(c, kind, Port::onLeads)),
+              shares(components, c -> offered(c, kind, Port::onLeads)),
+              "a lead with two plugs counts once"));
+    }
+  }
+
+  private static void amps(List<Component> components, PortKind kind, List<FedLine> lines) {
+    List<Share> asks = shares(components, c -> asked(c, kind, p -> p.count() * amps(p, 0)));
+    List<Share> offers =
+        shares(components, c -> offered(c, kind, p -> p.count() * amps(p, kind.amps())));
+    double plugs = sum(shares(components, c -> asked(c, kind, Port::count)));
+    double sockets = sum(shares(components, c -> offered(c, kind, Port::count)));
+    if (plugs == 0 && sockets == 0) {
+      return;
+    }
+    String note =
+        "%.0f plug%s on %.0f header%s%s"
+            .formatted(
+                plugs,
+                plugs == 1 ? "" : "s",
+                sockets,
+                sockets == 1 ? "" : "s",
+                plugs > sockets && sockets > 0 ? ": needs a splitter, currents add up" : "");
+    lines.add(line(kind.name(), words(kind) + "s", "A", asks, offers, note));
+  }
+
+  private static void lights(Build build, List<FedLine> lines) {
+    for (Rail rail : Rail.values()) {
+      PortKind kind = rail == Rail.V5 ? PortKind.LIGHT_5V : PortKind.LIGHT_12V;
+      List<Share> asks = new ArrayList<>();
+      for (LightStrip strip : build.strips()) {
+        if (strip.rail() == rail && strip.feed() == LightStrip.Feed.BOARD_HEADER) {
+          asks.add(new Share(strip.id(), strip.name(), strip.amps()));
+        }
+      }
+      asks.addAll(shares(build.components(), c -> asked(c, kind, p -> p.count() * amps(p, 0))));
+      List<Share> offers =
+          new ArrayList<>(
+              shares(
+                  build.components(),
+                  c -> offered(c, kind, p -> p.count() * amps(p, kind.amps()))));
+      if (offers.isEmpty() && rail == Rail.V5) {
+        offers.addAll(
+            shares(build.components(), c -> c.lightHeaders() * kind.amps() * c.quantity()));
+      }
+      if (!asks.isEmpty() || !offers.isEmpty()) {
+        lines.add(line(kind.name(), words(kind) + "s", "A", asks, offers, "at full white"));
+      }
+    }
+  }
+
+  private static void outputs(Build build, List<FedLine> lines) {
+    boolean boardWorks = Component.boardOutputsWork(build.components());
+    for (Screen.Input input : Screen.Input.values()) {
+      List<Share> asks =
+          build.screens().stream()
+              .filter(screen -> screen.input() == input)
+              .map(screen -> new Share(screen.id(), screen.name(), 1))
+              .toList();
+      List<Share> offers =
+          shares(
+              build.components(),
+              c ->
+                  c.kind() == ComponentKind.BOARD && !boardWorks
+                      ? 0
+                      : outputs(c, input) * c.quantity());
+      if (!asks.isEmpty() || !offers.isEmpty()) {
+        lines.add(
+            line(
+                "output-" + input,
+                input.words() + " outputs",
+                "",
+                asks,
+                offers,
+                boardWorks ? "" : "the board’s are dead: the processor has no graphics"));
+      }
+    }
+  }
+
+  private static double outputs(Component component, Screen.Input input) {
+    return switch (input) {
+      case HDMI -> component.hdmiOutputs();
+      case DISPLAY_PORT -> component.displayPortOutputs();
+      case TYPE_C -> component.typeCOutputs();
+    };
+  }
+
+  /** M.2 slots fill in the order the board lists them; each may switch something off. */
+  private static int disabled(List<Component> components, PortKind kind) {
+    double used = sum(shares(components, c -> asked(c, PortKind.M2, Port::count)));
+    int lost = 0;
+    List<M2Slot> slots = components.stream().flatMap(c -> slots(c).stream()).toList();
+    for (int i = 0; i < Math.min(used, slots.size()); i++) {
+      if (slots.get(i).disables() == kind) {
+        lost += slots.get(i).disablesCount();
+      }
+    }
+    return lost;
+  }
+
+  private static List<M2Slot> slots(Component component) {
+    return component.electric() == null ? List.of() : component.electric().m2Slots();
+  }
+
+  private static FedLine line(
+      String key, String label, String unit, List<Share> asks, List<Share> offers, String note) {
+    return new FedLine(key, label, unit, sum(asks), Math.max(0, sum(offers)), asks, offers, note);
+  }
+
+  private static String words(PortKind kind) {
+    String words = kind.words();
+    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+  }
+
+  private static double sum(List<Share> shares) {
+    return shares.stream().mapToDouble(Share::value).sum();
+  }
+
+  private static double amps(Port port, double usual) {
+    return port.amps() == null ? usual : port.amps();
+  }
+
+  private static double asked(Component c, PortKind kind, ToDoubleFunction<Port> of) {
+    Electric electric = c.electric();
+    return electric == null ? 0 : sum(electric.asks(), kind, of) * c.quantity();
+  }
+
+  private static double offered(Component c, PortKind kind, ToDoubleFunction<Port> of) {
+    Electric electric = c.electric();
+    return electric == null ? 0 : sum(electric.offers(), kind, of) * c.quantity();
+  }
+
+  private static double sum(List<Port> ports, PortKind kind, ToDoubleFunction<Port> of) {
+    return ports.stream().filter(port -> port.kind() == kind).mapToDouble(of).sum();
+  }
+
+  private static List<Share> shares(List<Component> components, ToDoubleFunction<Component> of) {
+    List<Share> shares = new ArrayList<>();
+    components.forEach(c -> add(shares, c, of.applyAsDouble(c)));
+    return shares;
+  }
+
+  private static void add(List<Share> shares, Component component, double value) {
+    if (value > 0) {
+      shares.add(new Share(component.id(), component.name(), value));
+    }
+  }
+}

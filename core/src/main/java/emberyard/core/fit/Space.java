@@ -1,0 +1,60 @@
+package emberyard.core.fit;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.Component;
+import emberyard.core.build.Enclosure;
+import emberyard.core.fit.place.Cavity;
+import emberyard.core.fit.place.GoingIn;
+import emberyard.core.fit.place.Layout;
+import emberyard.core.fit.place.Margins;
+import emberyard.core.fit.place.Placed;
+import emberyard.core.fit.place.Placing;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * All components of a build placed in its enclosure.
+ *
+ * @param enclosure null while none is chosen
+ * @param layout as searched: pushed left, to the front and down
+ * @param placed the same, centred in what is free
+ */
+record Space(
+    Enclosure enclosure,
+    List<Cavity> cavities,
+    Pieces pieces,
+    Layout layout,
+    List<Placed> placed,
+    GoingIn goingIn) {
+
+  /** The enclosure of a build: the first one. */
+  static Optional<Enclosure> enclosure(Build build) {
+    return build.enclosures().stream().findFirst();
+  }
+
+  static Space of(Enclosure enclosure, List<Component> components) {
+    List<Cavity> cavities = Cavities.of(enclosure);
+    Pieces pieces = Pieces.of(components);
+    Layout layout = Placing.solve(cavities, pieces.items());
+    List<Placed> placed = Margins.centred(layout.placed());
+    return new Space(
+        enclosure, cavities, pieces, layout, placed, GoingIn.of(placed, enclosure.outer()));
+  }
+
+  /** Whether all that is measured would go in. */
+  static boolean fits(Enclosure enclosure, List<Component> components) {
+    Pieces pieces = Pieces.of(components);
+    return pieces.spotless().isEmpty()
+        && Placing.solve(Cavities.of(enclosure), pieces.items()).fits();
+  }
+
+  /** The component behind a piece. */
+  Component component(String pieceId) {
+    return pieces.ofPiece().get(pieceId);
+  }
+
+  String name(String pieceId) {
+    Component component = pieces.ofPiece().get(pieceId);
+    return component == null ? pieceId : component.name();
+  }
+}

@@ -1,0 +1,102 @@
+package emberyard.core.fit;
+
+import emberyard.core.build.Bay;
+import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Face;
+import emberyard.core.build.Turn;
+import emberyard.core.fit.place.Cavity;
+import emberyard.core.fit.place.Margins;
+import emberyard.core.fit.place.Placed;
+import emberyard.core.fit.place.Solid;
+import emberyard.core.geometry.Box;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * The enclosure with all that was placed in it, to be drawn.
+ *
+ * @param unplaced names of what found no place
+ * @param proven whether the search was whole
+ * @param order what goes in, first in first
+ */
+public record SpacePicture(
+    Box outer,
+    List<Space> bays,
+    List<Thing> things,
+    List<Missing> unplaced,
+    boolean proven,
+    List<Step> order) {
+
+  /** A bay as it is usable. */
+  public record Space(String id, String name, Box box, Face access, boolean changed) {}
+
+  /** A placed component with all that sits on it. */
+  public record Thing(
+      String id,
+      String componentId,
+      String name,
+      ComponentKind kind,
+      String bayId,
+      Turn turn,
+      boolean pinned,
+      Box hull,
+      List<Solid> solids,
+      Margins margins) {}
+
+  /** What found no place. */
+  public record Missing(String componentId, String name) {}
+
+  /**
+   * One thing going in.
+   *
+   * @param closesIn names of what nobody reaches any more once it is in
+   */
+  public record Step(String id, String name, List<String> closesIn) {}
+
+  static SpacePicture of(emberyard.core.fit.Space space) {
+    List<Space> bays = new ArrayList<>();
+    for (Cavity cavity : space.cavities()) {
+      boolean changed =
+          space.enclosure().bay(cavity.id()).map(Bay::change).map(c -> !c.none()).orElse(false);
+      bays.add(new Space(cavity.id(), cavity.name(), cavity.box(), cavity.access(), changed));
+    }
+    List<Thing> things = space.placed().stream().map(placed -> thing(space, placed)).toList();
+    List<Missing> unplaced =
+        Stream.concat(
+                space.layout().unplaced().stream()
+                    .map(item -> new Missing(space.component(item.id()).id(), item.name())),
+                space.pieces().spotless().stream()
+                    .map(component -> new Missing(component.id(), component.name())))
+            .toList();
+    List<Step> order =
+        space.goingIn().order().stream()
+            .map(id -> new Step(id, space.name(id), closedIn(space, id)))
+            .toList();
+    return new SpacePicture(
+        space.enclosure().outer(), bays, things, unplaced, space.layout().proven(), order);
+  }
+
+  private static Thing thing(emberyard.core.fit.Space space, Placed placed) {
+    String id = placed.item().id();
+    return new Thing(
+        id,
+        space.component(id).id(),
+        placed.item().name(),
+        space.component(id).kind(),
+        placed.cavity().id(),
+        placed.posture().turn(),
+        placed.item().pin() != null,
+        placed.hull(),
+        Stream.concat(placed.hard().stream(), placed.soft().stream()).toList(),
+        Margins.of(placed, space.placed()));
+  }
+
+  static List<String> closedIn(emberyard.core.fit.Space space, String id) {
+    return space.goingIn().closedInBy().entrySet().stream()
+        .filter(entry -> entry.getValue().contains(id))
+        .map(entry -> space.name(entry.getKey()))
+        .distinct()
+        .toList();
+  }
+}

@@ -1,0 +1,89 @@
+package emberyard.core.fit;
+
+import emberyard.core.build.Worksheet;
+import emberyard.core.finding.Finding;
+import emberyard.core.finding.Remedy;
+import emberyard.core.finding.Severity;
+import emberyard.core.units.Figures;
+import org.jspecify.annotations.Nullable;
+
+/** A worksheet with its answer: the one of its sort, the others null. */
+public record Worked(
+    Worksheet sheet,
+    @Nullable StackUp stack,
+    @Nullable ScrewLength screw,
+    @Nullable StandoffLoad standoffs) {
+
+  static Worked of(Worksheet sheet) {
+    return new Worked(
+        sheet,
+        sheet.stack() == null ? null : StackUp.of(sheet.stack()),
+        sheet.screw() == null ? null : ScrewLength.of(sheet.screw()),
+        sheet.standoffs() == null ? null : StandoffLoad.of(sheet.standoffs()));
+  }
+
+  /** What is wrong with it, null where nothing is. */
+  @Nullable Finding finding() {
+    if (stack != null && !stack.fitsWorst()) {
+      return stackFinding();
+    }
+    if (screw != null && screw.lengthMm() == null) {
+      return screwFinding();
+    }
+    return standoffs != null && !standoffs.holds() ? standoffFinding() : null;
+  }
+
+  private Finding stackFinding() {
+    double wanted = sheet.stack().wantedGapMm();
+    double lacks = wanted - stack.worstGapMm();
+    return found(
+            stack.fitsStatistically() ? Severity.RISK : Severity.STOP,
+            "%s: %s free at worst, %s wanted"
+                .formatted(sheet.name(), Figures.mm(stack.worstGapMm()), Figures.mm(wanted)),
+            "Nominal %s, statistical %s."
+                .formatted(Figures.mm(stack.gapMm()), Figures.mm(stack.statisticalGapMm())),
+            stack.fitsStatistically()
+                ? "It fits nearly always; with all tolerances against you it jams."
+                : "It jams, or presses on the board.")
+        .with(
+            Remedy.byHand("Take %s out of the stack".formatted(Figures.mm(lacks))),
+            Remedy.byHand("Measure the layers: a caliper replaces tolerances"));
+  }
+
+  private Finding screwFinding() {
+    return found(
+            Severity.STOP,
+            "%s: no screw length does".formatted(sheet.name()),
+            "At least %s to hold, at most %s before it comes through."
+                .formatted(Figures.mm(screw.leastMm()), Figures.mm(screw.mostMm())),
+            "Too short strips the thread, too long comes through the face.")
+        .with(
+            Remedy.byHand("A washer under the head takes up the difference"),
+            Remedy.byHand("A deeper hole, or a through bolt with a nut"));
+  }
+
+  private Finding standoffFinding() {
+    return found(
+            Severity.STOP,
+            "%s: %s-fold safe, %s-fold wanted"
+                .formatted(
+                    sheet.name(),
+                    Figures.plain(standoffs.safety()),
+                    Figures.plain(standoffs.wantedSafety())),
+            "%.0f MPa from the side, %.1f MPa from above; it yields at %.0f MPa; one post buckles at %.0f N. An estimate, not a certificate."
+                .formatted(
+                    standoffs.bendingMpa(),
+                    standoffs.axialMpa(),
+                    standoffs.yieldMpa(),
+                    standoffs.bucklingN()),
+            "Posts that bend drop what stands on them, or who leans on it.")
+        .with(
+            Remedy.byHand("Sleeves round the bolts, or larger bolts"),
+            Remedy.byHand("Shorter posts, or a bracket that takes the side load"));
+  }
+
+  private Finding found(Severity severity, String title, String detail, String why) {
+    return Finding.of(severity, "fit", "worksheet:" + sheet.id(), title, detail, why)
+        .about(sheet.id());
+  }
+}

@@ -1,0 +1,23 @@
+package emberyard.core.fit.place;
+
+import emberyard.core.build.Face;
+import emberyard.core.build.Seat;
+import emberyard.core.geometry.Box;
+import java.util.List;
+
+/**
+ * A space to place things in.
+ *
+ * @param box what is usable at worst, in the enclosure
+ * @param accepts what sits in it; {@link Seat#FREE} takes anything
+ * @param access the side from which things go in
+ */
+public record Cavity(String id, String name, Box box, List<Seat> accepts, Face access) {
+  public Cavity {
+    accepts = List.copyOf(accepts);
+  }
+
+  boolean takes(List<Seat> seats) {
+    return accepts.contains(Seat.FREE) || seats.stream().anyMatch(accepts::contains);
+  }
+}

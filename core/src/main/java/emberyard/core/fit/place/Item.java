@@ -1,0 +1,46 @@
+package emberyard.core.fit.place;
+
+import emberyard.core.build.Fitted;
+import emberyard.core.build.Seat;
+import emberyard.core.build.Turn;
+import java.util.Comparator;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A thing to place: one component, or a board with all that sits on it.
+ *
+ * @param own its boxes in its own axes
+ * @param pin where it was put by hand, null to search
+ */
+public record Item(
+    String id,
+    String name,
+    List<Seat> seats,
+    List<Turn> turns,
+    List<Solid> own,
+    Fitted.@Nullable Pin pin) {
+  /** Largest first, then by id: no order of entry matters. */
+  static final Comparator<Item> LARGEST_FIRST =
+      Comparator.comparingDouble(Item::volumeMm3).reversed().thenComparing(Item::id);
+
+  public Item {
+    seats = List.copyOf(seats);
+    turns = List.copyOf(turns);
+    own = List.copyOf(own);
+  }
+
+  /** All ways it may lie. */
+  public List<Posture> postures() {
+    return turns.stream().map(turn -> Posture.of(turn, own)).toList();
+  }
+
+  double volumeMm3() {
+    return own.stream().filter(Solid::hard).mapToDouble(s -> s.box().volumeMm3()).sum();
+  }
+
+  /** The same thing lying in other ways. */
+  public Item turning(List<Turn> others) {
+    return new Item(id, name, seats, others, own, pin);
+  }
+}

@@ -1,0 +1,93 @@
+package emberyard.core.workshop;
+
+import emberyard.core.build.Body;
+import emberyard.core.build.Component;
+import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Counting;
+import emberyard.core.build.Electric;
+import emberyard.core.build.Fitted;
+import emberyard.core.build.Source;
+import emberyard.core.build.Thermal;
+import emberyard.core.units.Require;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A component that can be bought, with all that fit, power and cooling ask of it.
+ *
+ * @param massKg of one, 0 to 100
+ * @param peakWatts most one draws, 0 to 3,000
+ * @param supplyWatts what it gives as a supply, 0 otherwise
+ * @param attributes anything else worth knowing, in words
+ * @param body the space it takes, null where it takes none of its own
+ */
+public record HardwareProduct(
+    String id,
+    String name,
+    ComponentKind kind,
+    long priceMinor,
+    String supplierId,
+    double massKg,
+    double peakWatts,
+    double supplyWatts,
+    int hdmiOutputs,
+    int displayPortOutputs,
+    int typeCOutputs,
+    int lightHeaders,
+    @Nullable Double storageGb,
+    @Nullable Double memoryGb,
+    String attributes,
+    @Nullable Body body,
+    @Nullable Electric electric,
+    @Nullable Thermal thermal) {
+  public HardwareProduct {
+    Require.text("id", id);
+    Require.given("kind", kind);
+    attributes = Require.textOrEmpty("attributes", attributes);
+    supplierId = Require.textOrEmpty("supplierId", supplierId);
+    Require.text("name", name);
+    Require.between("priceMinor", priceMinor, 0, 100_000_000, "minor units");
+    Require.between("massKg", massKg, 0, 100, "kg");
+    Require.between("peakWatts", peakWatts, 0, 3_000, "W");
+    Require.between("supplyWatts", supplyWatts, 0, 3_000, "W");
+    Require.between("hdmiOutputs", hdmiOutputs, 0, 16, "outputs");
+    Require.between("displayPortOutputs", displayPortOutputs, 0, 16, "outputs");
+    Require.between("typeCOutputs", typeCOutputs, 0, 16, "outputs");
+    Require.between("lightHeaders", lightHeaders, 0, 16, "headers");
+  }
+
+  /** One of it in a build, to be bought. */
+  public Component as(String componentId) {
+    return new Component(
+        componentId,
+        name,
+        kind,
+        1,
+        Source.BUY,
+        false,
+        priceMinor,
+        supplierId,
+        -1,
+        massKg,
+        peakWatts,
+        supplyWatts,
+        hdmiOutputs,
+        displayPortOutputs,
+        typeCOutputs,
+        lightHeaders,
+        storageGb,
+        memoryGb,
+        Counting.AGREED,
+        null,
+        id,
+        attributes,
+        body,
+        electric,
+        thermal,
+        Fitted.ANYHOW);
+  }
+
+  /** This product in the place and use of another component. */
+  public Component insteadOf(Component other) {
+    return as(other.id()).with(other.fitted().at(null)).times(other.quantity());
+  }
+}
