@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/components/{id}/swap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["swap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/concept": {
         parameters: {
             query?: never;
@@ -228,6 +244,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/enclosure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enclose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/enclosures/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putEnclosure_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/export": {
         parameters: {
             query?: never;
@@ -235,7 +283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export_1"];
+        get: operations["export_2"];
         put?: never;
         post?: never;
         delete?: never;
@@ -340,6 +388,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/hardware": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/history": {
         parameters: {
             query?: never;
@@ -381,6 +445,22 @@ export interface paths {
         };
         get?: never;
         put: operations["putItem"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/loops/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putLoop"];
         post?: never;
         delete?: never;
         options?: never;
@@ -430,6 +510,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["note"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/openings/{openingId}/panel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["part"];
         delete?: never;
         options?: never;
         head?: never;
@@ -493,7 +589,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -724,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/worksheets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putWorksheet"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/{kind}/{id}": {
         parameters: {
             query?: never;
@@ -836,6 +948,134 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/fit/air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["air"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/balance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["balance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/loop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["loop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["place"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/power": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["power"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/screw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["screw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/stack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/standoff": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["standoff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/make/panel": {
         parameters: {
             query?: never;
@@ -909,7 +1149,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["library"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1028,6 +1284,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workshop/enclosure-products/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putEnclosure"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workshop/filaments/{id}": {
         parameters: {
             query?: never;
@@ -1053,6 +1325,38 @@ export interface paths {
         };
         get?: never;
         put: operations["putFilm"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/hardware.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export_1"];
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/hardware/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putHardware"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1213,6 +1517,34 @@ export interface components {
             /** @enum {string} */
             role: "OWNER" | "HELPER";
         };
+        AirAnswer: {
+            balance: components["schemas"]["AirBalance"];
+            fans: components["schemas"]["FanAir"][];
+            openings: components["schemas"]["OpenArea"][];
+        };
+        AirBalance: {
+            /** Format: double */
+            exhaustM3PerHour: number;
+            /** Format: double */
+            intakeM3PerHour: number;
+            /** Format: double */
+            surplus: number;
+            /** @enum {string} */
+            verdict: "KEEPS_DUST_OUT" | "MORE_IN_THAN_NEEDED" | "DRAWS_THROUGH_GAPS" | "NO_AIR";
+            why: components["schemas"]["Why"];
+        };
+        AirQuestion: {
+            /** @description 0 to 200 fans */
+            fans: components["schemas"]["AskedFan"][];
+            /** @description 0 to 200 openings */
+            openings: components["schemas"]["AskedOpening"][];
+        };
+        Aired: {
+            balance: components["schemas"]["AirBalance"];
+            facings: components["schemas"]["Facing"][];
+            fans: components["schemas"]["Flow"][];
+            sealing: components["schemas"]["Sealing"][];
+        };
         Answers: {
             currency: string;
             hours: components["schemas"]["OpenHours"][];
@@ -1226,6 +1558,155 @@ export interface components {
             id: string;
             name: string;
             revoked: boolean;
+        };
+        AskedBay: {
+            /** @description What sits in it; anything if left out */
+            accepts?: ("BOARD" | "SUPPLY" | "CARD" | "RADIATOR" | "DRIVE" | "FAN" | "FREE" | "ON_PROCESSOR" | "ON_MEMORY" | "ON_M2")[] | null;
+            /**
+             * @description Side things go in from; TOP if left out
+             * @enum {string|null}
+             */
+            access?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            depthMm: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            heightMm: number;
+            id?: string | null;
+            name?: string | null;
+            /**
+             * Format: double
+             * @description Narrower by, mm
+             */
+            toleranceMm?: number | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            widthMm: number;
+            /**
+             * Format: double
+             * @description Left edge, mm
+             */
+            xMm?: number | null;
+            /**
+             * Format: double
+             * @description Front edge, mm
+             */
+            yMm?: number | null;
+            /**
+             * Format: double
+             * @description Floor, mm
+             */
+            zMm?: number | null;
+        };
+        AskedChip: {
+            /**
+             * Format: double
+             * @description °C
+             */
+            limitC: number;
+            name?: string | null;
+            /**
+             * Format: double
+             * @description K/W
+             */
+            resistance: number;
+            /**
+             * Format: double
+             * @description W
+             */
+            watts: number;
+        };
+        AskedComponent: {
+            /**
+             * Format: double
+             * @description mm
+             */
+            depthMm: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            heightMm: number;
+            id?: string | null;
+            /** @description Space beside it that stays free */
+            keepOuts?: components["schemas"]["KeepOut"][] | null;
+            name?: string | null;
+            pin?: components["schemas"]["Pin"] | null;
+            /** @description Where it sits; any bay if left out */
+            seats?: ("BOARD" | "SUPPLY" | "CARD" | "RADIATOR" | "DRIVE" | "FAN" | "FREE" | "ON_PROCESSOR" | "ON_MEMORY" | "ON_M2")[] | null;
+            /** @description How it may lie; upright if left out */
+            turns?: ("UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER")[] | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            widthMm: number;
+        };
+        AskedFan: {
+            /**
+             * @description INTAKE or EXHAUST
+             * @enum {string}
+             */
+            air: "INTAKE" | "EXHAUST";
+            /**
+             * Format: double
+             * @description Frame, mm
+             */
+            fanMm: number;
+            /**
+             * Format: double
+             * @description Free flow, m³/h
+             */
+            flowM3PerHour: number;
+            name?: string | null;
+            /** @description The opening it is behind; none: nothing before it */
+            openingId?: string | null;
+        };
+        AskedOpening: {
+            field?: components["schemas"]["HoleField"] | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            heightMm: number;
+            id: string;
+            sealed?: boolean | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            widthMm: number;
+        };
+        AskedRadiator: {
+            /**
+             * Format: double
+             * @description Warm air, panel in front
+             */
+            factor?: number | null;
+            /**
+             * Format: double
+             * @description rpm
+             */
+            rpm: number;
+            /** Format: int32 */
+            sections: number;
+            /**
+             * Format: double
+             * @description mm a section
+             */
+            sizeMm: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            thicknessMm: number;
         };
         AskedRequirement: {
             ban?: components["schemas"]["Ban"] | null;
@@ -1245,6 +1726,57 @@ export interface components {
             priority?: "MUST" | "SHOULD" | "NICE" | null;
             text: string;
         };
+        AskedSupport: {
+            /**
+             * Format: double
+             * @description mm
+             */
+            xMm: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            yMm?: number | null;
+        };
+        AskedWeight: {
+            /**
+             * Format: double
+             * @description kg
+             */
+            massKg: number;
+            name?: string | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            xMm: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            yMm?: number | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            zMm?: number | null;
+        };
+        Balance: {
+            centre: components["schemas"]["Point"];
+            /** Format: double */
+            leastTipDegrees?: number | null;
+            loads: components["schemas"]["Load"][];
+            /** Format: double */
+            massKg: number;
+            tips: components["schemas"]["Tip"][];
+            why: components["schemas"]["Why"];
+        };
+        BalanceQuestion: {
+            /** @description 1 to 200 weights */
+            items: components["schemas"]["AskedWeight"][];
+            /** @description Two or more points of support; with one coordinate each, two lines across x */
+            supports?: components["schemas"]["AskedSupport"][] | null;
+        };
         Ban: {
             /** @enum {string|null} */
             face?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
@@ -1252,6 +1784,49 @@ export interface components {
             item?: "PANEL" | "WINDOW" | "CUT_OUT" | "VENT" | "SCREEN" | "LIGHT_RUN" | "VINYL" | "ENGRAVING" | "BADGE" | "HANDLE" | "FOOT" | "BOUGHT" | null;
             /** @enum {string|null} */
             material?: "ACRYLIC" | "GLASS" | "WOOD" | "METAL" | "PLASTIC" | "FILM" | "OTHER" | null;
+        };
+        Bay: {
+            accepts: ("BOARD" | "SUPPLY" | "CARD" | "RADIATOR" | "DRIVE" | "FAN" | "FREE" | "ON_PROCESSOR" | "ON_MEMORY" | "ON_M2")[];
+            /** @enum {string} */
+            access: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            change: components["schemas"]["BayChange"];
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+            id: string;
+            name: string;
+            /** Format: double */
+            toleranceXMm: number;
+            /** Format: double */
+            toleranceYMm: number;
+            /** Format: double */
+            toleranceZMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
+        BayChange: {
+            cutAway: boolean;
+            /** Format: double */
+            deeperMm: number;
+            /** Format: double */
+            higherMm: number;
+            /** Format: int32 */
+            minutes?: number | null;
+            /** Format: double */
+            movedXMm: number;
+            /** Format: double */
+            movedYMm: number;
+            /** Format: double */
+            movedZMm: number;
+            /** Format: double */
+            widerMm: number;
         };
         BenchCard: {
             buildId: string;
@@ -1265,6 +1840,19 @@ export interface components {
             /** Format: date-time */
             now: string;
         };
+        Body: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+            keepOuts: components["schemas"]["KeepOut"][];
+            seats: ("BOARD" | "SUPPLY" | "CARD" | "RADIATOR" | "DRIVE" | "FAN" | "FREE" | "ON_PROCESSOR" | "ON_MEMORY" | "ON_M2")[];
+            spots: components["schemas"]["Spot"][];
+            turnReason: string;
+            turns: ("UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER")[];
+            /** Format: double */
+            widthMm: number;
+        };
         BorderHoles: {
             /** Format: double */
             diameterMm: number;
@@ -1272,6 +1860,20 @@ export interface components {
             greatestPitchMm: number;
             /** Format: double */
             insetMm: number;
+        };
+        Box: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
         };
         Brief: {
             /** Format: date */
@@ -1342,7 +1944,9 @@ export interface components {
             changeOrders: components["schemas"]["ChangeOrder"][];
             components: components["schemas"]["Component"][];
             concept: components["schemas"]["Concept"];
+            enclosures: components["schemas"]["Enclosure"][];
             items: components["schemas"]["FaceItem"][];
+            loops: components["schemas"]["Loop"][];
             manualTasks: components["schemas"]["ManualTask"][];
             marks: components["schemas"]["TaskMark"][];
             notes: components["schemas"]["JobNote"][];
@@ -1357,6 +1961,7 @@ export interface components {
             snapshots: components["schemas"]["Snapshot"][];
             strips: components["schemas"]["LightStrip"][];
             times: components["schemas"]["TimeEntry"][];
+            worksheets: components["schemas"]["Worksheet"][];
         };
         BuildFile: {
             format: string;
@@ -1374,6 +1979,7 @@ export interface components {
             chain: components["schemas"]["ChainLink"][];
             coverage: components["schemas"]["RequirementState"][];
             findings: components["schemas"]["Finding"][];
+            fit: components["schemas"]["FitPicture"];
             fuse: components["schemas"]["Fuse"];
             /** Format: double */
             hardwareMassKg: number;
@@ -1394,7 +2000,7 @@ export interface components {
         };
         CautionText: {
             /** @enum {string} */
-            key: "SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "LASER" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "LIFTING";
+            key: "SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "LASER" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "COOLANT" | "LIFTING";
             says: string;
             title: string;
             why: string;
@@ -1448,10 +2054,47 @@ export interface components {
         ChangeView: {
             pending?: components["schemas"]["PendingChange"] | null;
         };
+        Chip: {
+            /** Format: double */
+            limitC: number;
+            name: string;
+            /** Format: double */
+            resistance: number;
+            /** Format: double */
+            watts: number;
+        };
+        ChipHeat: {
+            /** Format: double */
+            limitC: number;
+            /** Format: double */
+            marginK: number;
+            name: string;
+            /** Format: double */
+            temperatureC: number;
+        };
         Choice: {
             by: string;
             /** Format: int64 */
             priceMinor?: number | null;
+        };
+        Circuit: {
+            chips: components["schemas"]["Chip"][];
+            /** Format: double */
+            coolantL: number;
+            /** Format: double */
+            copperKg: number;
+            /** Format: double */
+            heatW: number;
+            hot?: components["schemas"]["LoopHeat"] | null;
+            id: string;
+            name: string;
+            normal?: components["schemas"]["LoopHeat"] | null;
+            /** Format: double */
+            orderL: number;
+            problem: string;
+            radiators: components["schemas"]["Radiator"][];
+            /** @enum {string} */
+            sort: "LOOP" | "SEALED" | "AIR";
         };
         ClientView: {
             faces?: components["schemas"]["Elevation"][] | null;
@@ -1515,16 +2158,20 @@ export interface components {
         Component: {
             /** Format: int64 */
             agreedMinor?: number | null;
+            attributes: string;
+            body?: components["schemas"]["Body"] | null;
             /** @enum {string} */
             counting: "ZERO" | "AGREED" | "MARKET";
             /** Format: int32 */
             displayPortOutputs: number;
+            electric?: components["schemas"]["Electric"] | null;
+            fitted: components["schemas"]["Fitted"];
             forLook: boolean;
             /** Format: int32 */
             hdmiOutputs: number;
             id: string;
             /** @enum {string} */
-            kind: "ENCLOSURE" | "BOARD" | "PROCESSOR" | "GRAPHICS" | "MEMORY" | "DRIVE" | "SUPPLY" | "COOLER" | "FAN" | "CONTROLLER" | "OTHER";
+            kind: "ENCLOSURE" | "BOARD" | "PROCESSOR" | "GRAPHICS" | "MEMORY" | "DRIVE" | "SUPPLY" | "COOLER" | "FAN" | "RADIATOR" | "PUMP" | "BLOCK" | "RESERVOIR" | "SCREEN" | "HUB" | "RISER" | "CONTROLLER" | "OTHER";
             /** Format: int32 */
             leadDays: number;
             /** Format: int32 */
@@ -1538,6 +2185,7 @@ export interface components {
             peakWatts: number;
             /** Format: int64 */
             priceMinor: number;
+            productId: string;
             /** Format: int32 */
             quantity: number;
             /** @enum {string} */
@@ -1547,6 +2195,7 @@ export interface components {
             supplierId: string;
             /** Format: double */
             supplyWatts: number;
+            thermal?: components["schemas"]["Thermal"] | null;
             /** Format: int32 */
             typeCOutputs: number;
         };
@@ -1573,6 +2222,15 @@ export interface components {
             palette: components["schemas"]["PalettePicture"];
             /** Format: int64 */
             quoteMinor: number;
+        };
+        Cooled: {
+            circuits: components["schemas"]["Circuit"][];
+            /** Format: double */
+            hotRoomC: number;
+            /** Format: double */
+            roomC: number;
+            uncooled: string[];
+            warmed: string[];
         };
         Coverage: {
             /** Format: int64 */
@@ -1632,12 +2290,15 @@ export interface components {
         };
         Design: {
             components: components["schemas"]["Component"][];
+            enclosures: components["schemas"]["Enclosure"][];
             items: components["schemas"]["FaceItem"][];
             look: components["schemas"]["Look"];
+            loops: components["schemas"]["Loop"][];
             panels: components["schemas"]["Panel"][];
             schemes: components["schemas"]["Scheme"][];
             screens: components["schemas"]["Screen"][];
             strips: components["schemas"]["LightStrip"][];
+            worksheets: components["schemas"]["Worksheet"][];
         };
         DifferenceAnswer: {
             /**
@@ -1718,6 +2379,18 @@ export interface components {
              */
             temperatureC: number;
         };
+        Electric: {
+            asks: components["schemas"]["Port"][];
+            /** Format: double */
+            excursionWatts?: number | null;
+            m2Slots: components["schemas"]["M2Slot"][];
+            offers: components["schemas"]["Port"][];
+            processorGraphics: boolean;
+            /** @enum {string} */
+            tested: "YES" | "NO" | "NOT_CHECKED";
+            /** Format: double */
+            typicalWatts?: number | null;
+        };
         Elevation: {
             /** @enum {string} */
             face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
@@ -1729,6 +2402,37 @@ export interface components {
             shown: boolean;
             /** Format: double */
             widthMm: number;
+        };
+        Enclosure: {
+            bays: components["schemas"]["Bay"][];
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            hotRoomC: number;
+            id: string;
+            mounts: components["schemas"]["Mount"][];
+            name: string;
+            openings: components["schemas"]["Opening"][];
+            /** @enum {string} */
+            origin: "BOUGHT" | "FURNITURE" | "SCRATCH" | "GUTTED";
+            productId: string;
+            /** Format: double */
+            roomC: number;
+            supports: components["schemas"]["Supports"];
+            /** Format: double */
+            widthMm: number;
+        };
+        EnclosureProduct: {
+            enclosure: components["schemas"]["Enclosure"];
+            id: string;
+            /** Format: double */
+            massKg: number;
+            name: string;
+            /** Format: int64 */
+            priceMinor: number;
+            supplierId: string;
         };
         Entry: {
             kind: string;
@@ -1793,6 +2497,50 @@ export interface components {
             };
             elevation: components["schemas"]["Elevation"];
         };
+        Facing: {
+            componentId: string;
+            /** @enum {string} */
+            looks: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            /** @enum {string} */
+            wanted: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+        };
+        FanAir: {
+            /** @enum {string} */
+            air: "INTAKE" | "EXHAUST";
+            /** Format: double */
+            factor: number;
+            /** Format: double */
+            flowM3PerHour: number;
+            name: string;
+            /** Format: double */
+            openMm2: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            sweptMm2: number;
+        };
+        Fed: {
+            lines: components["schemas"]["FedLine"][];
+            power: components["schemas"]["Power"];
+        };
+        FedLine: {
+            asks: components["schemas"]["FedShare"][];
+            key: string;
+            label: string;
+            note: string;
+            offers: components["schemas"]["FedShare"][];
+            /** Format: double */
+            there: number;
+            unit: string;
+            /** Format: double */
+            wanted: number;
+        };
+        FedShare: {
+            componentId: string;
+            name: string;
+            /** Format: double */
+            value: number;
+        };
         FilamentProduct: {
             colourHex: string;
             /** Format: double */
@@ -1833,6 +2581,28 @@ export interface components {
             title: string;
             why: string;
         };
+        FitPicture: {
+            aired: components["schemas"]["Aired"];
+            cooled: components["schemas"]["Cooled"];
+            fed: components["schemas"]["Fed"];
+            space?: components["schemas"]["SpacePicture"] | null;
+            stands: components["schemas"]["Stands"];
+            worksheets: components["schemas"]["Worked"][];
+        };
+        Fitted: {
+            /** @enum {string|null} */
+            air?: "INTAKE" | "EXHAUST" | null;
+            coolsId: string;
+            openingId: string;
+            pin?: components["schemas"]["Pin"] | null;
+            /** @enum {string|null} */
+            wantedFacing?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
+        };
+        Flow: {
+            air: components["schemas"]["FanAir"];
+            componentId: string;
+            openingId: string;
+        };
         Frozen: {
             /** Format: date-time */
             at: string;
@@ -1863,6 +2633,46 @@ export interface components {
             /** @enum {string} */
             verdict: "ENQUIRY" | "ON_TIME" | "TIGHT" | "LATE" | "REVEALED";
         };
+        GoingInStep: {
+            closesIn: string[];
+            id: string;
+            name: string;
+        };
+        HardwareProduct: {
+            attributes: string;
+            body?: components["schemas"]["Body"] | null;
+            /** Format: int32 */
+            displayPortOutputs: number;
+            electric?: components["schemas"]["Electric"] | null;
+            /** Format: int32 */
+            hdmiOutputs: number;
+            id: string;
+            /** @enum {string} */
+            kind: "ENCLOSURE" | "BOARD" | "PROCESSOR" | "GRAPHICS" | "MEMORY" | "DRIVE" | "SUPPLY" | "COOLER" | "FAN" | "RADIATOR" | "PUMP" | "BLOCK" | "RESERVOIR" | "SCREEN" | "HUB" | "RISER" | "CONTROLLER" | "OTHER";
+            /** Format: int32 */
+            lightHeaders: number;
+            /** Format: double */
+            massKg: number;
+            /** Format: double */
+            memoryGb?: number | null;
+            name: string;
+            /** Format: double */
+            peakWatts: number;
+            /** Format: int64 */
+            priceMinor: number;
+            /** Format: double */
+            storageGb?: number | null;
+            supplierId: string;
+            /** Format: double */
+            supplyWatts: number;
+            thermal?: components["schemas"]["Thermal"] | null;
+            /** Format: int32 */
+            typeCOutputs: number;
+        };
+        HardwareTaken: {
+            /** Format: int32 */
+            products: number;
+        };
         Health: {
             status: string;
             /** Format: int32 */
@@ -1883,6 +2693,16 @@ export interface components {
         };
         HistoryView: {
             steps: components["schemas"]["HistoryStep"][];
+        };
+        HoleField: {
+            /** Format: double */
+            holeMm: number;
+            /** @enum {string} */
+            pattern: "STAGGERED" | "SQUARE" | "SLOTS";
+            /** Format: double */
+            pitchMm: number;
+            /** Format: double */
+            slotMm: number;
         };
         Imported: {
             /** Format: int32 */
@@ -1933,6 +2753,14 @@ export interface components {
             textual: boolean;
             valueNode: boolean;
         };
+        KeepOut: {
+            /** Format: double */
+            depthMm: number;
+            hard: boolean;
+            /** @enum {string} */
+            side: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            what: string;
+        };
         KeptBrief: {
             value: components["schemas"]["Brief"];
             /** Format: int64 */
@@ -1953,6 +2781,16 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        KeptEnclosure: {
+            value: components["schemas"]["Enclosure"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptEnclosureProduct: {
+            value: components["schemas"]["EnclosureProduct"];
+            /** Format: int64 */
+            version: number;
+        };
         KeptFaceItem: {
             value: components["schemas"]["FaceItem"];
             /** Format: int64 */
@@ -1968,8 +2806,18 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        KeptHardwareProduct: {
+            value: components["schemas"]["HardwareProduct"];
+            /** Format: int64 */
+            version: number;
+        };
         KeptLightStrip: {
             value: components["schemas"]["LightStrip"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptLoop: {
+            value: components["schemas"]["Loop"];
             /** Format: int64 */
             version: number;
         };
@@ -2038,6 +2886,11 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        KeptWorksheet: {
+            value: components["schemas"]["Worksheet"];
+            /** Format: int64 */
+            version: number;
+        };
         KeptWorkshop: {
             value: components["schemas"]["Workshop"];
             /** Format: int64 */
@@ -2056,6 +2909,13 @@ export interface components {
             remainingMinutes: number;
             /** Format: int64 */
             spentMinor: number;
+        };
+        LibraryView: {
+            enclosures: components["schemas"]["EnclosureProduct"][];
+            hardware: components["schemas"]["HardwareProduct"][];
+            versions: {
+                [key: string]: number;
+            };
         };
         LightAnswer: {
             /** @description #RRGGBB */
@@ -2132,10 +2992,77 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        Load: {
+            /** Format: double */
+            atMm: number;
+            /** Format: double */
+            massKg: number;
+            /** Format: double */
+            share: number;
+        };
         Look: {
             palette: components["schemas"]["PaletteColour"][];
             size?: components["schemas"]["Size"] | null;
             themeWords: string[];
+        };
+        Loop: {
+            coolantId: string;
+            /** Format: double */
+            extraL: number;
+            id: string;
+            memberIds: string[];
+            name: string;
+            runs: components["schemas"]["Run"][];
+        };
+        LoopHeat: {
+            chips: components["schemas"]["ChipHeat"][];
+            /** Format: double */
+            conductance: number;
+            /** Format: double */
+            heatW: number;
+            /** Format: double */
+            riseK: number;
+            /** Format: double */
+            roomC: number;
+            /** Format: double */
+            settleMinutes: number;
+            /** Format: double */
+            tauMinutes: number;
+            why: components["schemas"]["Why"];
+        };
+        LoopQuestion: {
+            /** @description 0 to 200 */
+            chips?: components["schemas"]["AskedChip"][] | null;
+            /**
+             * Format: double
+             * @description l
+             */
+            coolantL?: number | null;
+            /**
+             * Format: double
+             * @description kg
+             */
+            copperKg?: number | null;
+            /**
+             * Format: double
+             * @description Into the loop, W
+             */
+            heatW: number;
+            /** @description 1 to 200 */
+            radiators: components["schemas"]["AskedRadiator"][];
+            /**
+             * Format: double
+             * @description °C, 22 if left out
+             */
+            roomC?: number | null;
+        };
+        M2Slot: {
+            /** @enum {string|null} */
+            disables?: "ATX_24" | "CPU_8" | "GRAPHICS_8" | "GRAPHICS_16" | "SATA_POWER" | "PERIPHERAL" | "FAN_HEADER" | "PUMP_HEADER" | "LIGHT_5V" | "LIGHT_12V" | "USB2_HEADER" | "USB3_HEADER" | "TYPE_C_HEADER" | "REAR_USB" | "EMBEDDED_DISPLAY" | "SATA_DATA" | "M2" | "SLOT" | "MEMORY_SLOT" | null;
+            /** Format: int32 */
+            disablesCount: number;
+            /** Format: int32 */
+            lanes: number;
         };
         MadePart: {
             figures?: components["schemas"]["PanelFigures"] | null;
@@ -2158,6 +3085,23 @@ export interface components {
             title: string;
             /** Format: int32 */
             waitMinutes: number;
+        };
+        Margins: {
+            /** Format: double */
+            aboveMm: number;
+            /** Format: double */
+            backMm: number;
+            /** Format: double */
+            belowMm: number;
+            between: string;
+            /** Format: double */
+            frontMm: number;
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            rightMm: number;
+            /** @enum {string} */
+            tightest: "X" | "Y" | "Z";
         };
         MarkRequest: {
             by?: string | null;
@@ -2194,6 +3138,16 @@ export interface components {
             left: string[];
             /** Format: int32 */
             parts: number;
+        };
+        Mount: {
+            name: string;
+            thread: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
         };
         Need: {
             /** @enum {string} */
@@ -2247,11 +3201,34 @@ export interface components {
             /** Format: double */
             share: number;
         };
+        OpenArea: {
+            id: string;
+            /** Format: double */
+            openMm2: number;
+            /** Format: double */
+            openShare: number;
+        };
         OpenHours: {
             /** @enum {string} */
             day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
             from: string;
             to: string;
+        };
+        Opening: {
+            /** @enum {string} */
+            face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            field?: components["schemas"]["HoleField"] | null;
+            /** Format: double */
+            heightMm: number;
+            id: string;
+            name: string;
+            sealed: boolean;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
         };
         OptionChoice: {
             letter: string;
@@ -2375,6 +3352,7 @@ export interface components {
             /** Format: int32 */
             quantity: number;
             sheetId: string;
+            vent?: components["schemas"]["VentCut"] | null;
             /** Format: double */
             widthMm: number;
             window?: components["schemas"]["Window"] | null;
@@ -2449,6 +3427,7 @@ export interface components {
             massWhy: components["schemas"]["Why"];
             /** Format: double */
             sidePitchMm: number;
+            vents: components["schemas"]["Centre"][];
         };
         PanelQuestion: {
             cut?: components["schemas"]["CutQuestion"] | null;
@@ -2471,6 +3450,10 @@ export interface components {
              */
             widthMm: number;
             window?: components["schemas"]["Window"] | null;
+        };
+        PartOfOpening: {
+            id: string;
+            sheetId: string;
         };
         PendingChange: {
             /** Format: int64 */
@@ -2528,6 +3511,17 @@ export interface components {
             /** Format: date-time */
             to: string;
         };
+        Pin: {
+            bayId: string;
+            /** @enum {string} */
+            turn: "UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER";
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
         Place: {
             /** Format: double */
             radiusMm: number;
@@ -2535,6 +3529,62 @@ export interface components {
             xMm: number;
             /** Format: double */
             yMm: number;
+        };
+        PlaceAnswer: {
+            fits: boolean;
+            placements: components["schemas"]["Placement"][];
+            /** @description Whether the search was whole; else it stopped at its limit */
+            proven: boolean;
+            unplaced: components["schemas"]["Unplaced"][];
+        };
+        PlaceAsked: {
+            /** @description 1 to 40 bays */
+            bays: components["schemas"]["AskedBay"][];
+            /** @description 0 to 60 components */
+            components: components["schemas"]["AskedComponent"][];
+        };
+        PlacedBay: {
+            /** @enum {string} */
+            access: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            box: components["schemas"]["Box"];
+            changed: boolean;
+            id: string;
+            name: string;
+        };
+        PlacedThing: {
+            bayId: string;
+            componentId: string;
+            hull: components["schemas"]["Box"];
+            id: string;
+            /** @enum {string} */
+            kind: "ENCLOSURE" | "BOARD" | "PROCESSOR" | "GRAPHICS" | "MEMORY" | "DRIVE" | "SUPPLY" | "COOLER" | "FAN" | "RADIATOR" | "PUMP" | "BLOCK" | "RESERVOIR" | "SCREEN" | "HUB" | "RISER" | "CONTROLLER" | "OTHER";
+            margins: components["schemas"]["Margins"];
+            name: string;
+            pinned: boolean;
+            solids: components["schemas"]["Solid"][];
+            /** @enum {string} */
+            turn: "UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER";
+        };
+        Placement: {
+            bayId: string;
+            componentId: string;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+            margins: components["schemas"]["Margins"];
+            /** Format: double */
+            tightestMm: number;
+            /** @enum {string} */
+            turn: "UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER";
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
         };
         PlannedStep: {
             decidedBy?: string | null;
@@ -2554,6 +3604,84 @@ export interface components {
             start: string;
             worker?: string | null;
         };
+        Point: {
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
+        Port: {
+            /** Format: double */
+            amps?: number | null;
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            kind: "ATX_24" | "CPU_8" | "GRAPHICS_8" | "GRAPHICS_16" | "SATA_POWER" | "PERIPHERAL" | "FAN_HEADER" | "PUMP_HEADER" | "LIGHT_5V" | "LIGHT_12V" | "USB2_HEADER" | "USB3_HEADER" | "TYPE_C_HEADER" | "REAR_USB" | "EMBEDDED_DISPLAY" | "SATA_DATA" | "M2" | "SLOT" | "MEMORY_SLOT";
+            /** Format: int32 */
+            leads?: number | null;
+        };
+        Power: {
+            excursionStated: boolean;
+            /** Format: double */
+            excursionWatts: number;
+            /** Format: double */
+            hungryPeakWatts: number;
+            /** Format: double */
+            restTypicalWatts: number;
+            /** Format: int32 */
+            standardWatts: number;
+            /** Format: double */
+            supplyWatts: number;
+            /** Format: double */
+            transientWatts: number;
+            /** Format: double */
+            wantedWatts: number;
+            why: components["schemas"]["Why"];
+        };
+        PowerQuestion: {
+            /** @description 1 to 200 components */
+            components: components["schemas"]["PoweredComponent"][];
+            /**
+             * Format: double
+             * @description Screens and lights, W
+             */
+            otherWatts?: number | null;
+        };
+        PoweredComponent: {
+            asks?: components["schemas"]["Port"][] | null;
+            /**
+             * Format: double
+             * @description Borne for an instant, W
+             */
+            excursionWatts?: number | null;
+            /**
+             * @description PROCESSOR and GRAPHICS count with their peak
+             * @enum {string}
+             */
+            kind: "ENCLOSURE" | "BOARD" | "PROCESSOR" | "GRAPHICS" | "MEMORY" | "DRIVE" | "SUPPLY" | "COOLER" | "FAN" | "RADIATOR" | "PUMP" | "BLOCK" | "RESERVOIR" | "SCREEN" | "HUB" | "RISER" | "CONTROLLER" | "OTHER";
+            m2Slots?: components["schemas"]["M2Slot"][] | null;
+            name?: string | null;
+            offers?: components["schemas"]["Port"][] | null;
+            /**
+             * Format: double
+             * @description W
+             */
+            peakWatts?: number | null;
+            /** Format: int32 */
+            quantity?: number | null;
+            /**
+             * Format: double
+             * @description W
+             */
+            supplyWatts?: number | null;
+            /**
+             * Format: double
+             * @description W; the peak if left out
+             */
+            typicalWatts?: number | null;
+        };
         PriceRange: {
             /** Format: int64 */
             highMinor: number;
@@ -2570,6 +3698,18 @@ export interface components {
             key: string;
             ledTo: string;
             skipped: boolean;
+        };
+        Radiator: {
+            /** Format: double */
+            factor: number;
+            /** Format: double */
+            rpm: number;
+            /** Format: int32 */
+            sections: number;
+            /** Format: double */
+            sizeMm: number;
+            /** Format: double */
+            thicknessMm: number;
         };
         Rect: {
             /** Format: double */
@@ -2588,6 +3728,10 @@ export interface components {
         Remedy: {
             change?: components["schemas"]["Change"] | null;
             label: string;
+            /** Format: int32 */
+            minutes?: number | null;
+            /** Format: int64 */
+            priceMinor?: number | null;
         };
         Requirement: {
             answer: string;
@@ -2618,6 +3762,17 @@ export interface components {
             humidityPercent: number;
             /** Format: double */
             temperatureC: number;
+        };
+        Run: {
+            /** Format: double */
+            boreMm: number;
+            fittingId: string;
+            /** Format: int32 */
+            fittings: number;
+            /** Format: double */
+            lengthMm: number;
+            name: string;
+            thread: string;
         };
         ScheduleAnswer: {
             /** @description Keys that decide the finish, first one first */
@@ -2682,6 +3837,32 @@ export interface components {
             /** Format: double */
             widthMm: number;
         };
+        Screw: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            gripMm: number;
+            /** @enum {string} */
+            into: "STEEL" | "ALUMINIUM" | "PLASTIC" | "INSERT" | "WOOD";
+            /** Format: int32 */
+            pieces: number;
+        };
+        ScrewLength: {
+            /** Format: double */
+            leastMm: number;
+            /** Format: int32 */
+            lengthMm?: number | null;
+            /** Format: double */
+            mostMm: number;
+            why: components["schemas"]["Why"];
+        };
+        Sealing: {
+            balance: components["schemas"]["AirBalance"];
+            /** @enum {string} */
+            face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+        };
         SeenAs: {
             lightHex: string;
             merged: number[][];
@@ -2731,6 +3912,18 @@ export interface components {
             look?: components["schemas"]["Look"] | null;
             panels?: components["schemas"]["Panel"][] | null;
         };
+        SmallestChange: {
+            /** @enum {string} */
+            axis: "X" | "Y" | "Z";
+            bayId: string;
+            inTheWay: string[];
+            /** Format: double */
+            largestMm: number;
+            /** Format: double */
+            needMm: number;
+            /** @enum {string} */
+            turn: "UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER";
+        };
         Snapshot: {
             frozen: components["schemas"]["Frozen"];
             id: string;
@@ -2746,6 +3939,93 @@ export interface components {
             differences: string[];
             /** Format: int64 */
             minutesDelta: number;
+        };
+        Solid: {
+            body: boolean;
+            box: components["schemas"]["Box"];
+            hard: boolean;
+            ofId: string;
+            what: string;
+        };
+        SpacePicture: {
+            bays: components["schemas"]["PlacedBay"][];
+            order: components["schemas"]["GoingInStep"][];
+            outer: components["schemas"]["Box"];
+            proven: boolean;
+            things: components["schemas"]["PlacedThing"][];
+            unplaced: components["schemas"]["UnplacedThing"][];
+        };
+        Spot: {
+            /** @enum {string} */
+            seat: "BOARD" | "SUPPLY" | "CARD" | "RADIATOR" | "DRIVE" | "FAN" | "FREE" | "ON_PROCESSOR" | "ON_MEMORY" | "ON_M2";
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
+        Stack: {
+            /** Format: double */
+            cavityMm: number;
+            /** Format: double */
+            cavityToleranceMm: number;
+            layers: components["schemas"]["StackLayer"][];
+            /** Format: double */
+            wantedGapMm: number;
+        };
+        StackLayer: {
+            name: string;
+            /** Format: double */
+            nominalMm: number;
+            /** Format: double */
+            toleranceMm: number;
+        };
+        StackUp: {
+            fitsStatistically: boolean;
+            fitsWorst: boolean;
+            /** Format: double */
+            gapMm: number;
+            /** Format: double */
+            statisticalGapMm: number;
+            why: components["schemas"]["Why"];
+            /** Format: double */
+            worstGapMm: number;
+        };
+        StandoffLoad: {
+            /** Format: double */
+            axialMpa: number;
+            /** Format: double */
+            bendingMpa: number;
+            /** Format: double */
+            bucklingN: number;
+            holds: boolean;
+            /** Format: double */
+            safety: number;
+            /** Format: double */
+            wantedSafety: number;
+            why: components["schemas"]["Why"];
+            /** Format: double */
+            yieldMpa: number;
+        };
+        Standoffs: {
+            /** Format: double */
+            axialN: number;
+            /** Format: double */
+            coreMm: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            lateralN: number;
+            /** @enum {string} */
+            material: "MILD_STEEL" | "STAINLESS" | "BRASS" | "ALUMINIUM" | "NYLON";
+            person: boolean;
+        };
+        Stands: {
+            balance?: components["schemas"]["Balance"] | null;
+            weights: components["schemas"]["Weight"][];
         };
         Station: {
             /** Format: int32 */
@@ -2765,6 +4045,8 @@ export interface components {
             id: string;
         };
         StepTimes: {
+            /** Format: int32 */
+            bayChangeMinutes: number;
             /** Format: int32 */
             cablingMinutes: number;
             /** Format: int32 */
@@ -2798,9 +4080,13 @@ export interface components {
             /** Format: double */
             keyMinutesPerM2: number;
             /** Format: int32 */
+            leakTestHours: number;
+            /** Format: int32 */
             loadTestMinutes: number;
             /** Format: int32 */
             loadTestRunHours: number;
+            /** Format: int32 */
+            loopFillMinutes: number;
             /** Format: int32 */
             panelFitMinutes: number;
             /** Format: int32 */
@@ -2847,9 +4133,28 @@ export interface components {
             /** Format: int64 */
             shippingMinor: number;
         };
+        Supports: {
+            /** Format: double */
+            backMm: number;
+            /** Format: double */
+            frontMm: number;
+            /** @enum {string} */
+            kind: "FEET" | "AXLES" | "SHELF";
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            rightMm: number;
+        };
+        Swap: {
+            productId: string;
+        };
+        Taken: {
+            id: string;
+            productId: string;
+        };
         Task: {
             after: string[];
-            cautions: ("SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "LASER" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "LIFTING")[];
+            cautions: ("SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "LASER" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "COOLANT" | "LIFTING")[];
             /** Format: date-time */
             earliest?: string | null;
             gate: boolean;
@@ -2959,6 +4264,30 @@ export interface components {
              */
             waitMinutes?: number | null;
         };
+        Thermal: {
+            /** Format: double */
+            airM3PerHour: number;
+            /** Format: double */
+            coolantL: number;
+            /** Format: double */
+            copperKg: number;
+            /** Format: double */
+            fanMm: number;
+            /** Format: double */
+            limitC?: number | null;
+            /** Format: double */
+            resistanceKPerW?: number | null;
+            /** Format: double */
+            rpm: number;
+            /** Format: double */
+            sectionMm: number;
+            /** Format: int32 */
+            sections: number;
+            /** @enum {string|null} */
+            shows?: "INLET_SIDE" | "OUTLET_SIDE" | null;
+            /** Format: double */
+            thicknessMm: number;
+        };
         ThingLink: {
             id: string;
             kind: string;
@@ -2972,6 +4301,11 @@ export interface components {
             startedAt: string;
             taskKey: string;
         };
+        Tip: {
+            /** Format: double */
+            degrees: number;
+            over: string;
+        };
         TokenValue: {
             value: string;
         };
@@ -2982,6 +4316,18 @@ export interface components {
             buildId?: string | null;
             kind: string;
             thingId: string;
+        };
+        Unplaced: {
+            componentId: string;
+            smallestChanges: components["schemas"]["SmallestChange"][];
+        };
+        UnplacedThing: {
+            componentId: string;
+            name: string;
+        };
+        VentCut: {
+            area: components["schemas"]["Window"];
+            field: components["schemas"]["HoleField"];
         };
         VisionAnswer: {
             /** @description Pairs that become one */
@@ -2994,6 +4340,17 @@ export interface components {
             colours: string[];
             /** @description protan, deutan or tritan */
             kind: string;
+        };
+        Weight: {
+            /** Format: double */
+            massKg: number;
+            name: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
         };
         Why: {
             formula: string;
@@ -3008,6 +4365,19 @@ export interface components {
             xMm: number;
             /** Format: double */
             yMm: number;
+        };
+        Worked: {
+            screw?: components["schemas"]["ScrewLength"] | null;
+            sheet: components["schemas"]["Worksheet"];
+            stack?: components["schemas"]["StackUp"] | null;
+            standoffs?: components["schemas"]["StandoffLoad"] | null;
+        };
+        Worksheet: {
+            id: string;
+            name: string;
+            screw?: components["schemas"]["Screw"] | null;
+            stack?: components["schemas"]["Stack"] | null;
+            standoffs?: components["schemas"]["Standoffs"] | null;
         };
         Workshop: {
             /** Format: double */
@@ -3027,8 +4397,10 @@ export interface components {
             zone: string;
         };
         WorkshopBook: {
+            enclosures: components["schemas"]["EnclosureProduct"][];
             filaments: components["schemas"]["FilamentProduct"][];
             films: components["schemas"]["FilmProduct"][];
+            hardware: components["schemas"]["HardwareProduct"][];
             paints: components["schemas"]["PaintProduct"][];
             people: components["schemas"]["Person"][];
             sheets: components["schemas"]["SheetProduct"][];
@@ -3386,6 +4758,31 @@ export interface operations {
             };
         };
     };
+    swap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Swap"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     concept: {
         parameters: {
             query?: never;
@@ -3487,7 +4884,60 @@ export interface operations {
             };
         };
     };
-    export_1: {
+    enclose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Taken"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putEnclosure_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Enclosure"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptEnclosure"];
+                };
+            };
+        };
+    };
+    export_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -3658,6 +5108,30 @@ export interface operations {
             };
         };
     };
+    take_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Taken"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     history: {
         parameters: {
             query?: {
@@ -3735,6 +5209,35 @@ export interface operations {
             };
         };
     };
+    putLoop: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Loop"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptLoop"];
+                };
+            };
+        };
+    };
     putManualTask: {
         parameters: {
             query?: never;
@@ -3800,6 +5303,31 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NoteRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                openingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartOfOpening"];
             };
         };
         responses: {
@@ -3937,7 +5465,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -4330,6 +5858,35 @@ export interface operations {
             };
         };
     };
+    putWorksheet: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Worksheet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptWorksheet"];
+                };
+            };
+        };
+    };
     remove_1: {
         parameters: {
             query?: never;
@@ -4502,6 +6059,198 @@ export interface operations {
             };
         };
     };
+    air: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirAnswer"];
+                };
+            };
+        };
+    };
+    balance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BalanceQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Balance"];
+                };
+            };
+        };
+    };
+    loop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LoopQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoopHeat"];
+                };
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceAnswer"];
+                };
+            };
+        };
+    };
+    power: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PowerQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Fed"];
+                };
+            };
+        };
+    };
+    screw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Screw"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScrewLength"];
+                };
+            };
+        };
+    };
+    stack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Stack"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StackUp"];
+                };
+            };
+        };
+    };
+    standoff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Standoffs"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandoffLoad"];
+                };
+            };
+        };
+    };
     panel: {
         parameters: {
             query?: never;
@@ -4588,7 +6337,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4604,6 +6353,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ImportedBuild"];
+                };
+            };
+        };
+    };
+    library: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LibraryView"];
                 };
             };
         };
@@ -4820,6 +6589,34 @@ export interface operations {
             };
         };
     };
+    putEnclosure: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EnclosureProduct"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptEnclosureProduct"];
+                };
+            };
+        };
+    };
     putFilament: {
         parameters: {
             query?: never;
@@ -4872,6 +6669,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptFilmProduct"];
+                };
+            };
+        };
+    };
+    export_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HardwareTaken"];
+                };
+            };
+        };
+    };
+    putHardware: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HardwareProduct"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptHardwareProduct"];
                 };
             };
         };

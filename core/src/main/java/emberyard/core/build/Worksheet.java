@@ -25,8 +25,8 @@ public record Worksheet(
   }
 
   /** One layer, 0 to 2,000 mm, with what it may differ by, 0 to 100 mm. */
-  public record Layer(String name, double nominalMm, double toleranceMm) {
-    public Layer {
+  public record StackLayer(String name, double nominalMm, double toleranceMm) {
+    public StackLayer {
       Require.text("name", name);
       Require.between("nominalMm", nominalMm, 0, 2_000, "mm");
       Require.between("toleranceMm", toleranceMm, 0, 100, "mm");
@@ -40,7 +40,7 @@ public record Worksheet(
    * @param wantedGapMm what has to stay free, 0 to 500 mm
    */
   public record Stack(
-      double cavityMm, double cavityToleranceMm, List<Layer> layers, double wantedGapMm) {
+      double cavityMm, double cavityToleranceMm, List<StackLayer> layers, double wantedGapMm) {
     public Stack {
       Require.between("cavityMm", cavityMm, 0.5, 5_000, "mm");
       Require.between("cavityToleranceMm", cavityToleranceMm, 0, 100, "mm");
@@ -55,11 +55,12 @@ public record Worksheet(
    * @param diameterMm outer, 1 to 12 mm
    * @param gripMm what it holds together, 0 to 100 mm
    * @param depthMm there is behind, 0.5 to 200 mm
-   * @param pieces how many, 1 to 500
+   * @param pieces how many, 1 to 500; 1 where it is left out
    */
   public record Screw(
-      double diameterMm, double gripMm, double depthMm, ScrewInto into, int pieces) {
+      double diameterMm, double gripMm, double depthMm, ScrewInto into, Integer pieces) {
     public Screw {
+      pieces = pieces == null ? 1 : pieces;
       Require.between("diameterMm", diameterMm, 1, 12, "mm");
       Require.between("gripMm", gripMm, 0, 100, "mm");
       Require.between("depthMm", depthMm, 0.5, 200, "mm");
@@ -74,7 +75,7 @@ public record Worksheet(
    * @param count 1 to 40
    * @param coreMm core diameter, 1 to 50 mm
    * @param heightMm 1 to 1,000 mm
-   * @param axialN load from above on all, 0 to 100,000 N
+   * @param axialN load from above on all, 0 to 100,000 N; 0 where it is left out, so is lateral
    * @param lateralN load from the side on all, 0 to 100,000 N
    * @param person whether someone leans on it
    */
@@ -82,11 +83,14 @@ public record Worksheet(
       int count,
       double coreMm,
       double heightMm,
-      double axialN,
-      double lateralN,
+      Double axialN,
+      Double lateralN,
       PostMaterial material,
-      boolean person) {
+      Boolean person) {
     public Standoffs {
+      axialN = axialN == null ? 0 : axialN;
+      lateralN = lateralN == null ? 0 : lateralN;
+      person = person != null && person;
       Require.between("count", count, 1, 40, "pieces");
       Require.between("coreMm", coreMm, 1, 50, "mm");
       Require.between("heightMm", heightMm, 1, 1_000, "mm");

@@ -10,7 +10,7 @@ import emberyard.core.build.Port;
 import emberyard.core.build.PortKind;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
-import emberyard.core.fit.FedLine.Share;
+import emberyard.core.fit.FedLine.FedShare;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
@@ -24,10 +24,17 @@ import java.util.function.ToDoubleFunction;
 public record Fed(Power power, List<FedLine> lines) {
 
   static Fed of(Build build) {
-    List<Component> components = build.components();
-    Power power = Power.of(components, lightAndScreenWatts(build));
+    return of(build.components(), build.screens(), build.strips());
+  }
+
+  /** Sums needs and offers of components, with the screens and strips they feed. */
+  public static Fed of(List<Component> components, List<Screen> screens, List<LightStrip> strips) {
+    double lights =
+        screens.stream().mapToDouble(Screen::watts).sum()
+            + strips.stream().mapToDouble(s -> s.amps() * s.rail().volts()).sum();
+    Power power = Power.of(components, lights);
     List<FedLine> lines = new ArrayList<>();
-    lines.add(watts(build, power));
+    lines.add(watts(components, lights, power));
     for (PortKind kind : PortKind.values()) {
       if (kind.amps() == 0) {
         count(components, kind, lines);
@@ -35,27 +42,21 @@ public record Fed(Power power, List<FedLine> lines) {
         amps(components, kind, lines);
       }
     }
-    lights(build, lines);
-    outputs(build, lines);
+    lights(components, strips, lines);
+    outputs(components, screens, lines);
     return new Fed(power, List.copyOf(lines));
   }
 
-  static double lightAndScreenWatts(Build build) {
-    return build.screens().stream().mapToDouble(Screen::watts).sum()
-        + build.strips().stream().mapToDouble(s -> s.amps() * s.rail().volts()).sum();
-  }
-
-  private static FedLine watts(Build build, Power power) {
-    List<Share> asks = new ArrayList<>();
-    for (Component c : build.components()) {
+  private static FedLine watts(List<Component> components, double rest, Power power) {
+    List<FedShare> asks = new ArrayList<>();
+    for (Component c : components) {
       boolean hungry = c.kind() == ComponentKind.PROCESSOR || c.kind() == ComponentKind.GRAPHICS;
       add(asks, c, (hungry ? c.peakWatts() : c.typicalWatts()) * c.quantity());
     }
-    double rest = lightAndScreenWatts(build);
     if (rest > 0) {
-      asks.add(new Share("", "screens and lights", rest));
+      asks.add(new FedShare("", "screens and lights", rest));
     }
-    asks.add(new Share("", "reserve", power.wantedWatts() - power.wantedWatts() / 1.25));
+    asks.add(new FedShare("", "reserve", power.wantedWatts() - power.wantedWatts() / 1.25));
     return new FedLine(
         "power",
         "Supply",
@@ -63,17 +64,17 @@ public record Fed(Power power, List<FedLine> lines) {
         power.wantedWatts(),
         power.supplyWatts(),
         asks,
-        shares(build.components(), c -> c.supplyWatts() * c.quantity()),
+        shares(components, c -> c.supplyWatts() * c.quantity()),
         "smallest usual size %d W; for an instant %.0f W of %.0f W"
             .formatted(power.standardWatts(), power.transientWatts(), power.excursionWatts()));
   }
 
   private static void count(List<Component> components, PortKind kind, List<FedLine> lines) {
-    List<Share> asks = shares(components, c -> asked(c, kind, Port::count));
-    List<Share> offers = new ArrayList<>(shares(components, c -> offered(c, kind, Port::count)));
+    List<FedShare> asks = shares(components, c -> asked(c, kind, Port::count));
+    List<FedShare> offers = new ArrayList<>(shares(components, c -> offered(c, kind, Port::count)));
     int lost = disabled(components, kind);
     if (lost > 0) {
-      offers.add(new Share("", "switched off by M.2 slots in use", -lost));
+      offers.add(new FedShare("", "switched off by M.2 slots in use", -lost));
     }
     if (kind == PortKind.M2) {
       offers.addAll(shares(components, c -> slots(c).size() * c.quantity()));
@@ -106,8 +107,8 @@ public record Fed(Power power, List<FedLine> lines) {
   }
 
   private static void amps(List<Component> components, PortKind kind, List<FedLine> lines) {
-    List<Share> asks = shares(components, c -> asked(c, kind, p -> p.count() * amps(p, 0)));
-    List<Share> offers =
+    List<FedShare> asks = shares(components, c -> asked(c, kind, p -> p.count() * amps(p, 0)));
+    List<FedShare> offers =
         shares(components, c -> offered(c, kind, p -> p.count() * amps(p, kind.amps())));
     double plugs = sum(shares(components, c -> asked(c, kind, Port::count)));
     double sockets = sum(shares(components, c -> offered(c, kind, Port::count)));
@@ -125,24 +126,22 @@ public record Fed(Power power, List<FedLine> lines) {
     lines.add(line(kind.name(), words(kind) + "s", "A", asks, offers, note));
   }
 
-  private static void lights(Build build, List<FedLine> lines) {
+  private static void lights(
+      List<Component> components, List<LightStrip> strips, List<FedLine> lines) {
     for (Rail rail : Rail.values()) {
       PortKind kind = rail == Rail.V5 ? PortKind.LIGHT_5V : PortKind.LIGHT_12V;
-      List<Share> asks = new ArrayList<>();
-      for (LightStrip strip : build.strips()) {
+      List<FedShare> asks = new ArrayList<>();
+      for (LightStrip strip : strips) {
         if (strip.rail() == rail && strip.feed() == LightStrip.Feed.BOARD_HEADER) {
-          asks.add(new Share(strip.id(), strip.name(), strip.amps()));
+          asks.add(new FedShare(strip.id(), strip.name(), strip.amps()));
         }
       }
-      asks.addAll(shares(build.components(), c -> asked(c, kind, p -> p.count() * amps(p, 0))));
-      List<Share> offers =
+      asks.addAll(shares(components, c -> asked(c, kind, p -> p.count() * amps(p, 0))));
+      List<FedShare> offers =
           new ArrayList<>(
-              shares(
-                  build.components(),
-                  c -> offered(c, kind, p -> p.count() * amps(p, kind.amps()))));
+              shares(components, c -> offered(c, kind, p -> p.count() * amps(p, kind.amps()))));
       if (offers.isEmpty() && rail == Rail.V5) {
-        offers.addAll(
-            shares(build.components(), c -> c.lightHeaders() * kind.amps() * c.quantity()));
+        offers.addAll(shares(components, c -> c.lightHeaders() * kind.amps() * c.quantity()));
       }
       if (!asks.isEmpty() || !offers.isEmpty()) {
         lines.add(line(kind.name(), words(kind) + "s", "A", asks, offers, "at full white"));
@@ -150,17 +149,18 @@ public record Fed(Power power, List<FedLine> lines) {
     }
   }
 
-  private static void outputs(Build build, List<FedLine> lines) {
-    boolean boardWorks = Component.boardOutputsWork(build.components());
+  private static void outputs(
+      List<Component> components, List<Screen> screens, List<FedLine> lines) {
+    boolean boardWorks = Component.boardOutputsWork(components);
     for (Screen.Input input : Screen.Input.values()) {
-      List<Share> asks =
-          build.screens().stream()
+      List<FedShare> asks =
+          screens.stream()
               .filter(screen -> screen.input() == input)
-              .map(screen -> new Share(screen.id(), screen.name(), 1))
+              .map(screen -> new FedShare(screen.id(), screen.name(), 1))
               .toList();
-      List<Share> offers =
+      List<FedShare> offers =
           shares(
-              build.components(),
+              components,
               c ->
                   c.kind() == ComponentKind.BOARD && !boardWorks
                       ? 0
@@ -204,7 +204,12 @@ public record Fed(Power power, List<FedLine> lines) {
   }
 
   private static FedLine line(
-      String key, String label, String unit, List<Share> asks, List<Share> offers, String note) {
+      String key,
+      String label,
+      String unit,
+      List<FedShare> asks,
+      List<FedShare> offers,
+      String note) {
     return new FedLine(key, label, unit, sum(asks), Math.max(0, sum(offers)), asks, offers, note);
   }
 
@@ -213,8 +218,8 @@ public record Fed(Power power, List<FedLine> lines) {
     return Character.toUpperCase(words.charAt(0)) + words.substring(1);
   }
 
-  private static double sum(List<Share> shares) {
-    return shares.stream().mapToDouble(Share::value).sum();
+  private static double sum(List<FedShare> shares) {
+    return shares.stream().mapToDouble(FedShare::value).sum();
   }
 
   private static double amps(Port port, double usual) {
@@ -235,15 +240,15 @@ public record Fed(Power power, List<FedLine> lines) {
     return ports.stream().filter(port -> port.kind() == kind).mapToDouble(of).sum();
   }
 
-  private static List<Share> shares(List<Component> components, ToDoubleFunction<Component> of) {
-    List<Share> shares = new ArrayList<>();
+  private static List<FedShare> shares(List<Component> components, ToDoubleFunction<Component> of) {
+    List<FedShare> shares = new ArrayList<>();
     components.forEach(c -> add(shares, c, of.applyAsDouble(c)));
     return shares;
   }
 
-  private static void add(List<Share> shares, Component component, double value) {
+  private static void add(List<FedShare> shares, Component component, double value) {
     if (value > 0) {
-      shares.add(new Share(component.id(), component.name(), value));
+      shares.add(new FedShare(component.id(), component.name(), value));
     }
   }
 }

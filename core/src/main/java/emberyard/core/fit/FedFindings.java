@@ -28,7 +28,7 @@ final class FedFindings {
           .filter(line -> !line.key().equals("power"))
           .filter(line -> !line.key().startsWith("output-"))
           .filter(line -> !line.key().startsWith("LIGHT_"))
-          .forEach(line -> findings.add(missing(line)));
+          .forEach(line -> findings.add(missing(line, build, fed.power(), book)));
     }
     build.components().forEach(component -> memory(component, findings));
     return findings;
@@ -116,7 +116,7 @@ final class FedFindings {
         0);
   }
 
-  private static Finding missing(FedLine line) {
+  private static Finding missing(FedLine line, Build build, Power power, WorkshopBook book) {
     boolean current = line.unit().equals("A");
     double lack = line.wanted() - line.there();
     String what = line.label().toLowerCase(java.util.Locale.ROOT);
@@ -124,6 +124,7 @@ final class FedFindings {
     if (current) {
       ways.add(Remedy.byHand("Add a powered hub: it takes its current from the supply"));
     }
+    withTheLead(line, build, power, book, ways);
     ways.add(Remedy.byHand(advice(line.key())));
     return Finding.of(
             Severity.RISK,
@@ -135,7 +136,7 @@ final class FedFindings {
                 : "%.0f × %s missing".formatted(lack, what),
             "%s want%s %s, there %s %s.%s"
                 .formatted(
-                    String.join(", ", line.asks().stream().map(FedLine.Share::name).toList()),
+                    String.join(", ", line.asks().stream().map(FedLine.FedShare::name).toList()),
                     line.asks().size() == 1 ? "s" : "",
                     number(line.wanted()),
                     line.there() == 1 ? "is" : "are",
@@ -145,6 +146,37 @@ final class FedFindings {
                 ? "A header that carries too much burns its trace on the board."
                 : "What has no plug stays dark, or the order goes out twice.")
         .with(ways.toArray(Remedy[]::new));
+  }
+
+  /** Supplies that have the leads, give the watts, and go in. */
+  private static void withTheLead(
+      FedLine line, Build build, Power power, WorkshopBook book, List<Remedy> ways) {
+    Component supply =
+        build.components().stream()
+            .filter(c -> c.kind() == ComponentKind.SUPPLY)
+            .findFirst()
+            .orElse(null);
+    boolean supplied = !line.key().endsWith("_HEADER") && !line.key().contains("SLOT");
+    if (supply == null || !supplied) {
+      return;
+    }
+    book.hardware().stream()
+        .filter(product -> product.supplyWatts() >= power.wantedWatts())
+        .filter(product -> !product.id().equals(supply.productId()))
+        .sorted(
+            Comparator.comparingLong(HardwareProduct::priceMinor)
+                .thenComparing(HardwareProduct::id))
+        .filter(product -> mends(line, build, product.insteadOf(supply)))
+        .limit(MOST_SUPPLIES)
+        .forEach(product -> ways.add(instead(product, supply)));
+  }
+
+  private static boolean mends(FedLine line, Build build, Component instead) {
+    List<Component> all = new ArrayList<>(build.components());
+    all.replaceAll(each -> each.id().equals(instead.id()) ? instead : each);
+    return Fed.of(all, build.screens(), build.strips()).lines().stream()
+            .anyMatch(now -> now.key().equals(line.key()) && now.enough())
+        && fits(build, instead);
   }
 
   private static String sentence(String note) {

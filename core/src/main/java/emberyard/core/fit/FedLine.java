@@ -15,8 +15,8 @@ public record FedLine(
     String unit,
     double wanted,
     double there,
-    List<Share> asks,
-    List<Share> offers,
+    List<FedShare> asks,
+    List<FedShare> offers,
     String note) {
   public FedLine {
     asks = List.copyOf(asks);
@@ -24,7 +24,7 @@ public record FedLine(
   }
 
   /** One component's part. */
-  public record Share(String componentId, String name, double value) {}
+  public record FedShare(String componentId, String name, double value) {}
 
   public boolean enough() {
     return wanted <= there + 1e-9;

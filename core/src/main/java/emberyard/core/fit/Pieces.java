@@ -71,7 +71,8 @@ record Pieces(
         return;
       }
       if (body == null) {
-        if (component.kind() != ComponentKind.PROCESSOR) {
+        // what a library lists without a size takes no space of its own: chips, cards on the board
+        if (component.kind() != ComponentKind.PROCESSOR && component.productId().isEmpty()) {
           unmeasured.add(component);
         }
       } else if (body.sits().stream().allMatch(Seat::onBoard)) {

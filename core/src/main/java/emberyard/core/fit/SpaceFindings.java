@@ -29,7 +29,7 @@ import java.util.Set;
 /** Judgements on what goes in, what does not, and how tightly. */
 final class SpaceFindings {
   /** Less play than this is a risk: sheet bends, heads stick out; a default. */
-  static final double TIGHT_MM = 2;
+  static final double TIGHT_MM = 1;
 
   private final Build build;
   private final Space space;
@@ -196,7 +196,7 @@ final class SpaceFindings {
   private void tight() {
     for (Placed placed : space.placed()) {
       Margins margins = Margins.of(placed, space.placed());
-      if (margins.tightestMm() < TIGHT_MM && placed.item().pin() == null) {
+      if (margins.tightestMm() < TIGHT_MM - Box.TOUCH_MM && placed.item().pin() == null) {
         findings.add(
             Finding.of(
                     Severity.RISK,
@@ -247,6 +247,7 @@ final class SpaceFindings {
 
   private void soft(Solid keepOut, String what, String whatId) {
     Component component = space.component(keepOut.ofId());
+    String purpose = keepOut.what().isEmpty() ? "itself" : keepOut.what();
     double wanted =
         component.body().keepOuts().stream()
             .filter(free -> !free.hard() && free.what().equals(keepOut.what()))
@@ -274,7 +275,7 @@ final class SpaceFindings {
       return true;
     }
     for (int axis = 0; axis < 3; axis++) {
-      boolean opensHere = Axis.of(placed.cavity().access()).ordinal() == axis;
+      boolean opensHere = opens(placed, axis);
       boolean out =
           keepOut.from(axis) < own.from(axis) - Box.TOUCH_MM
               || keepOut.to(axis) > own.to(axis) + Box.TOUCH_MM;
@@ -283,6 +284,13 @@ final class SpaceFindings {
       }
     }
     return true;
+  }
+
+  /** Along the axis things go in, or where the enclosure has an opening. */
+  private boolean opens(Placed placed, int axis) {
+    return Axis.of(placed.cavity().access()).ordinal() == axis
+        || space.enclosure().openings().stream()
+            .anyMatch(o -> !o.sealed() && Axis.of(o.face()).ordinal() == axis);
   }
 
   private boolean inAnother(Box keepOut, Box own, int axis) {

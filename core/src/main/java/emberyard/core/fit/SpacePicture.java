@@ -22,17 +22,17 @@ import java.util.stream.Stream;
  */
 public record SpacePicture(
     Box outer,
-    List<Space> bays,
-    List<Thing> things,
-    List<Missing> unplaced,
+    List<PlacedBay> bays,
+    List<PlacedThing> things,
+    List<UnplacedThing> unplaced,
     boolean proven,
-    List<Step> order) {
+    List<GoingInStep> order) {
 
   /** A bay as it is usable. */
-  public record Space(String id, String name, Box box, Face access, boolean changed) {}
+  public record PlacedBay(String id, String name, Box box, Face access, boolean changed) {}
 
   /** A placed component with all that sits on it. */
-  public record Thing(
+  public record PlacedThing(
       String id,
       String componentId,
       String name,
@@ -45,41 +45,41 @@ public record SpacePicture(
       Margins margins) {}
 
   /** What found no place. */
-  public record Missing(String componentId, String name) {}
+  public record UnplacedThing(String componentId, String name) {}
 
   /**
    * One thing going in.
    *
    * @param closesIn names of what nobody reaches any more once it is in
    */
-  public record Step(String id, String name, List<String> closesIn) {}
+  public record GoingInStep(String id, String name, List<String> closesIn) {}
 
-  static SpacePicture of(emberyard.core.fit.Space space) {
-    List<Space> bays = new ArrayList<>();
+  static SpacePicture of(Space space) {
+    List<PlacedBay> bays = new ArrayList<>();
     for (Cavity cavity : space.cavities()) {
       boolean changed =
           space.enclosure().bay(cavity.id()).map(Bay::change).map(c -> !c.none()).orElse(false);
-      bays.add(new Space(cavity.id(), cavity.name(), cavity.box(), cavity.access(), changed));
+      bays.add(new PlacedBay(cavity.id(), cavity.name(), cavity.box(), cavity.access(), changed));
     }
-    List<Thing> things = space.placed().stream().map(placed -> thing(space, placed)).toList();
-    List<Missing> unplaced =
+    List<PlacedThing> things = space.placed().stream().map(placed -> thing(space, placed)).toList();
+    List<UnplacedThing> unplaced =
         Stream.concat(
                 space.layout().unplaced().stream()
-                    .map(item -> new Missing(space.component(item.id()).id(), item.name())),
+                    .map(item -> new UnplacedThing(space.component(item.id()).id(), item.name())),
                 space.pieces().spotless().stream()
-                    .map(component -> new Missing(component.id(), component.name())))
+                    .map(component -> new UnplacedThing(component.id(), component.name())))
             .toList();
-    List<Step> order =
+    List<GoingInStep> order =
         space.goingIn().order().stream()
-            .map(id -> new Step(id, space.name(id), closedIn(space, id)))
+            .map(id -> new GoingInStep(id, space.name(id), closedIn(space, id)))
             .toList();
     return new SpacePicture(
         space.enclosure().outer(), bays, things, unplaced, space.layout().proven(), order);
   }
 
-  private static Thing thing(emberyard.core.fit.Space space, Placed placed) {
+  private static PlacedThing thing(Space space, Placed placed) {
     String id = placed.item().id();
-    return new Thing(
+    return new PlacedThing(
         id,
         space.component(id).id(),
         placed.item().name(),
@@ -92,7 +92,7 @@ public record SpacePicture(
         Margins.of(placed, space.placed()));
   }
 
-  static List<String> closedIn(emberyard.core.fit.Space space, String id) {
+  static List<String> closedIn(Space space, String id) {
     return space.goingIn().closedInBy().entrySet().stream()
         .filter(entry -> entry.getValue().contains(id))
         .map(entry -> space.name(entry.getKey()))

@@ -1,8 +1,8 @@
 package emberyard.core.fit;
 
 import emberyard.core.build.Why;
-import emberyard.core.build.Worksheet.Layer;
 import emberyard.core.build.Worksheet.Stack;
+import emberyard.core.build.Worksheet.StackLayer;
 import emberyard.core.units.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -36,7 +36,7 @@ public record StackUp(
     double squares = stack.cavityToleranceMm() * stack.cavityToleranceMm();
     List<String> inputs = new ArrayList<>();
     inputs.add(line("cavity", stack.cavityMm(), stack.cavityToleranceMm()));
-    for (Layer layer : stack.layers()) {
+    for (StackLayer layer : stack.layers()) {
       sum += layer.nominalMm();
       worst += layer.toleranceMm();
       squares += layer.toleranceMm() * layer.toleranceMm();

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 
 /**
  * What would let a component in that found no place. Every way is tried: it is offered only when
@@ -53,6 +54,7 @@ final class WaysIn {
   List<Remedy> all(List<Shortfall> shortfalls, Item item) {
     List<Remedy> ways = new ArrayList<>();
     products(ways);
+    inTheWay(ways, shortfalls);
     turns(ways);
     cuts(ways, shortfalls);
     away(ways);
@@ -75,6 +77,47 @@ final class WaysIn {
         .filter(product -> goes(product.insteadOf(component)))
         .limit(MOST_PRODUCTS)
         .forEach(product -> ways.add(instead(product)));
+  }
+
+  /** Another of what is in the way, as good for its job and smaller. */
+  private void inTheWay(List<Remedy> ways, List<Shortfall> shortfalls) {
+    if (shortfalls.isEmpty()) {
+      return;
+    }
+    for (String pieceId : shortfalls.get(0).inTheWay()) {
+      Component other = space.component(pieceId);
+      if (other == null || other.id().equals(component.id())) {
+        continue;
+      }
+      book.hardware().stream()
+          .filter(product -> product.kind() == other.kind() && product.body() != null)
+          .filter(product -> !product.id().equals(other.productId()))
+          .filter(product -> asGood(product, other))
+          .sorted(
+              Comparator.comparingLong(
+                      (HardwareProduct p) -> Math.abs(p.priceMinor() - other.priceMinor()))
+                  .thenComparing(HardwareProduct::id))
+          .filter(product -> goes(product.insteadOf(other)))
+          .findFirst()
+          .ifPresent(
+              product ->
+                  ways.add(
+                      new Remedy(
+                          "Take %s instead of %s".formatted(product.name(), other.name()),
+                          new Change("components", other.id(), "productId", 0, product.id()),
+                          (product.priceMinor() - other.priceMinor()) * other.quantity(),
+                          0)));
+    }
+  }
+
+  private static boolean asGood(HardwareProduct product, Component other) {
+    boolean memory = other.memoryGb() == null || atLeast(product.memoryGb(), other.memoryGb());
+    boolean storage = other.storageGb() == null || atLeast(product.storageGb(), other.storageGb());
+    return memory && storage && product.supplyWatts() >= other.supplyWatts();
+  }
+
+  private static boolean atLeast(Double has, double wanted) {
+    return has != null && has >= wanted;
   }
 
   private Remedy instead(HardwareProduct product) {
@@ -136,7 +179,8 @@ final class WaysIn {
     shortfalls.stream()
         .filter(lack -> lack.needMm() > 0)
         .map(this::cut)
-        .filter(cut -> cut != null)
+        .filter(Objects::nonNull)
+        .distinct()
         .limit(MOST_CUTS)
         .forEach(ways::add);
   }
@@ -171,6 +215,9 @@ final class WaysIn {
     Enclosure enclosure = space.enclosure();
     enclosure.bays().stream()
         .filter(bay -> !bay.change().cutAway())
+        .filter(
+            bay ->
+                space.layout().placed().stream().noneMatch(p -> p.cavity().id().equals(bay.id())))
         .filter(bay -> Space.fits(enclosure.with(bay.with(bay.change().away())), components))
         .findFirst()
         .ifPresent(

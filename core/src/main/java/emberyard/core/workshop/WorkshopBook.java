@@ -63,6 +63,12 @@ public record WorkshopBook(
     return find(sheets, SheetProduct::id, id);
   }
 
+  /** The same book without the library: what every screen needs. */
+  public WorkshopBook withoutLibrary() {
+    return new WorkshopBook(
+        workshop, people, stations, suppliers, paints, sheets, films, filaments);
+  }
+
   public Optional<HardwareProduct> hardware(String id) {
     return find(hardware, HardwareProduct::id, id);
   }

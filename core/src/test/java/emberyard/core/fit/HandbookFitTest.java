@@ -15,9 +15,9 @@ import emberyard.core.build.Loop;
 import emberyard.core.build.PostMaterial;
 import emberyard.core.build.ScrewInto;
 import emberyard.core.build.Source;
-import emberyard.core.build.Worksheet.Layer;
 import emberyard.core.build.Worksheet.Screw;
 import emberyard.core.build.Worksheet.Stack;
+import emberyard.core.build.Worksheet.StackLayer;
 import emberyard.core.build.Worksheet.Standoffs;
 import emberyard.core.fit.Balance.Footing;
 import emberyard.core.fit.Balance.Weight;
@@ -30,12 +30,12 @@ import org.junit.jupiter.api.Test;
 class HandbookFitTest {
   @Test
   void stackWithWorstCaseAndStatisticalGap() {
-    List<Layer> layers =
+    List<StackLayer> layers =
         List.of(
-            new Layer("board", 1.6, 0.2),
-            new Layer("standoffs", 6.5, 0.1),
-            new Layer("cooler", 47, 0.5),
-            new Layer("plug", 3, 0.5));
+            new StackLayer("board", 1.6, 0.2),
+            new StackLayer("standoffs", 6.5, 0.1),
+            new StackLayer("cooler", 47, 0.5),
+            new StackLayer("plug", 3, 0.5));
     StackUp gap = StackUp.of(new Stack(62, 0.5, layers, 2.1));
     assertEquals(3.9, gap.gapMm(), 1e-9);
     assertEquals(2.1, gap.worstGapMm(), 1e-9);
@@ -62,17 +62,17 @@ class HandbookFitTest {
 
   @Test
   void standoffsUnderASideLoad() {
-    Standoffs posts = new Standoffs(4, 3.3, 60, 0, 200, PostMaterial.MILD_STEEL, true);
+    Standoffs posts = new Standoffs(4, 3.3, 60, 0.0, 200.0, PostMaterial.MILD_STEEL, true);
     StandoffLoad load = StandoffLoad.of(posts);
     assertEquals(425, load.bendingMpa(), 0.5);
     assertEquals(250, load.yieldMpa());
     assertFalse(load.holds());
     assertEquals(3, load.wantedSafety());
     StandoffLoad none =
-        StandoffLoad.of(new Standoffs(4, 3.3, 60, 0, 0, PostMaterial.MILD_STEEL, false));
+        StandoffLoad.of(new Standoffs(4, 3.3, 60, 0.0, 0.0, PostMaterial.MILD_STEEL, false));
     assertTrue(none.holds());
     StandoffLoad axial =
-        StandoffLoad.of(new Standoffs(4, 3.3, 60, 400, 0, PostMaterial.MILD_STEEL, false));
+        StandoffLoad.of(new Standoffs(4, 3.3, 60, 400.0, 0.0, PostMaterial.MILD_STEEL, false));
     assertEquals(100 / (Math.PI * 3.3 * 3.3 / 4), axial.axialMpa(), 1e-9);
     assertEquals(
         Math.PI * Math.PI * 210_000 * (Math.PI * Math.pow(3.3, 4) / 64) / (30.0 * 30),

@@ -69,7 +69,10 @@ class ConceptPictures {
           replaced(design.panels(), panels, Panel::id),
           design.schemes(),
           design.screens(),
-          design.strips());
+          design.strips(),
+          design.enclosures(),
+          design.loops(),
+          design.worksheets());
     }
   }
 

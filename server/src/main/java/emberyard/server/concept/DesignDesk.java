@@ -25,7 +25,10 @@ final class DesignDesk {
           ThingKind.PANEL,
           ThingKind.SCHEME,
           ThingKind.SCREEN,
-          ThingKind.STRIP);
+          ThingKind.STRIP,
+          ThingKind.ENCLOSURE,
+          ThingKind.LOOP,
+          ThingKind.WORKSHEET);
 
   private DesignDesk() {}
 
@@ -105,6 +108,9 @@ final class DesignDesk {
       case SCHEME -> design.schemes().forEach(each -> things.put(each.id(), each));
       case SCREEN -> design.screens().forEach(each -> things.put(each.id(), each));
       case STRIP -> design.strips().forEach(each -> things.put(each.id(), each));
+      case ENCLOSURE -> design.enclosures().forEach(each -> things.put(each.id(), each));
+      case LOOP -> design.loops().forEach(each -> things.put(each.id(), each));
+      case WORKSHEET -> design.worksheets().forEach(each -> things.put(each.id(), each));
       default -> throw new IllegalArgumentException(kind.word());
     }
     return things;

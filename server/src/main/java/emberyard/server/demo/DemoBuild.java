@@ -9,8 +9,10 @@ import emberyard.core.build.Concept;
 import emberyard.core.build.CostCategory;
 import emberyard.core.build.Counting;
 import emberyard.core.build.CutMethod;
+import emberyard.core.build.Electric;
 import emberyard.core.build.Face;
 import emberyard.core.build.FaceItem;
+import emberyard.core.build.Fitted;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Limit;
 import emberyard.core.build.Look;
@@ -27,9 +29,12 @@ import emberyard.core.build.Secrecy;
 import emberyard.core.build.Size;
 import emberyard.core.build.Source;
 import emberyard.core.build.Stage;
+import emberyard.core.build.StationKind;
 import emberyard.core.build.ThingLink;
 import emberyard.core.build.Window;
-import emberyard.core.build.StationKind;
+import emberyard.core.workshop.EnclosureProduct;
+import emberyard.core.workshop.HardwareProduct;
+import emberyard.server.fit.Library;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
@@ -185,40 +190,61 @@ final class DemoBuild {
     return new Scheme.Coats(paint, count);
   }
 
-  DemoBuild component(
-      String key,
-      String name,
-      ComponentKind kind,
-      long priceMinor,
-      double massKg,
-      double peakWatts,
-      double supplyWatts,
-      int hdmi,
-      int displayPort,
-      int headers) {
-    things.add(
-        new Component(
-            id + "-" + key,
-            name,
-            kind,
-            1,
-            Source.BUY,
-            kind == ComponentKind.ENCLOSURE,
-            priceMinor,
-            "rookery",
-            -1,
-            massKg,
-            peakWatts,
-            supplyWatts,
-            hdmi,
-            displayPort,
-            0,
-            headers,
-            kind == ComponentKind.DRIVE ? 2_000.0 : null,
-            kind == ComponentKind.MEMORY ? 32.0 : null,
-            Counting.AGREED,
-            null));
+  /** An enclosure of the library: its shape, and what it costs. */
+  DemoBuild enclosure(String productId) {
+    EnclosureProduct product =
+        Library.enclosures(List.of()).stream()
+            .filter(each -> each.id().equals(productId))
+            .findFirst()
+            .orElseThrow();
+    things.add(product.shape(id + "-enclosure"));
+    things.add(product.component(id + "-case"));
     return this;
+  }
+
+  /** Hardware of the library, each key with its product. */
+  DemoBuild hardware(String... keysAndProducts) {
+    for (int i = 0; i < keysAndProducts.length; i += 2) {
+      things.add(product(keysAndProducts[i + 1]).as(id + "-" + keysAndProducts[i]));
+    }
+    return this;
+  }
+
+  /** A fan or radiator of the library behind an opening. */
+  DemoBuild breathing(
+      String key, String productId, String openingId, Fitted.Air air, @Nullable Face wanted) {
+    things.add(
+        product(productId).as(id + "-" + key).with(new Fitted(null, "", openingId, air, wanted)));
+    return this;
+  }
+
+  /** Memory that was looked up on the board's tested list. */
+  DemoBuild testedMemory(String productId) {
+    Component memory = product(productId).as(id + "-memory");
+    Electric e = memory.electric();
+    things.add(
+        memory.with(
+            new Electric(
+                e.typicalWatts(),
+                e.excursionWatts(),
+                e.asks(),
+                e.offers(),
+                e.m2Slots(),
+                e.processorGraphics(),
+                Electric.Tested.YES)));
+    return this;
+  }
+
+  DemoBuild thing(Object thing) {
+    things.add(thing);
+    return this;
+  }
+
+  private static HardwareProduct product(String productId) {
+    return Library.hardware(List.of()).stream()
+        .filter(each -> each.id().equals(productId))
+        .findFirst()
+        .orElseThrow();
   }
 
   DemoBuild owned(String key, String name, ComponentKind kind, long countsMinor, double massKg) {
@@ -245,29 +271,6 @@ final class DemoBuild {
             Counting.AGREED,
             countsMinor));
     return this;
-  }
-
-  /** A usual machine: board, processor, graphics, memory, drive, supply, cooler, enclosure. */
-  DemoBuild machine(String enclosure, long enclosureMinor, double supplyWatts, String supply) {
-    return component("case", enclosure, ComponentKind.ENCLOSURE, enclosureMinor, 6.2, 0, 0, 0, 0, 0)
-        .component("board", "Board Dunlin M2", ComponentKind.BOARD, 17_900, 0.9, 28, 0, 1, 1, 2)
-        .component(
-            "processor",
-            "Processor Plover 6",
-            ComponentKind.PROCESSOR,
-            23_900,
-            0.1,
-            105,
-            0,
-            0,
-            0,
-            0)
-        .component(
-            "graphics", "Graphics Gannet 70", ComponentKind.GRAPHICS, 54_900, 1.3, 220, 0, 1, 2, 0)
-        .component("memory", "Memory Siskin 32 GB", ComponentKind.MEMORY, 9_400, 0.1, 8, 0, 0, 0, 0)
-        .component("drive", "Drive Shale 2 TB", ComponentKind.DRIVE, 12_900, 0.1, 7, 0, 0, 0, 0)
-        .component("supply", supply, ComponentKind.SUPPLY, 10_900, 1.8, 0, supplyWatts, 0, 0, 0)
-        .component("cooler", "Cooler Heron 120", ComponentKind.COOLER, 4_900, 0.8, 4, 0, 0, 0, 0);
   }
 
   DemoBuild screen(

@@ -9,6 +9,7 @@ import emberyard.core.build.Comparison;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.CutMethod;
 import emberyard.core.build.Face;
+import emberyard.core.build.Fitted;
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.ItemMaterial;
 import emberyard.core.build.LightStrip;
@@ -103,7 +104,16 @@ final class DemoBuilds {
             null,
             coats("fern", 2),
             coats("clear-matt", 1))
-        .machine("Enclosure Fell 20", 12_900, 550, "Supply Basalt 550")
+        .enclosure("enc-fell-20")
+        .hardware(
+            "board", "board-dunlin-i1",
+            "processor", "proc-plover-6g",
+            "graphics", "gfx-gannet-50",
+            "drive", "drive-shale-2",
+            "supply", "sup-basalt-550",
+            "cooler", "cool-heron-flat")
+        .testedMemory("mem-siskin-32")
+        .breathing("fan", "fan-swift-120", "top", Fitted.Air.EXHAUST, null)
         .strip("glow", "Spore glow strip", 700, "#C8E86A", LightStrip.Feed.BOARD_HEADER)
         .manual(
             "moss",
@@ -183,7 +193,20 @@ final class DemoBuilds {
             coats("primer-white", 1),
             coats("cream", 3),
             null)
-        .machine("Desk frame Girder 120", 28_900, 450, "Supply Basalt 450")
+        .enclosure("enc-girder-120")
+        .hardware(
+            "board", "board-curlew-a1",
+            "processor", "proc-plover-6",
+            "graphics", "gfx-gannet-50",
+            "memory", "mem-siskin-48h",
+            "drive", "drive-slate-2",
+            "supply", "sup-basalt-450",
+            "block", "block-wader-pf",
+            "pump", "pump-dipper-1")
+        .breathing("radiator", "rad-tarn-360t", "slot", Fitted.Air.EXHAUST, null)
+        .breathing("dial", "fan-swift-120d", "apron", Fitted.Air.EXHAUST, Face.FRONT)
+        .thing(DemoSheets.loop("line-9-depot"))
+        .thing(DemoSheets.leaningRail("line-9-depot"))
         .screen("board1", "Destination board 1", 260, 70, Screen.Input.HDMI, 8, 11_900)
         .screen("board2", "Destination board 2", 260, 70, Screen.Input.HDMI, 8, 11_900)
         .screen("board3", "Destination board 3", 260, 70, Screen.Input.HDMI, 8, 11_900)
@@ -245,7 +268,16 @@ final class DemoBuilds {
             coats("primer-white", 1),
             coats("white", 2),
             null)
-        .machine("Enclosure Lark 18", 10_900, 550, "Supply Basalt 550")
+        .enclosure("enc-lark-18")
+        .hardware(
+            "board", "board-dunlin-i1",
+            "processor", "proc-plover-6g",
+            "graphics", "gfx-gannet-30",
+            "drive", "drive-shale-1",
+            "supply", "sup-basalt-550",
+            "cooler", "cool-heron-flat")
+        .testedMemory("mem-siskin-16")
+        .breathing("fan", "fan-swift-120", "back", Fitted.Air.EXHAUST, null)
         .strip("sky", "Sky strip", 600, "#9CC4DA", LightStrip.Feed.BOARD_HEADER)
         .manual("tail", "Sew and hang the tail, tune its draught", Stage.MAKE, 1_020, 0)
         .manual("string", "String the sail, lay the film", Stage.FINISH, 840, 0, "make/dry-fit")

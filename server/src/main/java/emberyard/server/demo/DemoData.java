@@ -8,6 +8,7 @@ import emberyard.core.build.JobNote;
 import emberyard.core.build.OrderLine;
 import emberyard.core.build.Snapshot;
 import emberyard.core.build.Stage;
+import emberyard.core.build.StationKind;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
 import emberyard.core.supply.NeedLine;
@@ -15,7 +16,6 @@ import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.RoomClimate;
 import emberyard.core.workshop.Station;
-import emberyard.core.build.StationKind;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildPicture;
@@ -25,6 +25,7 @@ import emberyard.core.yard.YardPicture;
 import emberyard.server.access.Account;
 import emberyard.server.access.AccountStore;
 import emberyard.server.access.Role;
+import emberyard.server.fit.Library;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.workshop.StartingStock;
@@ -338,7 +339,9 @@ class DemoData implements ApplicationRunner {
         StartingStock.paints(),
         StartingStock.sheets(),
         StartingStock.films(),
-        StartingStock.filaments());
+        StartingStock.filaments(),
+        Library.hardware(List.of()),
+        Library.enclosures(List.of()));
   }
 
   private static Map<String, Object> workshopThings(WorkshopBook book) {

@@ -8,6 +8,7 @@ import emberyard.core.build.BorderHoles;
 import emberyard.core.build.Comparison;
 import emberyard.core.build.CutMethod;
 import emberyard.core.build.Face;
+import emberyard.core.build.Fitted;
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Limit;
@@ -154,7 +155,19 @@ final class DemoNight {
             coats("primer-grey", 1),
             coats("brass", 2),
             coats("clear-matt", 2))
-        .machine("Enclosure Skerry 24", 15_900, 650, "Supply Basalt 650")
+        .enclosure("enc-skerry-24")
+        .hardware(
+            "board", "board-dunlin-m2",
+            "processor", "proc-plover-6",
+            "graphics", "gfx-gannet-70",
+            "drive", "drive-shale-2",
+            "supply", "sup-basalt-650",
+            "cooler", "cool-heron-120")
+        .testedMemory("mem-siskin-32")
+        .breathing("intake", "fan-swift-120", "side-field", Fitted.Air.INTAKE, null)
+        .breathing("exhaust", "fan-swift-120s", "back-grille", Fitted.Air.EXHAUST, null)
+        .thing(DemoSheets.underTheWindow("night-pilotage"))
+        .thing(DemoSheets.windowScrews("night-pilotage"))
         .screen("tide", "Tide board screen", 58, 192, Screen.Input.HDMI, 6, 9_600)
         .strip("beam", "Amber beam strip", 900, "#F0A13A", LightStrip.Feed.BOARD_HEADER)
         .strip("edge", "Window edge light", 640, "#F6C987", LightStrip.Feed.BOARD_HEADER)

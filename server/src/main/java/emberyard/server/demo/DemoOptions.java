@@ -74,7 +74,16 @@ final class DemoOptions {
                 colour("signal amber", "#F0A13A", Role.GLOW)),
             chosen.look().size());
     return new Design(
-        look, items, chosen.components(), panels, schemes, chosen.screens(), chosen.strips());
+        look,
+        items,
+        chosen.components(),
+        panels,
+        schemes,
+        chosen.screens(),
+        chosen.strips(),
+        chosen.enclosures(),
+        chosen.loops(),
+        chosen.worksheets());
   }
 
   private static Design chartTable(Design chosen) {
@@ -121,6 +130,9 @@ final class DemoOptions {
         chosen.panels(),
         schemes,
         chosen.screens(),
-        chosen.strips());
+        chosen.strips(),
+        chosen.enclosures(),
+        chosen.loops(),
+        chosen.worksheets());
   }
 }

@@ -6,9 +6,11 @@ import emberyard.core.build.ChangeOrder;
 import emberyard.core.build.Component;
 import emberyard.core.build.Concept;
 import emberyard.core.build.ConceptOption;
+import emberyard.core.build.Enclosure;
 import emberyard.core.build.FaceItem;
 import emberyard.core.build.JobNote;
 import emberyard.core.build.LightStrip;
+import emberyard.core.build.Loop;
 import emberyard.core.build.ManualTask;
 import emberyard.core.build.OrderLine;
 import emberyard.core.build.Panel;
@@ -20,8 +22,11 @@ import emberyard.core.build.Screen;
 import emberyard.core.build.Snapshot;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
+import emberyard.core.build.Worksheet;
+import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;
+import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.SheetProduct;
@@ -52,6 +57,9 @@ public enum ThingKind {
   OPTION("options", ConceptOption.class, true),
   SNAPSHOT("snapshots", Snapshot.class, true),
   CHANGE_ORDER("change-orders", ChangeOrder.class, true),
+  ENCLOSURE("enclosures", Enclosure.class, true),
+  LOOP("loops", Loop.class, true),
+  WORKSHEET("worksheets", Worksheet.class, true),
   WORKSHOP("workshops", Workshop.class, false),
   PERSON("people", Person.class, false),
   STATION("stations", Station.class, false),
@@ -59,7 +67,9 @@ public enum ThingKind {
   PAINT("paints", PaintProduct.class, false),
   SHEET("sheets", SheetProduct.class, false),
   FILM("films", FilmProduct.class, false),
-  FILAMENT("filaments", FilamentProduct.class, false);
+  FILAMENT("filaments", FilamentProduct.class, false),
+  HARDWARE("hardware", HardwareProduct.class, false),
+  ENCLOSURE_PRODUCT("enclosure-products", EnclosureProduct.class, false);
 
   private final String word;
   private final Class<?> type;

@@ -1,10 +1,10 @@
 package emberyard.server.workshop;
 
+import emberyard.core.build.StationKind;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.Station;
-import emberyard.core.build.StationKind;
 import emberyard.core.workshop.Workshop;
 import emberyard.server.access.Account;
 import emberyard.server.access.AccountStore;

@@ -36,7 +36,13 @@ class BuildFiles {
   private static final int MOST_BYTES = 40_000_000;
   private static final Set<ThingKind> SHARED =
       Set.of(
-          ThingKind.SHEET, ThingKind.PAINT, ThingKind.FILM, ThingKind.FILAMENT, ThingKind.SUPPLIER);
+          ThingKind.SHEET,
+          ThingKind.PAINT,
+          ThingKind.FILM,
+          ThingKind.FILAMENT,
+          ThingKind.SUPPLIER,
+          ThingKind.HARDWARE,
+          ThingKind.ENCLOSURE_PRODUCT);
 
   private final ThingStore store;
   private final ThingJson json;

@@ -10,6 +10,7 @@ import emberyard.core.build.PaletteColour;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
 import emberyard.core.finish.SchemePlan;
+import emberyard.core.fit.FitPicture;
 import emberyard.core.light.LightLoad;
 import emberyard.core.make.MadePart;
 import emberyard.core.money.Budget;
@@ -97,6 +98,7 @@ class YardController {
       List<MadePart> parts,
       List<SchemePlan> schemes,
       LightLoad lightLoad,
+      FitPicture fit,
       double hardwareMassKg,
       List<TaskPicture> tasks,
       List<NeedLine> needs,
@@ -162,6 +164,7 @@ class YardController {
         picture.parts(),
         picture.schemes(),
         picture.lightLoad(),
+        picture.fit(),
         picture.hardwareMassKg(),
         picture.tasks(),
         picture.needs(),

@@ -7,10 +7,12 @@ import emberyard.core.build.ChangeOrder;
 import emberyard.core.build.Component;
 import emberyard.core.build.Concept;
 import emberyard.core.build.ConceptOption;
+import emberyard.core.build.Enclosure;
 import emberyard.core.build.FaceItem;
 import emberyard.core.build.JobNote;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Look;
+import emberyard.core.build.Loop;
 import emberyard.core.build.ManualTask;
 import emberyard.core.build.OrderLine;
 import emberyard.core.build.Panel;
@@ -22,8 +24,11 @@ import emberyard.core.build.Screen;
 import emberyard.core.build.Snapshot;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
+import emberyard.core.build.Worksheet;
+import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;
+import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.SheetProduct;
@@ -34,6 +39,7 @@ import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildPicture;
 import emberyard.core.yard.YardPicture;
 import emberyard.core.yard.YardPlan;
+import emberyard.server.fit.Library;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.Row;
 import emberyard.server.store.ThingStore;
@@ -150,7 +156,10 @@ public class YardReader {
         only(things, Remark.class),
         only(things, ConceptOption.class),
         only(things, Snapshot.class),
-        only(things, ChangeOrder.class));
+        only(things, ChangeOrder.class),
+        only(things, Enclosure.class),
+        only(things, Loop.class),
+        only(things, Worksheet.class));
   }
 
   private static WorkshopBook book(List<Object> things) {
@@ -166,7 +175,9 @@ public class YardReader {
         only(things, PaintProduct.class),
         only(things, SheetProduct.class),
         only(things, FilmProduct.class),
-        only(things, FilamentProduct.class));
+        only(things, FilamentProduct.class),
+        Library.hardware(only(things, HardwareProduct.class)),
+        Library.enclosures(only(things, EnclosureProduct.class)));
   }
 
   private static <T> List<T> only(List<Object> things, Class<T> type) {

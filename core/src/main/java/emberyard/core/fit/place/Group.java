@@ -46,4 +46,18 @@ record Group(List<Cavity> cavities, List<Item> items) {
     double wanted = items.stream().filter(i -> i.pin() == null).mapToDouble(Item::volumeMm3).sum();
     return wanted <= cavities.stream().mapToDouble(c -> c.box().volumeMm3()).sum() + 1e-3;
   }
+
+  /** Whether every thing would go into some empty space by itself. */
+  boolean eachFitsSomewhere() {
+    return items.stream().allMatch(item -> item.pin() != null || fitsSomewhere(item));
+  }
+
+  private boolean fitsSomewhere(Item item) {
+    return cavities.stream()
+        .filter(cavity -> cavity.takes(item.seats()))
+        .anyMatch(
+            cavity ->
+                item.postures().stream()
+                    .anyMatch(posture -> Search.inside(cavity.box(), posture.hull())));
+  }
 }

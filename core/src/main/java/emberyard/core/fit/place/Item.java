@@ -20,9 +20,11 @@ public record Item(
     List<Turn> turns,
     List<Solid> own,
     Fitted.@Nullable Pin pin) {
-  /** Largest first, then by id: no order of entry matters. */
+  /** Boards first, for all else is built round them; then largest, then by id. */
   static final Comparator<Item> LARGEST_FIRST =
-      Comparator.comparingDouble(Item::volumeMm3).reversed().thenComparing(Item::id);
+      Comparator.comparing((Item item) -> !item.seats().contains(Seat.BOARD))
+          .thenComparing(Comparator.comparingDouble(Item::volumeMm3).reversed())
+          .thenComparing(Item::id);
 
   public Item {
     seats = List.copyOf(seats);

@@ -80,7 +80,7 @@ public final class Placing {
 
   /** All things of the group or none. */
   private static Layout whole(Group group) {
-    if (!group.volumeSuffices()) {
+    if (!group.volumeSuffices() || !group.eachFitsSomewhere()) {
       return new Layout(List.of(), group.items(), true);
     }
     Search corners = new Search(group, null, MOST_TRIES / 4);

@@ -75,7 +75,7 @@ final class Search {
     return false;
   }
 
-  private static boolean inside(Box space, Box hull) {
+  static boolean inside(Box space, Box hull) {
     return hull.widthMm() <= space.widthMm() + Box.TOUCH_MM
         && hull.depthMm() <= space.depthMm() + Box.TOUCH_MM
         && hull.heightMm() <= space.heightMm() + Box.TOUCH_MM;

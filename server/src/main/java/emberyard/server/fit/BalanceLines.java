@@ -1,0 +1,69 @@
+package emberyard.server.fit;
+
+import emberyard.core.fit.Balance;
+import emberyard.core.fit.Balance.Footing;
+import emberyard.core.fit.Balance.Load;
+import emberyard.core.fit.Balance.Point;
+import emberyard.core.fit.Balance.Tip;
+import emberyard.core.fit.Balance.Weight;
+import emberyard.core.units.Require;
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+
+/** Supports as points, read as the two lines that {@link Balance} knows. */
+final class BalanceLines {
+  private BalanceLines() {}
+
+  /** A point of support. */
+  record At(double xMm, double yMm) {}
+
+  /**
+   * @param alongX whether supports are lines across x; else the outermost rectangle of the points
+   */
+  static Balance of(List<Weight> weights, List<At> supports, boolean alongX) {
+    if (supports.isEmpty()) {
+      return Balance.of(weights, null);
+    }
+    Require.between("supports", supports.size(), 2, 200, "supports");
+    if (!alongX) {
+      return Balance.of(
+          weights,
+          new Footing(
+              least(supports, At::yMm),
+              most(supports, At::yMm),
+              least(supports, At::xMm),
+              most(supports, At::xMm)));
+    }
+    List<Weight> turned =
+        weights.stream()
+            .map(w -> new Weight(w.name(), w.massKg(), w.yMm(), w.xMm(), w.zMm()))
+            .toList();
+    Footing footing = new Footing(least(supports, At::xMm), most(supports, At::xMm), null, null);
+    return back(Balance.of(turned, footing), weights);
+  }
+
+  /** x and y change places again, and so do the names of the edges. */
+  private static Balance back(Balance turned, List<Weight> weights) {
+    Point c = turned.centre();
+    List<Tip> tips =
+        turned.tips().stream()
+            .map(t -> new Tip(t.over().equals("front") ? "left" : "right", t.degrees()))
+            .toList();
+    List<Load> loads = turned.loads();
+    return new Balance(
+        turned.massKg(),
+        new Point(c.yMm(), c.xMm(), c.zMm()),
+        loads,
+        tips,
+        turned.leastTipDegrees(),
+        Balance.of(weights, null).why());
+  }
+
+  private static double least(List<At> supports, ToDoubleFunction<At> of) {
+    return supports.stream().mapToDouble(of).min().orElseThrow();
+  }
+
+  private static double most(List<At> supports, ToDoubleFunction<At> of) {
+    return supports.stream().mapToDouble(of).max().orElseThrow();
+  }
+}
