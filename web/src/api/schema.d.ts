@@ -3026,6 +3026,7 @@ export interface components {
             roomC: number;
             /** Format: double */
             settleMinutes: number;
+            settling: components["schemas"]["Settling"][];
             /** Format: double */
             tauMinutes: number;
             why: components["schemas"]["Why"];
@@ -3873,6 +3874,12 @@ export interface components {
             account?: components["schemas"]["Account"] | null;
             needsSetup: boolean;
         };
+        Settling: {
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            riseK: number;
+        };
         SheetProduct: {
             colourHex: string;
             /** Format: double */
@@ -4323,6 +4330,8 @@ export interface components {
         };
         UnplacedThing: {
             componentId: string;
+            ghost?: components["schemas"]["Box"] | null;
+            missing: string;
             name: string;
         };
         VentCut: {

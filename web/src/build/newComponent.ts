@@ -23,5 +23,8 @@ export function newComponent(
     typeCOutputs: 0,
     lightHeaders: 0,
     counting: 'AGREED',
+    productId: '',
+    attributes: '',
+    fitted: { coolsId: '', openingId: '' },
   }
 }

@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, useTemplateRef } from 'vue'
-import { useRoute, useRouter } from 'vue-router'
+import { useRoute } from 'vue-router'
 import StageFrame from '../build/StageFrame.vue'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import TextField from '../ui/TextField.vue'
+import ViewTabs from '../ui/ViewTabs.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { day, duration, money } from '../ui/words'
 import AgreedView from './AgreedView.vue'
@@ -21,7 +22,6 @@ const concept = useConcept()
 const session = useSession()
 const workshop = useWorkshop()
 const route = useRoute()
-const router = useRouter()
 const VIEWS = [
   { value: 'faces', label: 'Faces' },
   { value: 'palette', label: 'Palette' },
@@ -69,17 +69,7 @@ const coverage = computed(() => {
     :on-new="addHere"
   >
     <template #actions>
-      <nav class="views" aria-label="Parts of the concept">
-        <button
-          v-for="view in VIEWS"
-          :key="view.value"
-          type="button"
-          :aria-current="shown === view.value ? 'page' : undefined"
-          @click="router.replace({ query: { show: view.value } })"
-        >
-          {{ view.label }}
-        </button>
-      </nav>
+      <ViewTabs label="Parts of the concept" :views="VIEWS" :shown="shown" />
     </template>
     <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
     <template v-else-if="concept.view">
@@ -134,28 +124,6 @@ const coverage = computed(() => {
 </template>
 
 <style scoped>
-.views {
-  display: flex;
-  gap: 4px;
-}
-.views button {
-  font: inherit;
-  font-weight: 600;
-  color: var(--smoke);
-  background: none;
-  border: 0;
-  padding: 4px 11px;
-  min-height: 32px;
-  cursor: pointer;
-}
-.views button:hover {
-  color: var(--ink);
-  text-decoration: underline;
-}
-.views button[aria-current] {
-  background: var(--ink);
-  color: var(--paper);
-}
 .option {
   display: grid;
   gap: 8px;

@@ -35,7 +35,7 @@ const missing = computed(() => props.wanted > props.there)
         <rect x="0" y="8" :width="x(there)" height="8" class="there" />
         <rect
           v-for="piece in laid"
-          :key="piece.name"
+          :key="piece.name + piece.from"
           :x="x(piece.from)"
           y="4"
           :width="x(piece.value)"
@@ -53,7 +53,7 @@ const missing = computed(() => props.wanted > props.there)
 <style scoped>
 .load {
   display: grid;
-  grid-template-columns: 122px 1fr 230px;
+  grid-template-columns: minmax(122px, 0.36fr) 1fr 210px;
   gap: 4px 14px;
   align-items: center;
 }
@@ -73,6 +73,9 @@ const missing = computed(() => props.wanted > props.there)
 }
 .soot {
   fill: var(--smoke);
+}
+.slate {
+  fill: var(--slate);
 }
 .glow {
   fill: var(--glow);

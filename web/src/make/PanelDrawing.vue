@@ -12,6 +12,8 @@ const props = defineProps<{
   findings: Finding[]
 }>()
 const holes = computed(() => props.part?.figures?.holes ?? [])
+const vents = computed(() => props.part?.figures?.vents ?? [])
+const ventField = computed(() => props.panel.vent?.field ?? null)
 const rings = computed(() => props.findings.filter((finding) => finding.place))
 const window = computed(() => props.panel.window ?? null)
 const inset = computed(() => props.panel.holes?.insetMm ?? 0)
@@ -50,6 +52,18 @@ const pitch = computed(() => props.part?.figures?.holePitchMm ?? 0)
         :r="Math.max(1.4, s(panel.holes!.diameterMm) / 2)"
         class="hole"
       />
+      <template v-if="ventField">
+        <rect
+          v-for="(vent, index) in vents"
+          :key="'v' + index"
+          :x="x(vent.xMm) - s(ventField.slotMm || ventField.holeMm) / 2"
+          :y="y(vent.yMm) - s(ventField.holeMm) / 2"
+          :width="s(ventField.slotMm || ventField.holeMm)"
+          :height="s(ventField.holeMm)"
+          :rx="ventField.slotMm ? 0 : s(ventField.holeMm) / 2"
+          class="hole"
+        />
+      </template>
       <circle
         v-for="finding in rings"
         :key="finding.key"

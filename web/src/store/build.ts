@@ -16,6 +16,9 @@ const LIST_OF: Record<string, keyof Things> = {
   orders: 'orders',
   items: 'items',
   remarks: 'remarks',
+  enclosures: 'enclosures',
+  loops: 'loops',
+  worksheets: 'worksheets',
 }
 
 /** The build that is open: what was typed, laid over what the server derived. */

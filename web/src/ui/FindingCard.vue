@@ -2,8 +2,11 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import type { Finding } from '../api/types'
+import { useSession } from '../store/session'
+import { useWorkshop } from '../store/workshop'
 import SignMark from './SignMark.vue'
 import TextField from './TextField.vue'
+import { duration, money } from './words'
 
 /** One judgement: what, its numbers, why it matters, and ways out. */
 const props = defineProps<{ finding: Finding; accepted?: { by: string; reason: string } }>()
@@ -11,6 +14,19 @@ const emit = defineEmits<{
   apply: [change: NonNullable<Finding['remedies'][number]['change']>]
   accept: [by: string, reason: string]
 }>()
+const session = useSession()
+const workshop = useWorkshop()
+/** "+€30.00, 1 h 30", as far as it is known and may be seen. */
+function costs(remedy: Finding['remedies'][number]) {
+  const parts: string[] = []
+  if (session.owner && remedy.priceMinor != null && workshop.book)
+    parts.push(
+      (remedy.priceMinor > 0 ? '+' : '') +
+        money(remedy.priceMinor, workshop.currency).replace('-', '−'),
+    )
+  if (remedy.minutes) parts.push(duration(remedy.minutes))
+  return parts.join(', ')
+}
 const accepting = ref(false)
 const by = ref('')
 const reason = ref('')
@@ -37,7 +53,7 @@ function accept() {
             v-if="remedy.change"
             class="quiet"
             size="small"
-            :label="remedy.label"
+            :label="costs(remedy) ? `${remedy.label} · ${costs(remedy)}` : remedy.label"
             @click="emit('apply', remedy.change)"
           />
           <span v-else class="way">{{ remedy.label }}</span>

@@ -7,14 +7,26 @@ import { useWidth } from './useWidth'
  * A drawing to scale in a frame of its own, with its outer dimensions. The slot gets the scale:
  * `x(mm)` from the left edge, `y(mm)` up from the lower edge, `s(mm)` for lengths.
  */
-const props = defineProps<{ widthMm: number; heightMm: number; height: number; label: string }>()
+const props = defineProps<{
+  widthMm: number
+  heightMm: number
+  height: number
+  label: string
+  /** Things in it can be picked: not one picture but a group. */
+  group?: boolean
+  /** Scaled as if it were this wide, and no higher than it needs: to draw several to one scale. */
+  roomMm?: number
+}>()
 const { width } = useWidth('sized', 500)
 const MARGIN = { left: 66, top: 34, right: 20, bottom: 40 }
 const scale = computed(() =>
   Math.min(
-    (width.value - MARGIN.left - MARGIN.right) / props.widthMm,
+    (width.value - MARGIN.left - MARGIN.right) / (props.roomMm ?? props.widthMm),
     (props.height - MARGIN.top - MARGIN.bottom) / props.heightMm,
   ),
+)
+const tall = computed(() =>
+  props.roomMm ? MARGIN.top + MARGIN.bottom + scale.value * props.heightMm : props.height,
 )
 const s = (millimetres: number) => millimetres * scale.value
 const x = (millimetres: number) => MARGIN.left + s(millimetres)
@@ -23,7 +35,7 @@ const y = (millimetres: number) => MARGIN.top + s(props.heightMm - millimetres)
 
 <template>
   <div ref="sized" class="drawing">
-    <svg :width="width" :height="height" role="img" :aria-label="label">
+    <svg :width="width" :height="tall" :role="group ? 'group' : 'img'" :aria-label="label">
       <slot :x="x" :y="y" :s="s" />
       <DimensionLine :x1="x(0)" :y1="18" :x2="x(widthMm)" :y2="18" :text="widthMm.toFixed(1)" />
       <DimensionLine :x1="32" :y1="y(heightMm)" :x2="32" :y2="y(0)" :text="heightMm.toFixed(1)" />

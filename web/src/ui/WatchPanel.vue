@@ -33,12 +33,25 @@ const worst = computed(() => {
   return first ? (first.severity.toLowerCase() as 'stop' | 'risk' | 'note') : 'done'
 })
 
-function apply(change: NonNullable<Finding['remedies'][number]['change']>) {
+type Change = NonNullable<Finding['remedies'][number]['change']>
+/** A change without words takes out what held words or things, and switches what was on or off. */
+function valueOf(change: Change, before: unknown) {
+  if (change.text != null) return change.text
+  if (typeof before === 'boolean') return change.value !== 0
+  return typeof before === 'string' || (before && typeof before === 'object') ? null : change.value
+}
+function apply(change: Change) {
   if (!builds.build) return
+  if (change.field === 'productId') {
+    builds.act(`components/${change.thingId}/swap`, { productId: change.text })
+    return
+  }
   const lists: Record<string, { id: string }[]> = {
     panels: builds.build.panels,
     strips: builds.build.strips,
     items: builds.build.items,
+    components: builds.build.components,
+    enclosures: builds.build.enclosures,
     concepts: [builds.build.concept],
   }
   const thing = lists[change.kind]?.find((candidate) => candidate.id === change.thingId)
@@ -46,7 +59,8 @@ function apply(change: NonNullable<Finding['remedies'][number]['change']>) {
   const copy = JSON.parse(JSON.stringify(thing))
   const steps = change.field.split('.')
   const last = steps.pop() as string
-  steps.reduce((into, step) => into[step], copy)[last] = change.text ?? change.value
+  const into = steps.reduce((inside, step) => inside[step], copy)
+  into[last] = valueOf(change, into[last])
   builds.edit(change.kind, copy, {})
 }
 async function accept(finding: Finding, by: string, reason: string) {

@@ -31,4 +31,7 @@ export const STEP_TIMES: { field: Field; label: string; unit: string }[] = [
   { field: 'loadTestRunHours', label: 'Load run', unit: 'h' },
   { field: 'photographMinutes', label: 'Photograph', unit: 'min' },
   { field: 'handOverMinutes', label: 'Hand over', unit: 'min' },
+  { field: 'bayChangeMinutes', label: 'Change a bay', unit: 'min' },
+  { field: 'loopFillMinutes', label: 'Lay and fill a loop', unit: 'min' },
+  { field: 'leakTestHours', label: 'Leak test', unit: 'h' },
 ]

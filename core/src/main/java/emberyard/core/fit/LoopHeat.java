@@ -3,6 +3,7 @@ package emberyard.core.fit;
 import emberyard.core.build.Why;
 import emberyard.core.units.Figures;
 import emberyard.core.units.Require;
+import java.util.ArrayList;
 import java.util.List;
 
 /**
@@ -12,6 +13,7 @@ import java.util.List;
  * @param riseK coolant above the room
  * @param tauMinutes time constant, 0 without coolant and copper
  * @param settleMinutes until 95 % of the rise
+ * @param settling coolant above the room from cold on, up to five time constants
  */
 public record LoopHeat(
     double heatW,
@@ -21,7 +23,9 @@ public record LoopHeat(
     List<ChipHeat> chips,
     double tauMinutes,
     double settleMinutes,
+    List<Settling> settling,
     Why why) {
+  private static final int CURVE_POINTS = 40;
   private static final double JOULE_PER_LITRE_K = 4_180;
   private static final double JOULE_PER_COPPER_KG_K = 385;
 
@@ -82,6 +86,7 @@ public record LoopHeat(
         heats,
         tau,
         3 * tau,
+        settling(rise, tau),
         Why.of(
             "rise = heat ÷ conductance; chip = room + rise + R × W",
             "heat %s W".formatted(Figures.plain(heatW)),
@@ -96,8 +101,23 @@ public record LoopHeat(
     return new ChipHeat(chip.name(), at, chip.limitC(), chip.limitC() - at);
   }
 
-  /** Coolant above the room after so many minutes from cold: rise × (1 − e^(−t/τ)). */
-  public double riseAfterK(double minutes) {
-    return tauMinutes == 0 ? riseK : riseK * (1 - Math.exp(-minutes / tauMinutes));
+  /** Coolant above the room after so many minutes. */
+  public record Settling(double minutes, double riseK) {}
+
+  private static List<Settling> settling(double riseK, double tauMinutes) {
+    if (tauMinutes == 0) {
+      return List.of();
+    }
+    List<Settling> points = new ArrayList<>();
+    for (int i = 0; i <= CURVE_POINTS; i++) {
+      double minutes = 5 * tauMinutes * i / CURVE_POINTS;
+      points.add(new Settling(minutes, riseAfterK(riseK, tauMinutes, minutes)));
+    }
+    return List.copyOf(points);
+  }
+
+  /** From cold: rise × (1 − e^(−t/τ)). */
+  static double riseAfterK(double riseK, double tauMinutes, double minutes) {
+    return riseK * (1 - Math.exp(-minutes / tauMinutes));
   }
 }

@@ -5,18 +5,24 @@ import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Face;
 import emberyard.core.build.Turn;
 import emberyard.core.fit.place.Cavity;
+import emberyard.core.fit.place.Item;
 import emberyard.core.fit.place.Margins;
 import emberyard.core.fit.place.Placed;
+import emberyard.core.fit.place.Shortfall;
 import emberyard.core.fit.place.Solid;
 import emberyard.core.geometry.Box;
+import emberyard.core.units.Figures;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The enclosure with all that was placed in it, to be drawn.
  *
- * @param unplaced names of what found no place
+ * @param things in the order they go in
+ * @param unplaced what found no place
  * @param proven whether the search was whole
  * @param order what goes in, first in first
  */
@@ -44,8 +50,14 @@ public record SpacePicture(
       List<Solid> solids,
       Margins margins) {}
 
-  /** What found no place. */
-  public record UnplacedThing(String componentId, String name) {}
+  /**
+   * What found no place.
+   *
+   * @param ghost its box in the bay where least is missing, null where no bay takes it
+   * @param missing "2.3 mm height"
+   */
+  public record UnplacedThing(
+      String componentId, String name, @Nullable Box ghost, String missing) {}
 
   /**
    * One thing going in.
@@ -61,13 +73,19 @@ public record SpacePicture(
           space.enclosure().bay(cavity.id()).map(Bay::change).map(c -> !c.none()).orElse(false);
       bays.add(new PlacedBay(cavity.id(), cavity.name(), cavity.box(), cavity.access(), changed));
     }
-    List<PlacedThing> things = space.placed().stream().map(placed -> thing(space, placed)).toList();
+    List<String> inOrder = space.goingIn().order();
+    List<PlacedThing> things =
+        space.placed().stream()
+            .sorted(Comparator.comparingInt(placed -> inOrder.indexOf(placed.item().id())))
+            .map(placed -> thing(space, placed))
+            .toList();
     List<UnplacedThing> unplaced =
         Stream.concat(
-                space.layout().unplaced().stream()
-                    .map(item -> new UnplacedThing(space.component(item.id()).id(), item.name())),
+                space.layout().unplaced().stream().map(item -> unplaced(space, item)),
                 space.pieces().spotless().stream()
-                    .map(component -> new UnplacedThing(component.id(), component.name())))
+                    .map(
+                        component ->
+                            new UnplacedThing(component.id(), component.name(), null, "a spot")))
             .toList();
     List<GoingInStep> order =
         space.goingIn().order().stream()
@@ -75,6 +93,21 @@ public record SpacePicture(
             .toList();
     return new SpacePicture(
         space.enclosure().outer(), bays, things, unplaced, space.layout().proven(), order);
+  }
+
+  private static UnplacedThing unplaced(Space space, Item item) {
+    String id = space.component(item.id()).id();
+    List<Shortfall> lacks = Shortfall.of(item, space.cavities(), space.layout().placed());
+    if (lacks.isEmpty()) {
+      return new UnplacedThing(id, item.name(), null, "a bay");
+    }
+    Shortfall least = lacks.get(0);
+    Box bay = least.cavity().box();
+    return new UnplacedThing(
+        id,
+        item.name(),
+        least.posture().hull().moved(bay.xMm(), bay.yMm(), bay.zMm()),
+        "%s %s".formatted(Figures.mm(least.needMm()), least.axis().words()));
   }
 
   private static PlacedThing thing(Space space, Placed placed) {

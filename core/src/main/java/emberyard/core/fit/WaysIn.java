@@ -5,6 +5,7 @@ import emberyard.core.build.BayChange;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Enclosure;
+import emberyard.core.build.Thermal;
 import emberyard.core.build.Turn;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Remedy.Change;
@@ -71,7 +72,8 @@ final class WaysIn {
         .filter(product -> product.body() != null)
         .filter(this::doesTheJob)
         .sorted(
-            Comparator.comparingLong(
+            Comparator.comparingDouble(this::otherwiseCooling)
+                .thenComparingLong(
                     (HardwareProduct p) -> Math.abs(p.priceMinor() - component.priceMinor()))
                 .thenComparing(HardwareProduct::id))
         .filter(product -> goes(product.insteadOf(component)))
@@ -138,6 +140,15 @@ final class WaysIn {
       return product.supplyWatts() >= wantedWatts;
     }
     return product.body().sits().stream().anyMatch(component.body().sits()::contains);
+  }
+
+  /** How much more or less radiator it is, sections × their width; 0 for all else. */
+  private double otherwiseCooling(HardwareProduct product) {
+    Thermal now = component.thermal();
+    Thermal then = product.thermal();
+    return now == null || then == null
+        ? 0
+        : Math.abs(now.sections() * now.sectionMm() - then.sections() * then.sectionMm());
   }
 
   private boolean goes(Component instead) {

@@ -138,7 +138,10 @@ class HandbookFitTest {
     LoopHeat larger = LoopHeat.of(420, List.of(three), 1.9, 2.2, 22, List.of());
     assertEquals(6.0, larger.tauMinutes(), 0.1);
     assertEquals(heat.riseK(), larger.riseK(), 1e-9, "more coolant is slower, not cooler");
-    assertEquals(0.95 * heat.riseK(), heat.riseAfterK(heat.settleMinutes()), 0.01 * heat.riseK());
+    double settled = LoopHeat.riseAfterK(heat.riseK(), heat.tauMinutes(), heat.settleMinutes());
+    assertEquals(0.95 * heat.riseK(), settled, 0.01 * heat.riseK());
+    assertEquals(0, heat.settling().get(0).riseK(), 1e-12);
+    assertEquals(heat.riseK(), heat.settling().get(40).riseK(), 0.01 * heat.riseK());
   }
 
   @Test

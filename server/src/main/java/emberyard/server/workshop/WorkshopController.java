@@ -47,7 +47,7 @@ class WorkshopController {
   WorkshopView workshop() {
     YardReader.Reading reading = yard.read();
     return new WorkshopView(
-        reading.book(),
+        reading.book().withoutLibrary(),
         reading.versions().getOrDefault("", Map.of()),
         Stream.of(Caution.values())
             .map(c -> new CautionText(c, c.title(), c.says(), c.why()))

@@ -1,28 +1,54 @@
 package emberyard.core.fit.place;
 
 import emberyard.core.geometry.Box;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.TreeSet;
 
 /**
  * All places along each axis at which an edge can lie in a layout that is pushed left, to the front
- * and down: walls, plus sums of what things take from one edge to another.
+ * and down: walls, plus sums of what things take from one edge to another. Only walls of cavities
+ * that overlap, one through another, and things that may sit in them count for a cavity.
  *
- * @param edges sorted, per axis
+ * @param edges per cavity id sorted values of the three axes
  * @param complete false where there were too many to list
  */
-record Patterns(List<double[]> edges, boolean complete) {
+record Patterns(Map<String, List<double[]>> edges, boolean complete) {
   private static final int MOST_EDGES = 3_000;
 
   static Patterns of(Group group) {
-    double[][] edges = new double[3][];
+    Map<String, List<double[]>> edges = new HashMap<>();
     boolean complete = true;
-    for (int axis = 0; axis < 3; axis++) {
-      Sums sums = new Sums(axis, group);
-      edges[axis] = sums.values.stream().mapToDouble(Double::doubleValue).toArray();
-      complete &= sums.complete;
+    for (Cavity cavity : group.cavities()) {
+      Group around = around(cavity, group);
+      List<double[]> axes = new ArrayList<>();
+      for (int axis = 0; axis < 3; axis++) {
+        Sums sums = new Sums(axis, around);
+        axes.add(sums.values.stream().mapToDouble(Double::doubleValue).toArray());
+        complete &= sums.complete;
+      }
+      edges.put(cavity.id(), axes);
     }
-    return new Patterns(List.of(edges), complete);
+    return new Patterns(edges, complete);
+  }
+
+  /** The cavities that a cavity overlaps, one through another, and what may sit in them. */
+  private static Group around(Cavity cavity, Group group) {
+    List<Cavity> reached = new ArrayList<>(List.of(cavity));
+    List<Cavity> left = new ArrayList<>(group.cavities());
+    left.remove(cavity);
+    while (left.removeIf(
+        other ->
+            reached.stream().anyMatch(r -> r.box().overlaps(other.box())) && reached.add(other))) {
+      // each round reaches further
+    }
+    List<Item> items =
+        group.items().stream()
+            .filter(i -> i.pin() != null || reached.stream().anyMatch(c -> c.takes(i.seats())))
+            .toList();
+    return new Group(reached, items);
   }
 
   /** Subset sums along one axis, at most as far as the last wall. */

@@ -60,7 +60,7 @@ public final class Placing {
     if (all.fits() || group.items().size() == 1) {
       return all;
     }
-    boolean proven = all.proven();
+    boolean proven = true;
     List<Item> fitting = new ArrayList<>();
     List<Item> left = new ArrayList<>();
     Layout best = new Layout(List.of(), List.of(), true);
@@ -72,10 +72,21 @@ public final class Placing {
       } else {
         fitting.remove(item);
         left.add(item);
-        proven &= with.proven();
+        proven &= with.proven() || cantShare(group.cavities(), item, fitting);
       }
     }
     return new Layout(best.placed(), left, proven);
+  }
+
+  /** A thing that can't lie beside a single other can't lie beside all of them. */
+  private static boolean cantShare(List<Cavity> cavities, Item item, List<Item> others) {
+    for (Item other : others) {
+      Layout two = whole(new Group(cavities, List.of(other, item)));
+      if (!two.fits() && two.proven()) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** All things of the group or none. */

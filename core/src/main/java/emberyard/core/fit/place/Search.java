@@ -82,9 +82,9 @@ final class Search {
   }
 
   private boolean place(int index, Cavity cavity, Posture posture) {
-    double[] across = starts(0, cavity.box(), posture);
-    double[] deep = starts(1, cavity.box(), posture);
-    double[] up = starts(2, cavity.box(), posture);
+    double[] across = starts(0, cavity, posture);
+    double[] deep = starts(1, cavity, posture);
+    double[] up = starts(2, cavity, posture);
     for (double z : up) {
       for (double y : deep) {
         for (double x : across) {
@@ -127,14 +127,15 @@ final class Search {
   }
 
   /** Where the corner may lie along an axis so that some left edge touches something. */
-  private double[] starts(int axis, Box space, Posture posture) {
+  private double[] starts(int axis, Cavity cavity, Posture posture) {
+    Box space = cavity.box();
     double least = space.from(axis);
     double most = space.to(axis) - posture.hull().length(axis);
     TreeSet<Double> starts = new TreeSet<>(List.of(least));
     for (Solid solid : posture.hard()) {
       double offset = solid.box().from(axis);
       if (patterns != null) {
-        for (double edge : patterns.edges().get(axis)) {
+        for (double edge : patterns.edges().get(cavity.id()).get(axis)) {
           add(starts, edge - offset, least, most);
         }
       } else {

@@ -1,0 +1,252 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { newId } from '../api/client'
+import type { Component, Opening } from '../api/types'
+import { useBuild } from '../store/build'
+import { useShell } from '../store/shell'
+import ChoiceField from '../ui/ChoiceField.vue'
+import SignMark from '../ui/SignMark.vue'
+import WhyButton from '../ui/WhyButton.vue'
+import { plain } from '../ui/words'
+import OpeningEditor from './OpeningEditor.vue'
+import { FACES } from './fitWords'
+
+/** Air through the enclosure: openings, fans behind them, the balance. */
+const builds = useBuild()
+const shell = useShell()
+const aired = computed(() => builds.view!.fit.aired)
+const enclosure = computed(() => builds.build!.enclosures[0] ?? null)
+const picked = ref<string | null>(null)
+const opening = computed(
+  () =>
+    enclosure.value?.openings.find((o) => o.id === picked.value) ??
+    enclosure.value?.openings[0] ??
+    null,
+)
+const blowing = computed(() => builds.build!.components.filter((c) => c.thermal?.airM3PerHour))
+const flowOf = (c: Component) => aired.value.fans.find((fan) => fan.componentId === c.id) ?? null
+const openings = computed(() => [
+  { value: '', label: 'none' },
+  ...(enclosure.value?.openings ?? []).map((o) => ({ value: o.id, label: o.name })),
+])
+const WAYS = [
+  { value: null, label: 'neither' },
+  { value: 'INTAKE', label: 'in' },
+  { value: 'EXHAUST', label: 'out' },
+] as const
+const SEEN = [{ value: null, label: 'need not be seen' }, ...FACES]
+const fit = (c: Component, change: Partial<Component['fitted']>) =>
+  builds.edit('components', c, { fitted: { ...c.fitted, ...change } })
+function put(list: Opening[]) {
+  builds.edit('enclosures', enclosure.value!, { openings: list })
+}
+function add() {
+  const fresh: Opening = {
+    id: newId().slice(0, 8),
+    name: `Opening ${enclosure.value!.openings.length + 1}`,
+    face: 'BACK',
+    xMm: 20,
+    yMm: 20,
+    widthMm: 120,
+    heightMm: 120,
+    field: { pattern: 'STAGGERED', holeMm: 5, pitchMm: 6.5, slotMm: 0 },
+    sealed: false,
+  }
+  put([...enclosure.value!.openings, fresh])
+  picked.value = fresh.id
+}
+async function makePart(of: Opening, sheetId: string) {
+  try {
+    await builds.act(`openings/${of.id}/panel`, { id: newId(), sheetId })
+    shell.say(`${of.name} is a part now: see Make.`)
+  } catch (refusal) {
+    shell.say((refusal as Error).message)
+  }
+}
+const balance = computed(() => aired.value.balance)
+const VERDICTS = {
+  KEEPS_DUST_OUT: 'keeps dust out',
+  MORE_IN_THAN_NEEDED: 'much more in than out',
+  DRAWS_THROUGH_GAPS: 'draws dust through every gap',
+  NO_AIR: 'no fan blows through an opening yet',
+}
+const most = computed(() =>
+  Math.max(balance.value.intakeM3PerHour, balance.value.exhaustM3PerHour, 1),
+)
+const flow = (value: number) => `${value.toFixed(0)} m³/h`
+const wrongWay = (c: Component) => aired.value.facings.some((f) => f.componentId === c.id)
+</script>
+
+<template>
+  <p v-if="!enclosure" class="soft">Choose an enclosure first: air goes through its openings.</p>
+  <div v-else class="air">
+    <section>
+      <header class="row">
+        <h3>Balance <WhyButton :why="balance.why" of="Air in and out" /></h3>
+        <span class="soft">{{ VERDICTS[balance.verdict] }}</span>
+      </header>
+      <div class="bars">
+        <span>in</span>
+        <i class="in" :style="{ width: `${(balance.intakeM3PerHour / most) * 100}%` }" />
+        <span class="mono" data-figure="intake">{{ flow(balance.intakeM3PerHour) }}</span>
+        <span>out</span>
+        <i class="out" :style="{ width: `${(balance.exhaustM3PerHour / most) * 100}%` }" />
+        <span class="mono">{{ flow(balance.exhaustM3PerHour) }}</span>
+      </div>
+      <p v-if="aired.sealing.length" class="soft sealing">
+        <template v-for="(what, index) in aired.sealing" :key="what.face">
+          <template v-if="index">; </template>with the {{ plain(what.face) }} sealed
+          <span class="mono">{{ flow(what.balance.intakeM3PerHour) }}</span> in,
+          <span class="mono">{{ flow(what.balance.exhaustM3PerHour) }}</span> out
+        </template>
+      </p>
+    </section>
+    <section>
+      <h3>Fans and radiators</h3>
+      <p v-if="!blowing.length" class="soft">
+        Nothing in the build blows: take fans from the library.
+      </p>
+      <div v-for="fan in blowing" :key="fan.id" class="fan">
+        <strong>
+          <SignMark v-if="wrongWay(fan)" kind="risk" />
+          {{ fan.quantity > 1 ? `${fan.quantity} × ` : '' }}{{ fan.name }}
+        </strong>
+        <ChoiceField
+          label="Breathes through"
+          :model-value="fan.fitted.openingId"
+          :options="openings"
+          @update:model-value="(openingId) => fit(fan, { openingId })"
+        />
+        <ChoiceField
+          label="Blows"
+          :model-value="fan.fitted.air ?? null"
+          :options="[...WAYS]"
+          @update:model-value="(air) => fit(fan, { air: air ?? undefined })"
+        />
+        <ChoiceField
+          v-if="fan.thermal?.shows"
+          label="Seen from"
+          :model-value="fan.fitted.wantedFacing ?? null"
+          :options="SEEN"
+          @update:model-value="(face) => fit(fan, { wantedFacing: face ?? undefined })"
+        />
+        <span v-else class="soft small">nothing on it to see</span>
+        <span v-if="flowOf(fan)" class="mono small">
+          {{ (flowOf(fan)!.air.openMm2 / 100).toFixed(1) }} cm² open,
+          {{ (flowOf(fan)!.air.sweptMm2 / 100).toFixed(1) }} swept;
+          {{ flow(flowOf(fan)!.air.flowM3PerHour) }}
+        </span>
+        <span v-else class="soft small">still</span>
+      </div>
+    </section>
+    <section>
+      <header class="row">
+        <h3>Openings</h3>
+        <div class="pick" role="group" aria-label="Openings">
+          <button
+            v-for="o in enclosure.openings"
+            :key="o.id"
+            type="button"
+            :aria-pressed="o.id === opening?.id"
+            @click="picked = o.id"
+          >
+            {{ o.name }}
+          </button>
+        </div>
+        <span class="grow" />
+        <Button class="quiet" size="small" label="Add an opening" @click="add" />
+      </header>
+      <OpeningEditor
+        v-if="opening"
+        :key="opening.id"
+        :opening="opening"
+        :problem="
+          (field) =>
+            builds.problem(
+              'enclosures',
+              enclosure!.id,
+              `openings.${enclosure!.openings.indexOf(opening!)}.${field}`,
+            )
+        "
+        @change="
+          (change) =>
+            put(enclosure!.openings.map((o) => (o.id === opening!.id ? { ...o, ...change } : o)))
+        "
+        @remove="put(enclosure!.openings.filter((o) => o.id !== opening!.id))"
+        @part="(sheetId) => makePart(opening!, sheetId)"
+      />
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.air {
+  display: grid;
+  gap: 12px;
+}
+header {
+  align-items: center;
+}
+h3 {
+  font-size: 16px;
+}
+.bars {
+  display: grid;
+  grid-template-columns: 32px 1fr 90px;
+  gap: 4px 10px;
+  align-items: center;
+}
+.bars i {
+  height: 13px;
+}
+.in {
+  background: var(--verdigris);
+}
+.out {
+  background: var(--rope);
+}
+.bars .mono {
+  text-align: right;
+}
+.sealing {
+  margin: 6px 0 0;
+  font-size: 13px;
+}
+.fan {
+  display: grid;
+  grid-template-columns: 1.25fr 1fr 0.7fr 1fr 1.2fr;
+  gap: 12px;
+  align-items: end;
+  padding: 3px 0;
+}
+.fan strong {
+  align-self: center;
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.small {
+  font-size: 12.5px;
+  align-self: center;
+}
+.pick {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+.pick button {
+  font: inherit;
+  font-size: 13px;
+  color: var(--ink);
+  background: none;
+  border: 0;
+  border-bottom: 2px solid var(--line);
+  padding: 4px 10px;
+  cursor: pointer;
+}
+.pick button[aria-pressed='true'] {
+  border-bottom-color: var(--ember);
+  font-weight: 700;
+}
+</style>

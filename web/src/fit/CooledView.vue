@@ -1,0 +1,77 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import { useBuild } from '../store/build'
+import MeasureField from '../ui/MeasureField.vue'
+import CircuitCard from './CircuitCard.vue'
+import LoopEditor from './LoopEditor.vue'
+
+/** How warm everything gets, circuit by circuit, at a usual and a hot room. */
+const builds = useBuild()
+const cooled = computed(() => builds.view!.fit.cooled)
+const enclosure = computed(() => builds.build!.enclosures[0] ?? null)
+const ROOMS = [
+  { field: 'roomC', label: 'Usual room' },
+  { field: 'hotRoomC', label: 'Hot room' },
+] as const
+function addLoop() {
+  const members = builds.build!.components.filter((c) =>
+    ['PUMP', 'RADIATOR', 'BLOCK', 'RESERVOIR'].includes(c.kind),
+  )
+  builds.add('loops', {
+    name: 'Loop',
+    memberIds: members.map((c) => c.id),
+    runs: [],
+    extraL: 0,
+    coolantId: 'coolant-clear',
+  })
+}
+</script>
+
+<template>
+  <div class="row bar">
+    <template v-if="enclosure">
+      <MeasureField
+        v-for="room in ROOMS"
+        :key="room.field"
+        class="room"
+        :label="room.label"
+        unit="°C"
+        :model-value="enclosure[room.field]"
+        :problem="builds.problem('enclosures', enclosure.id, room.field)"
+        @update:model-value="
+          (value) =>
+            value !== null && builds.edit('enclosures', enclosure!, { [room.field]: value })
+        "
+      />
+    </template>
+    <span v-else class="soft">
+      {{ cooled.roomC }} °C usually, {{ cooled.hotRoomC }} °C on a hot day (defaults; an enclosure
+      has its own)
+    </span>
+    <span class="grow" />
+    <Button class="quiet" size="small" label="Add a loop" @click="addLoop" />
+  </div>
+  <p v-if="!cooled.circuits.length" class="soft">
+    No chip with a cooler yet. A cooler of the library sits on the processor by itself; a loop takes
+    pump, block and radiator together.
+  </p>
+  <CircuitCard
+    v-for="circuit in cooled.circuits"
+    :key="circuit.id"
+    :circuit="circuit"
+    :room-c="cooled.roomC"
+    :warmed="cooled.warmed.length > 0"
+  />
+  <LoopEditor v-for="loop in builds.build!.loops" :key="loop.id" :loop="loop" />
+</template>
+
+<style scoped>
+.bar {
+  align-items: end;
+  margin-bottom: 10px;
+}
+.room {
+  width: 130px;
+}
+</style>

@@ -1,0 +1,331 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { PlacedThing, SpacePicture } from '../api/types'
+import DimensionLine from '../ui/DimensionLine.vue'
+import ScaledDrawing from '../ui/ScaledDrawing.vue'
+import { flat, gaps, pieces, type Sight } from './projection'
+
+/**
+ * The enclosure cut open, to scale: bays as outlines, what is in them as blocks, the free lengths
+ * of the picked one as dimensions. A block can be dragged to another place, or moved by arrows.
+ */
+const props = defineProps<{
+  space: Pick<SpacePicture, 'outer' | 'bays' | 'things'> & Partial<Pick<SpacePicture, 'unplaced'>>
+  sight: Sight
+  height: number
+  picked: string | null
+  pickedBay?: string | null
+  movable?: boolean
+  roomMm?: number
+  centre?: { xMm: number; yMm: number; zMm: number } | null
+}>()
+const emit = defineEmits<{
+  pick: [id: string]
+  move: [thing: PlacedThing, acrossMm: number, upMm: number]
+}>()
+const TITLES: Record<Sight, string> = {
+  plan: 'plan, back above',
+  front: 'from the front',
+  side: 'from the right, front left',
+}
+const outer = computed(() => flat(props.space.outer, props.sight))
+const drawn = computed(() => pieces(props.space.things, props.sight))
+const numbers = computed(() => new Map(props.space.things.map((t, i) => [t.id, i + 1])))
+const chosen = computed(() => props.space.things.find((t) => t.id === props.picked) ?? null)
+const hull = computed(() => (chosen.value ? flat(chosen.value.hull, props.sight) : null))
+const free = computed(() => (chosen.value ? gaps(chosen.value, props.sight) : null))
+const ghosts = computed(() =>
+  (props.space.unplaced ?? []).flatMap((missing) =>
+    missing.ghost ? [{ ...missing, at: flat(missing.ghost, props.sight) }] : [],
+  ),
+)
+const centreAt = computed(() =>
+  props.centre ? flat({ ...props.centre, widthMm: 0, depthMm: 0, heightMm: 0 }, props.sight) : null,
+)
+
+const by = ref({ id: '', across: 0, up: 0 })
+let grabbed: { thing: PlacedThing; x: number; y: number; scale: number } | null = null
+function grab(event: PointerEvent, thing: PlacedThing, scale: number) {
+  emit('pick', thing.id)
+  if (!props.movable) return
+  grabbed = { thing, x: event.clientX, y: event.clientY, scale }
+  ;(event.currentTarget as Element).setPointerCapture(event.pointerId)
+}
+function pull(event: PointerEvent) {
+  if (!grabbed) return
+  by.value = {
+    id: grabbed.thing.id,
+    across: (event.clientX - grabbed.x) / grabbed.scale,
+    up: -(event.clientY - grabbed.y) / grabbed.scale,
+  }
+}
+function drop() {
+  const { across, up } = by.value
+  if (grabbed && Math.hypot(across, up) * grabbed.scale > 3) emit('move', grabbed.thing, across, up)
+  grabbed = null
+  by.value = { id: '', across: 0, up: 0 }
+}
+const STEPS: Record<string, [number, number]> = {
+  ArrowLeft: [-1, 0],
+  ArrowRight: [1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+}
+function key(event: KeyboardEvent, thing: PlacedThing) {
+  if (event.key === 'Enter' || event.key === ' ') emit('pick', thing.id)
+  else if (STEPS[event.key] && props.movable) {
+    const step = event.shiftKey ? 10 : 1
+    const [across, up] = STEPS[event.key]
+    emit('move', thing, across * step, up * step)
+  } else return
+  event.preventDefault()
+}
+const shift = (id: string, s: (mm: number) => number) =>
+  by.value.id === id ? `translate(${s(by.value.across)} ${-s(by.value.up)})` : undefined
+const number = (mm: number) => mm.toFixed(1)
+</script>
+
+<template>
+  <figure>
+    <figcaption>{{ TITLES[sight] }}</figcaption>
+    <ScaledDrawing
+      :width-mm="outer.width"
+      :height-mm="outer.height"
+      :height="height"
+      :label="`The enclosure ${TITLES[sight]}, ${space.things.length} things in it`"
+      group
+      :room-mm="roomMm"
+    >
+      <template #default="{ x, y, s }">
+        <rect
+          :x="x(0)"
+          :y="y(outer.height)"
+          :width="s(outer.width)"
+          :height="s(outer.height)"
+          class="outer"
+        />
+        <rect
+          v-for="bay in space.bays"
+          :key="bay.id"
+          :x="x(flat(bay.box, sight).x)"
+          :y="y(flat(bay.box, sight).y + flat(bay.box, sight).height)"
+          :width="s(flat(bay.box, sight).width)"
+          :height="s(flat(bay.box, sight).height)"
+          :class="['bay', { changed: bay.changed, chosen: bay.id === pickedBay }]"
+        >
+          <title>{{ bay.name }}</title>
+        </rect>
+        <g
+          v-for="piece in drawn"
+          :key="piece.key"
+          :class="['thing', { chosen: piece.thing.id === picked, movable }]"
+          :transform="shift(piece.thing.id, s)"
+          :tabindex="piece.main ? 0 : undefined"
+          :role="piece.main ? 'button' : undefined"
+          :aria-label="piece.main ? piece.thing.name : undefined"
+          :aria-pressed="piece.main ? piece.thing.id === picked : undefined"
+          @pointerdown="grab($event, piece.thing, s(1))"
+          @pointermove="pull"
+          @pointerup="drop"
+          @keydown="key($event, piece.thing)"
+        >
+          <rect
+            :x="x(piece.at.x)"
+            :y="y(piece.at.y + piece.at.height)"
+            :width="s(piece.at.width)"
+            :height="s(piece.at.height)"
+            :class="[piece.role, piece.thing.kind.toLowerCase()]"
+          >
+            <title>{{ piece.thing.name }}</title>
+          </rect>
+        </g>
+        <g v-for="piece in drawn.filter((each) => each.main)" :key="'t' + piece.key">
+          <text
+            :x="x(piece.at.x + piece.at.width / 2)"
+            :y="y(piece.at.y + piece.at.height / 2) + 4.5"
+            :transform="shift(piece.thing.id, s)"
+          >
+            {{ numbers.get(piece.thing.id) }}
+          </text>
+        </g>
+        <g v-for="ghost in ghosts" :key="ghost.name" class="ghost">
+          <rect
+            :x="x(ghost.at.x)"
+            :y="y(ghost.at.y + ghost.at.height)"
+            :width="s(ghost.at.width)"
+            :height="s(ghost.at.height)"
+          >
+            <title>{{ ghost.name }} doesn’t go in</title>
+          </rect>
+          <text
+            v-if="/height/.test(ghost.missing) === (sight === 'front') && sight !== 'side'"
+            :x="x(ghost.at.x + ghost.at.width / 2)"
+            :y="y(ghost.at.y) + 14"
+          >
+            {{ ghost.missing }} missing
+          </text>
+        </g>
+        <template v-if="hull && free && by.id === ''">
+          <DimensionLine
+            v-if="s(free.across.low) > 20"
+            :x1="x(hull.x - free.across.low)"
+            :x2="x(hull.x)"
+            :y1="y(hull.y + hull.height / 2)"
+            :y2="y(hull.y + hull.height / 2)"
+            :text="number(free.across.low)"
+          />
+          <DimensionLine
+            v-if="s(free.across.high) > 20"
+            :x1="x(hull.x + hull.width)"
+            :x2="x(hull.x + hull.width + free.across.high)"
+            :y1="y(hull.y + hull.height / 2)"
+            :y2="y(hull.y + hull.height / 2)"
+            :text="number(free.across.high)"
+          />
+          <DimensionLine
+            v-if="s(free.up.low) > 14"
+            :x1="x(hull.x + hull.width / 2)"
+            :x2="x(hull.x + hull.width / 2)"
+            :y1="y(hull.y)"
+            :y2="y(hull.y - free.up.low)"
+            :text="number(free.up.low)"
+          />
+          <DimensionLine
+            v-if="s(free.up.high) > 14"
+            :x1="x(hull.x + hull.width / 2)"
+            :x2="x(hull.x + hull.width / 2)"
+            :y1="y(hull.y + hull.height + free.up.high)"
+            :y2="y(hull.y + hull.height)"
+            :text="number(free.up.high)"
+          />
+        </template>
+        <g v-if="centreAt" class="centre" aria-label="Centre of gravity">
+          <circle :cx="x(centreAt.x)" :cy="y(centreAt.y)" r="7" />
+          <line
+            :x1="x(centreAt.x) - 12"
+            :x2="x(centreAt.x) + 12"
+            :y1="y(centreAt.y)"
+            :y2="y(centreAt.y)"
+          />
+          <line
+            :x1="x(centreAt.x)"
+            :x2="x(centreAt.x)"
+            :y1="y(centreAt.y) - 12"
+            :y2="y(centreAt.y) + 12"
+          />
+        </g>
+        <slot :x="x" :y="y" :s="s" />
+      </template>
+    </ScaledDrawing>
+  </figure>
+</template>
+
+<style scoped>
+figure {
+  margin: 0;
+  min-width: 0;
+}
+figcaption {
+  font-size: 12.5px;
+  font-weight: 600;
+  color: var(--smoke);
+}
+.outer {
+  fill: var(--paper);
+  stroke: var(--ink);
+  stroke-width: 1.8;
+}
+.bay {
+  fill: none;
+  stroke: var(--rope);
+  stroke-width: 1.2;
+}
+.bay.changed {
+  stroke: var(--ember);
+  stroke-dasharray: 7 3;
+}
+.bay.chosen {
+  stroke: var(--ember);
+  stroke-width: 2.4;
+  fill: color-mix(in srgb, var(--glow) 18%, transparent);
+}
+.thing {
+  outline: none;
+}
+.thing.movable {
+  cursor: grab;
+}
+.body {
+  fill: var(--kraft);
+  fill-opacity: 0.74;
+  stroke: var(--ink);
+  stroke-width: 1.1;
+}
+.board,
+.memory {
+  fill: color-mix(in srgb, var(--verdigris) 55%, var(--paper));
+}
+.graphics,
+.drive {
+  fill: color-mix(in srgb, var(--slate) 50%, var(--paper));
+}
+.supply {
+  fill: color-mix(in srgb, var(--smoke) 62%, var(--paper));
+}
+.radiator,
+.cooler,
+.block,
+.pump,
+.reservoir,
+.fan {
+  fill: color-mix(in srgb, var(--rope) 62%, var(--paper));
+}
+.hard,
+.soft {
+  fill: none;
+  stroke: var(--smoke);
+  stroke-width: 1;
+  stroke-dasharray: 2 3;
+}
+.hard {
+  fill: color-mix(in srgb, var(--smoke) 14%, transparent);
+}
+.thing.chosen .body {
+  stroke: var(--ember);
+  stroke-width: 2.6;
+}
+.thing:focus-visible .body {
+  stroke: var(--focus);
+  stroke-width: 3.2;
+}
+text {
+  font-family: var(--mono);
+  font-size: 12.5px;
+  font-weight: 600;
+  text-anchor: middle;
+  fill: var(--ink);
+  paint-order: stroke;
+  stroke: var(--paper);
+  stroke-width: 3px;
+  pointer-events: none;
+}
+.ghost rect {
+  fill: none;
+  stroke: var(--madder);
+  stroke-width: 1.8;
+  stroke-dasharray: 6 4;
+}
+.ghost text {
+  fill: var(--madder);
+  font-size: 11.5px;
+}
+.centre circle {
+  fill: var(--ember);
+  fill-opacity: 0.25;
+}
+.centre circle,
+.centre line {
+  stroke: var(--ember);
+  stroke-width: 1.8;
+}
+</style>

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Worked, Worksheet } from '../api/types'
+import { useBuild } from '../store/build'
+import ChoiceField from '../ui/ChoiceField.vue'
+import MeasureField from '../ui/MeasureField.vue'
+import { mm } from '../ui/words'
+import SheetFrame from './SheetFrame.vue'
+
+/** How long a screw may be. */
+const props = defineProps<{ sheet: Worksheet; answer: Worked | null }>()
+const builds = useBuild()
+type Screw = NonNullable<Worksheet['screw']>
+const screw = computed(() => props.sheet.screw!)
+const edit = (change: Partial<Screw>) =>
+  builds.edit('worksheets', props.sheet, { screw: { ...screw.value, ...change } })
+const problem = (field: string) => builds.problem('worksheets', props.sheet.id, 'screw.' + field)
+const length = computed(() => props.answer?.screw ?? null)
+const verdict = computed(() => {
+  if (!length.value) return 'reckoning…'
+  const range = `${mm(length.value.leastMm)} to hold, ${mm(length.value.mostMm)} at most`
+  return length.value.lengthMm
+    ? `M${screw.value.diameterMm} × ${length.value.lengthMm} mm, ${screw.value.pieces} ×; ${range}`
+    : `no usual length does: ${range}`
+})
+const INTO = [
+  { value: 'STEEL', label: 'steel' },
+  { value: 'ALUMINIUM', label: 'aluminium' },
+  { value: 'PLASTIC', label: 'plastic' },
+  { value: 'INSERT', label: 'a heat-set insert' },
+  { value: 'WOOD', label: 'wood' },
+] as const
+const NUMBERS = [
+  { field: 'diameterMm', label: 'Diameter', unit: 'mm' },
+  { field: 'gripMm', label: 'Holds together', unit: 'mm' },
+  { field: 'depthMm', label: 'Depth behind', unit: 'mm' },
+  { field: 'pieces', label: 'How many', unit: '×' },
+] as const
+</script>
+
+<template>
+  <SheetFrame
+    :sheet="sheet"
+    :good="!length || !!length.lengthMm"
+    :why="length?.why"
+    :verdict="verdict"
+  >
+    <div class="form">
+      <MeasureField
+        v-for="number in NUMBERS"
+        :key="number.field"
+        :label="number.label"
+        :unit="number.unit"
+        :model-value="screw[number.field]"
+        :problem="problem(number.field)"
+        @update:model-value="(value) => value !== null && edit({ [number.field]: value })"
+      />
+      <ChoiceField
+        label="Bites into"
+        :model-value="screw.into"
+        :options="[...INTO]"
+        @update:model-value="(into) => edit({ into })"
+      />
+    </div>
+  </SheetFrame>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: repeat(5, minmax(0, 150px));
+  gap: 8px 14px;
+}
+</style>

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import type { Why, Worksheet } from '../api/types'
+import { useBuild } from '../store/build'
+import SignMark from '../ui/SignMark.vue'
+import TextField from '../ui/TextField.vue'
+import WhyButton from '../ui/WhyButton.vue'
+
+/** A worksheet: its name, its fields on the left, its answer on the right. */
+defineProps<{ sheet: Worksheet; good: boolean; why?: Why; verdict: string }>()
+const builds = useBuild()
+</script>
+
+<template>
+  <section class="sheet" :aria-label="sheet.name">
+    <div class="head">
+      <TextField
+        label="Worksheet"
+        required
+        :model-value="sheet.name"
+        :problem="builds.problem('worksheets', sheet.id, 'name')"
+        @update:model-value="(name) => builds.edit('worksheets', sheet, { name })"
+      />
+      <p class="verdict">
+        <SignMark :kind="good ? 'done' : 'stop'" /> {{ verdict }}
+        <WhyButton v-if="why" :why="why" :of="sheet.name" />
+      </p>
+      <Button
+        class="bare"
+        size="small"
+        :label="`Remove ${sheet.name}`"
+        @click="builds.remove('worksheets', sheet.id)"
+      />
+    </div>
+    <slot />
+  </section>
+</template>
+
+<style scoped>
+.sheet {
+  border-top: 1.5px solid var(--ink);
+  padding: 8px 0 14px;
+  display: grid;
+  gap: 8px;
+}
+.head {
+  display: grid;
+  grid-template-columns: 230px 1fr auto;
+  gap: 16px;
+  align-items: end;
+}
+.verdict {
+  margin: 0 0 6px;
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+</style>

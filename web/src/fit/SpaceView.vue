@@ -1,0 +1,217 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import type { Component, PlacedThing } from '../api/types'
+import { useBuild } from '../store/build'
+import CutAway from './CutAway.vue'
+import EnclosureChoice from './EnclosureChoice.vue'
+import { marginsOf, size, turnWords } from './fitWords'
+import { moved, type Sight } from './projection'
+
+/** What was placed where, with its margins; pinning by hand; the order of going in. */
+const builds = useBuild()
+const router = useRouter()
+const space = computed(() => builds.view!.fit.space ?? null)
+const picked = ref<string | null>(null)
+const thing = computed(
+  () => space.value?.things.find((t) => t.id === picked.value) ?? space.value?.things[0] ?? null,
+)
+const component = computed(
+  () => builds.build!.components.find((c) => c.id === thing.value?.componentId) ?? null,
+)
+const bayName = (id: string) => space.value?.bays.find((bay) => bay.id === id)?.name ?? id
+/** One scale for all three drawings, none of them higher than the window. */
+const roomMm = computed(() => {
+  const { widthMm, depthMm, heightMm } = space.value!.outer
+  return Math.max(widthMm, depthMm, (depthMm + heightMm) * 0.74)
+})
+
+function pinAt(of: Component, at: PlacedThing, place: { xMm: number; yMm: number; zMm: number }) {
+  builds.edit('components', of, {
+    fitted: { ...of.fitted, pin: { bayId: at.bayId, turn: at.turn, ...place } },
+  })
+}
+function move(at: PlacedThing, acrossMm: number, upMm: number, sight: Sight) {
+  const of = builds.build!.components.find((c) => c.id === at.componentId)
+  if (!of || at.id !== of.id) return
+  const from = of.fitted.pin ?? { xMm: at.hull.xMm, yMm: at.hull.yMm, zMm: at.hull.zMm }
+  pinAt(of, at, moved(from, sight, acrossMm, upMm))
+}
+function letGo(of: Component) {
+  builds.edit('components', of, { fitted: { ...of.fitted, pin: undefined } })
+}
+const SIGHTS: Sight[] = ['plan', 'front', 'side']
+</script>
+
+<template>
+  <EnclosureChoice v-if="!builds.build!.enclosures.length" />
+  <p v-else-if="!space" class="soft">
+    {{ builds.build!.enclosures[0].name }} has no bays yet: draw them under “Enclosure”.
+  </p>
+  <div v-else class="space">
+    <CutAway
+      v-for="sight in SIGHTS"
+      :key="sight"
+      :class="sight"
+      :space="space"
+      :sight="sight"
+      :height="700"
+      :room-mm="roomMm"
+      :picked="thing?.id ?? null"
+      movable
+      @pick="picked = $event"
+      @move="(at, across, up) => move(at, across, up, sight)"
+    />
+    <section class="picked" aria-label="The picked component">
+      <template v-if="thing && component">
+        <h3>{{ thing.name }}</h3>
+        <p class="soft">
+          in “{{ bayName(thing.bayId) }}”, {{ turnWords(thing.turn) }};
+          <span class="mono">{{ size(thing.hull) }} mm</span> with its plugs
+        </p>
+        <ul class="margins" aria-label="Free on each side">
+          <li v-for="margin in marginsOf(thing)" :key="margin.label">
+            {{ margin.label }} <span class="mono">{{ margin.mm.toFixed(1) }} mm</span>
+          </li>
+        </ul>
+        <p class="row">
+          <Button
+            v-if="!component.fitted.pin"
+            class="quiet"
+            size="small"
+            label="Pin it here"
+            @click="
+              pinAt(component, thing, {
+                xMm: thing.hull.xMm,
+                yMm: thing.hull.yMm,
+                zMm: thing.hull.zMm,
+              })
+            "
+          />
+          <Button
+            v-else
+            class="quiet"
+            size="small"
+            label="Let it be placed"
+            @click="letGo(component)"
+          />
+          <span class="soft">drag it, or arrows: 1 mm, with Shift 10 mm</span>
+        </p>
+      </template>
+      <template v-if="space.unplaced.length">
+        <h3 class="bad">Not in</h3>
+        <ul class="plainlist">
+          <li v-for="missing in space.unplaced" :key="missing.componentId + missing.name">
+            {{ missing.name }}
+          </li>
+        </ul>
+      </template>
+      <h3>Goes in, in this order</h3>
+      <ol class="order">
+        <li v-for="(step, index) in space.order" :key="step.id">
+          <span class="mono">{{ index + 1 }}</span>
+          <button type="button" :aria-pressed="step.id === thing?.id" @click="picked = step.id">
+            {{ step.name }}
+          </button>
+          <em v-if="step.closesIn.length" class="soft">
+            closes in {{ step.closesIn.join(', ') }}: a gate before it
+          </em>
+        </li>
+      </ol>
+      <p v-if="!space.proven" class="soft">
+        The search stopped at its limit: a place may exist that it did not see.
+      </p>
+      <p v-if="!space.things.length && !space.unplaced.length">
+        <Button
+          class="quiet"
+          label="Choose hardware"
+          @click="router.replace({ query: { show: 'hardware' } })"
+        />
+      </p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.space {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 4px 18px;
+  align-items: start;
+}
+.plan {
+  grid-area: 1 / 1;
+}
+.front {
+  grid-area: 2 / 1;
+}
+.side {
+  grid-area: 2 / 2;
+}
+.picked {
+  grid-area: 1 / 2;
+  display: grid;
+  gap: 5px;
+}
+h3 {
+  font-size: 15.5px;
+  margin: 4px 0 0;
+}
+p {
+  margin: 0;
+}
+.row {
+  align-items: center;
+  gap: 10px;
+  font-size: 12.5px;
+}
+.margins {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  grid-template-columns: repeat(3, auto);
+  justify-content: start;
+  gap: 1px 18px;
+  font-size: 13px;
+}
+.plainlist {
+  margin: 0;
+  padding-left: 18px;
+}
+.order {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  display: grid;
+  gap: 1px;
+}
+.order li {
+  display: grid;
+  grid-template-columns: 20px 1fr;
+  gap: 0 6px;
+  align-items: baseline;
+  font-size: 13.5px;
+}
+.order em {
+  grid-column: 2 / -1;
+  font-style: normal;
+  font-size: 12.5px;
+}
+.order button {
+  font: inherit;
+  text-align: left;
+  color: var(--ink);
+  background: none;
+  border: 0;
+  padding: 1px 0;
+  cursor: pointer;
+}
+.order button:hover {
+  text-decoration: underline;
+}
+.order button[aria-pressed='true'] {
+  font-weight: 700;
+}
+</style>

@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import Checkbox from 'primevue/checkbox'
+import { computed } from 'vue'
+import type { Worked, Worksheet } from '../api/types'
+import { useBuild } from '../store/build'
+import ChoiceField from '../ui/ChoiceField.vue'
+import MeasureField from '../ui/MeasureField.vue'
+import { plain } from '../ui/words'
+import SheetFrame from './SheetFrame.vue'
+
+/** Posts under a load from above or from the side. */
+const props = defineProps<{ sheet: Worksheet; answer: Worked | null }>()
+const builds = useBuild()
+type Posts = NonNullable<Worksheet['standoffs']>
+const posts = computed(() => props.sheet.standoffs!)
+const edit = (change: Partial<Posts>) =>
+  builds.edit('worksheets', props.sheet, { standoffs: { ...posts.value, ...change } })
+const problem = (field: string) =>
+  builds.problem('worksheets', props.sheet.id, 'standoffs.' + field)
+const load = computed(() => props.answer?.standoffs ?? null)
+const verdict = computed(() => {
+  if (!load.value) return 'reckoning…'
+  const { bendingMpa, axialMpa, yieldMpa, safety, wantedSafety } = load.value
+  return `${safety >= 100 ? 'more than 100' : safety.toFixed(2)}-fold safe, ${wantedSafety} wanted; ${(bendingMpa + axialMpa).toFixed(0)} MPa of ${yieldMpa.toFixed(0)}. An estimate, not a certificate.`
+})
+const MATERIALS = (['MILD_STEEL', 'STAINLESS', 'BRASS', 'ALUMINIUM', 'NYLON'] as const).map(
+  (value) => ({ value, label: plain(value) }),
+)
+const NUMBERS = [
+  { field: 'count', label: 'Posts', unit: '×' },
+  { field: 'coreMm', label: 'Core diameter', unit: 'mm' },
+  { field: 'heightMm', label: 'Height', unit: 'mm' },
+  { field: 'axialN', label: 'Load from above', unit: 'N' },
+  { field: 'lateralN', label: 'Load from the side', unit: 'N' },
+] as const
+</script>
+
+<template>
+  <SheetFrame :sheet="sheet" :good="!load || load.holds" :why="load?.why" :verdict="verdict">
+    <div class="form">
+      <MeasureField
+        v-for="number in NUMBERS"
+        :key="number.field"
+        :label="number.label"
+        :unit="number.unit"
+        :model-value="posts[number.field]"
+        :problem="problem(number.field)"
+        @update:model-value="(value) => value !== null && edit({ [number.field]: value })"
+      />
+      <ChoiceField
+        label="Made of"
+        :model-value="posts.material"
+        :options="MATERIALS"
+        @update:model-value="(material) => edit({ material })"
+      />
+      <label>
+        <Checkbox
+          binary
+          :model-value="posts.person"
+          @update:model-value="(person: boolean) => edit({ person })"
+        />
+        someone leans on it
+      </label>
+    </div>
+  </SheetFrame>
+</template>
+
+<style scoped>
+.form {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 170px));
+  gap: 8px 14px;
+}
+label {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  align-self: end;
+  min-height: 36px;
+}
+</style>

@@ -1,0 +1,179 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Enclosure } from '../api/types'
+import { useBuild } from '../store/build'
+import ChoiceField from '../ui/ChoiceField.vue'
+import MeasureField from '../ui/MeasureField.vue'
+import WhyButton from '../ui/WhyButton.vue'
+import CutAway from './CutAway.vue'
+
+/** Mass, centre of gravity and how it stands. */
+const builds = useBuild()
+const stands = computed(() => builds.view!.fit.stands)
+const balance = computed(() => stands.value.balance ?? null)
+const space = computed(() => builds.view!.fit.space ?? null)
+const enclosure = computed(() => builds.build!.enclosures[0] ?? null)
+const heaviest = computed(() => {
+  const byName = new Map<string, { name: string; massKg: number; pieces: number }>()
+  for (const weight of stands.value.weights) {
+    const line = byName.get(weight.name) ?? { name: weight.name, massKg: 0, pieces: 0 }
+    byName.set(weight.name, {
+      ...line,
+      massKg: line.massKg + weight.massKg,
+      pieces: line.pieces + 1,
+    })
+  }
+  return [...byName.values()].sort((a, b) => b.massKg - a.massKg)
+})
+const most = computed(() => heaviest.value[0]?.massKg || 1)
+const KINDS = [
+  { value: 'FEET', label: 'feet' },
+  { value: 'AXLES', label: 'axles' },
+  { value: 'SHELF', label: 'a shelf' },
+] as const
+const LINES = [
+  { field: 'frontMm', label: 'Front line, from the front' },
+  { field: 'backMm', label: 'Back line, from the front' },
+  { field: 'leftMm', label: 'Left end, from the left' },
+  { field: 'rightMm', label: 'Right end, from the left' },
+] as const
+function edit(change: Partial<Enclosure['supports']>) {
+  const e = enclosure.value!
+  builds.edit('enclosures', e, { supports: { ...e.supports, ...change } })
+}
+const problem = (field: string) => builds.problem('enclosures', enclosure.value!.id, field)
+const ends = (sight: 'front' | 'side') => {
+  const on = enclosure.value!.supports
+  return sight === 'front' ? [on.leftMm, on.rightMm] : [on.frontMm, on.backMm]
+}
+</script>
+
+<template>
+  <p v-if="!balance" class="soft">Nothing here weighs anything yet.</p>
+  <div v-else class="stands">
+    <div v-if="space && enclosure" class="drawings">
+      <CutAway
+        v-for="sight in ['front', 'side'] as const"
+        :key="sight"
+        :space="space"
+        :sight="sight"
+        :height="290"
+        :picked="null"
+        :centre="balance.centre"
+      >
+        <template #default="{ x, y }">
+          <path
+            v-for="end in ends(sight)"
+            :key="end"
+            class="foot"
+            :d="`M${x(end)} ${y(0)}l-8 13h16z`"
+          />
+        </template>
+      </CutAway>
+    </div>
+    <p v-else class="soft">
+      Without an enclosure with bays nothing has a place: mass only, no balance.
+    </p>
+    <dl class="facts" aria-label="Balance">
+      <dt>mass <WhyButton :why="balance.why" of="Mass and centre of gravity" /></dt>
+      <dd class="mono">{{ balance.massKg.toFixed(2) }} kg</dd>
+      <dt>centre of gravity</dt>
+      <dd class="mono">
+        {{ balance.centre.xMm.toFixed(0) }} mm right, {{ balance.centre.yMm.toFixed(0) }} mm back,
+        {{ balance.centre.zMm.toFixed(0) }} mm up
+      </dd>
+      <template v-for="(load, index) in balance.loads" :key="load.atMm">
+        <dt>{{ index ? 'back' : 'front' }} line carries</dt>
+        <dd class="mono">{{ load.massKg.toFixed(2) }} kg, {{ (load.share * 100).toFixed(1) }} %</dd>
+      </template>
+      <template v-for="tip in balance.tips" :key="tip.over">
+        <dt>tips over its {{ tip.over }} edge at</dt>
+        <dd class="mono" :class="{ bad: tip.degrees < 10 }">{{ tip.degrees.toFixed(1) }}°</dd>
+      </template>
+    </dl>
+    <section v-if="enclosure" class="form">
+      <ChoiceField
+        label="Stands on"
+        :model-value="enclosure.supports.kind"
+        :options="[...KINDS]"
+        @update:model-value="(kind) => edit({ kind })"
+      />
+      <MeasureField
+        v-for="line in LINES"
+        :key="line.field"
+        :label="line.label"
+        quantity="length"
+        unit="mm"
+        :model-value="enclosure.supports[line.field]"
+        :problem="problem('supports.' + line.field)"
+        @update:model-value="(value) => value !== null && edit({ [line.field]: value })"
+      />
+    </section>
+    <section class="weights">
+      <h3>What weighs what</h3>
+      <ul>
+        <li v-for="weight in heaviest" :key="weight.name">
+          <span>{{ weight.name }}{{ weight.pieces > 1 ? ` × ${weight.pieces}` : '' }}</span>
+          <i :style="{ width: `${(weight.massKg / most) * 100}%` }" />
+          <span class="mono">{{ weight.massKg.toFixed(2) }} kg</span>
+        </li>
+      </ul>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.stands {
+  display: grid;
+  gap: 10px;
+}
+.drawings {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 18px;
+}
+.foot {
+  fill: var(--ink);
+}
+.facts {
+  display: grid;
+  grid-template-columns: auto 1fr auto 1fr;
+  gap: 3px 14px;
+  margin: 0;
+}
+dd {
+  margin: 0;
+}
+dt {
+  color: var(--smoke);
+}
+.form {
+  display: grid;
+  grid-template-columns: repeat(5, minmax(0, 1fr));
+  gap: 8px 16px;
+}
+h3 {
+  font-size: 16px;
+}
+ul {
+  list-style: none;
+  margin: 4px 0 0;
+  padding: 0;
+  display: grid;
+  gap: 2px;
+}
+li {
+  display: grid;
+  grid-template-columns: 240px 1fr 80px;
+  gap: 12px;
+  align-items: center;
+  font-size: 13.5px;
+}
+li i {
+  height: 9px;
+  background: var(--smoke);
+}
+li .mono {
+  text-align: right;
+}
+</style>

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import type { Worksheet } from '../api/types'
+import { useBuild } from '../store/build'
+import ScrewSheet from './ScrewSheet.vue'
+import StackSheet from './StackSheet.vue'
+import StandoffSheet from './StandoffSheet.vue'
+
+/** Small calculations that live with the build: stacks, screws, posts. */
+const builds = useBuild()
+const worked = computed(() => builds.view!.fit.worksheets)
+const sheets = computed(() => builds.build!.worksheets)
+const answer = (sheet: Worksheet) => worked.value.find((w) => w.sheet.id === sheet.id) ?? null
+function addStack() {
+  builds.add('worksheets', {
+    name: 'Stack',
+    stack: {
+      cavityMm: 60,
+      cavityToleranceMm: 0.5,
+      wantedGapMm: 2,
+      layers: [{ name: 'board', nominalMm: 1.6, toleranceMm: 0.2 }],
+    },
+  })
+}
+function addScrew() {
+  builds.add('worksheets', {
+    name: 'Screw',
+    screw: { diameterMm: 3, gripMm: 4, depthMm: 9, into: 'INSERT', pieces: 4 },
+  })
+}
+function addPosts() {
+  builds.add('worksheets', {
+    name: 'Posts',
+    standoffs: {
+      count: 4,
+      coreMm: 3.3,
+      heightMm: 30,
+      axialN: 0,
+      lateralN: 50,
+      material: 'MILD_STEEL',
+      person: false,
+    },
+  })
+}
+defineExpose({ add: addStack })
+</script>
+
+<template>
+  <div class="row bar">
+    <span class="soft">a caliper replaces guesses; posts are an estimate, not a certificate</span>
+    <span class="grow" />
+    <Button class="quiet" size="small" label="Add a stack" @click="addStack" />
+    <Button class="quiet" size="small" label="Add a screw" @click="addScrew" />
+    <Button class="quiet" size="small" label="Add posts" @click="addPosts" />
+  </div>
+  <p v-if="!sheets.length" class="soft">
+    No worksheet yet: what lies on what in a cavity, how long a screw may be, what posts bear.
+  </p>
+  <template v-for="sheet in sheets" :key="sheet.id">
+    <StackSheet v-if="sheet.stack" :sheet="sheet" :answer="answer(sheet)" />
+    <ScrewSheet v-else-if="sheet.screw" :sheet="sheet" :answer="answer(sheet)" />
+    <StandoffSheet v-else :sheet="sheet" :answer="answer(sheet)" />
+  </template>
+</template>
+
+<style scoped>
+.bar {
+  align-items: center;
+  margin-bottom: 8px;
+}
+</style>
