@@ -162,7 +162,7 @@ const number = (mm: number) => mm.toFixed(1)
             :x="x(ghost.at.x + ghost.at.width / 2)"
             :y="y(ghost.at.y) + 14"
           >
-            {{ ghost.missing }} missing
+            {{ ghost.missing.replace(/ [a-z]+$/, '') }} short
           </text>
         </g>
         <template v-if="hull && free && by.id === ''">

@@ -136,6 +136,12 @@ const CHANGES = [
 <template>
   <EnclosureChoice v-if="!enclosure || choosing" @chosen="choosing = false" />
   <template v-else>
+    <div class="row acts">
+      <span class="soft">bays are drawn as they are typed, to one scale</span>
+      <span class="grow" />
+      <Button class="quiet" size="small" label="Choose another" @click="choosing = true" />
+      <Button class="quiet" size="small" label="Add a bay" @click="add" />
+    </div>
     <section class="form">
       <TextField
         label="Name"
@@ -159,10 +165,6 @@ const CHANGES = [
         :problem="problem(number.field)"
         @update:model-value="(value) => value !== null && edit({ [number.field]: value })"
       />
-      <div class="row end">
-        <Button class="quiet" size="small" label="Choose another" @click="choosing = true" />
-        <Button class="quiet" size="small" label="Add a bay" @click="add" />
-      </div>
     </section>
     <div class="drawings">
       <CutAway
@@ -171,6 +173,7 @@ const CHANGES = [
         :space="drawn"
         :sight="sight"
         :height="230"
+        :room-mm="Math.max(drawn.outer.widthMm, drawn.outer.depthMm, drawn.outer.heightMm * 0.9)"
         :picked="null"
         :picked-bay="bay?.id"
       />
@@ -263,9 +266,9 @@ const CHANGES = [
   gap: 8px 16px;
   align-items: start;
 }
-.end {
-  align-self: end;
-  gap: 6px;
+.acts {
+  align-items: center;
+  margin-bottom: 6px;
 }
 .drawings {
   display: grid;

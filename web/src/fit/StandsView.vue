@@ -58,6 +58,7 @@ const ends = (sight: 'front' | 'side') => {
         :space="space"
         :sight="sight"
         :height="290"
+        :room-mm="Math.max(space.outer.widthMm, space.outer.depthMm, space.outer.heightMm * 1.5)"
         :picked="null"
         :centre="balance.centre"
       >

@@ -116,6 +116,13 @@ svg {
   margin-top: 7px;
   align-items: center;
 }
+.ways :deep(.quiet) {
+  text-align: left;
+  justify-content: flex-start;
+}
+.ways :deep(.quiet .p-button-label) {
+  text-align: left;
+}
 .way {
   font-size: 13px;
 }
