@@ -6,7 +6,6 @@ import emberyard.core.build.Electric;
 import emberyard.core.build.Seat;
 import emberyard.core.build.Thermal;
 import emberyard.core.build.Turn;
-import emberyard.core.units.Figures;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.server.api.SafeCell;
@@ -148,7 +147,7 @@ final class HardwareCsv {
   }
 
   private static String number(@Nullable Double value) {
-    return value == null ? "" : Figures.plain(value);
+    return value == null ? "" : HardwareText.exact(value);
   }
 
   /**

@@ -7,8 +7,8 @@ import emberyard.core.build.Port;
 import emberyard.core.build.PortKind;
 import emberyard.core.build.Seat;
 import emberyard.core.build.Spot;
-import emberyard.core.units.Figures;
 import emberyard.core.units.InvalidValue;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -48,7 +48,7 @@ final class HardwareText {
                 + "*"
                 + port.count()
                 + (port.leads() == null ? "" : "/" + port.leads())
-                + (port.amps() == null ? "" : "@" + Figures.plain(port.amps())));
+                + (port.amps() == null ? "" : "@" + exact(port.amps())));
   }
 
   static List<Port> ports(String cell) {
@@ -73,7 +73,7 @@ final class HardwareText {
             "%s %s %s %s"
                 .formatted(
                     k.side(),
-                    Figures.plain(k.depthMm()),
+                    exact(k.depthMm()),
                     k.hard() ? "hard" : "soft",
                     k.what().replace(';', ','))
                 .trim());
@@ -98,13 +98,7 @@ final class HardwareText {
   static String spots(List<Spot> spots) {
     return join(
         spots,
-        s ->
-            "%s %s %s %s"
-                .formatted(
-                    s.seat(),
-                    Figures.plain(s.xMm()),
-                    Figures.plain(s.yMm()),
-                    Figures.plain(s.zMm())));
+        s -> "%s %s %s %s".formatted(s.seat(), exact(s.xMm()), exact(s.yMm()), exact(s.zMm())));
   }
 
   static List<Spot> spots(String cell) {
@@ -154,6 +148,11 @@ final class HardwareText {
       }
     }
     return items;
+  }
+
+  /** Every digit, so that what goes out comes in the same: 1.50 → "1.5". */
+  static String exact(double value) {
+    return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
   }
 
   static double number(String text) {
