@@ -95,7 +95,7 @@ class JourneyTest {
 
   private static void fit(Hands hands) {
     hands.jump("3");
-    hands.press("Add a component").write("Name", "Board Dunlin M2");
+    hands.press("Hardware").press("Add one measured here").write("Name", "Board Dunlin M2");
     hands.choose("Kind", "board").write("Price of one", "179.00");
     hands
         .write("Light headers", "2")

@@ -30,7 +30,7 @@ class ScreensTest {
               Map.entry("/builds/night-pilotage/concept", "concept"),
               Map.entry("/builds/night-pilotage/concept?show=palette", "palette"),
               Map.entry("/builds/night-pilotage/concept?show=options", "options"),
-              Map.entry("/builds/night-pilotage/fit", "fit"),
+              Map.entry("/builds/line-9-depot/fit", "fit"),
               Map.entry("/builds/line-9-depot/supply", "order"),
               Map.entry("/builds/night-pilotage/make", "make"),
               Map.entry("/builds/night-pilotage/finish", "finish"),
@@ -48,7 +48,16 @@ class ScreensTest {
           "/builds/night-pilotage/history",
           "/builds/glasshouse/brief",
           "/builds/glasshouse/concept",
-          "/builds/line-9-depot/concept");
+          "/builds/line-9-depot/concept",
+          "/builds/night-pilotage/fit",
+          "/builds/glasshouse/fit",
+          "/builds/line-9-depot/fit?show=hardware",
+          "/builds/line-9-depot/fit?show=enclosure",
+          "/builds/line-9-depot/fit?show=fed",
+          "/builds/line-9-depot/fit?show=cooled",
+          "/builds/line-9-depot/fit?show=air",
+          "/builds/line-9-depot/fit?show=stands",
+          "/builds/night-pilotage/fit?show=sheets");
 
   @Test
   void everyScreenIsAccessibleAndPictured() throws IOException {

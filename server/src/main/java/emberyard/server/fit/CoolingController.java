@@ -1,0 +1,159 @@
+package emberyard.server.fit;
+
+import static emberyard.server.fit.Asked.few;
+import static emberyard.server.fit.Asked.or;
+
+import emberyard.core.build.Fitted.Air;
+import emberyard.core.build.HoleField;
+import emberyard.core.fit.AirBalance;
+import emberyard.core.fit.FanAir;
+import emberyard.core.fit.LoopHeat;
+import emberyard.core.fit.Radiator;
+import emberyard.core.units.InvalidValue;
+import emberyard.core.units.Require;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Calculators of Fit: loops and air. */
+@RestController
+@RequestMapping("/api/calc/fit")
+class CoolingController {
+  /** A loop and the room it stands in. */
+  record LoopQuestion(
+      @Schema(description = "Into the loop, W", minimum = "0", maximum = "10000") double heatW,
+      @Schema(description = "1 to 200") List<AskedRadiator> radiators,
+      @Nullable @Schema(description = "l", minimum = "0", maximum = "100") Double coolantL,
+      @Nullable @Schema(description = "kg", minimum = "0", maximum = "100") Double copperKg,
+      @Nullable @Schema(description = "°C, 22 if left out", minimum = "-10", maximum = "60")
+          Double roomC,
+      @Nullable @Schema(description = "0 to 200") List<AskedChip> chips) {}
+
+  record AskedRadiator(
+      @Schema(minimum = "1", maximum = "12") int sections,
+      @Schema(description = "mm a section", minimum = "80", maximum = "240") double sizeMm,
+      @Schema(description = "mm", minimum = "15", maximum = "100") double thicknessMm,
+      @Schema(description = "rpm", minimum = "0", maximum = "6000") double rpm,
+      @Nullable @Schema(description = "Warm air, panel in front", minimum = "0", maximum = "1")
+          Double factor) {}
+
+  record AskedChip(
+      @Nullable String name,
+      @Schema(description = "W", minimum = "0", maximum = "3000") double watts,
+      @Schema(description = "K/W", minimum = "0", maximum = "5") double resistance,
+      @Schema(description = "°C", minimum = "30", maximum = "150") double limitC) {}
+
+  /** Fans and the openings they blow through. */
+  record AirQuestion(
+      @Schema(description = "0 to 200 fans") List<AskedFan> fans,
+      @Schema(description = "0 to 200 openings") List<AskedOpening> openings) {}
+
+  record AskedFan(
+      @Nullable String name,
+      @Schema(description = "Frame, mm", minimum = "10", maximum = "400") double fanMm,
+      @Schema(description = "Free flow, m³/h", minimum = "0", maximum = "2000")
+          double flowM3PerHour,
+      @Schema(description = "INTAKE or EXHAUST") Air air,
+      @Nullable @Schema(description = "The opening it is behind; none: nothing before it")
+          String openingId) {}
+
+  record AskedOpening(
+      String id,
+      @Schema(description = "mm", minimum = "1", maximum = "5000") double widthMm,
+      @Schema(description = "mm", minimum = "1", maximum = "5000") double heightMm,
+      @Nullable @Schema(description = "Holes in it; open if left out") HoleField field,
+      @Nullable Boolean sealed) {}
+
+  /** What goes through, fan by fan, and the balance. */
+  record AirAnswer(List<OpenArea> openings, List<FanAir> fans, AirBalance balance) {}
+
+  /** How open an opening is. */
+  record OpenArea(String id, double openShare, double openMm2) {}
+
+  @PostMapping("/loop")
+  LoopHeat loop(@RequestBody LoopQuestion asked) {
+    Require.between("heatW", asked.heatW(), 0, 10_000, "W");
+    double room = or(asked.roomC(), 22);
+    Require.between("roomC", room, -10, 60, "°C");
+    double coolant = Require.between("coolantL", or(asked.coolantL(), 0), 0, 100, "l");
+    double copper = Require.between("copperKg", or(asked.copperKg(), 0), 0, 100, "kg");
+    List<AskedRadiator> given = few("radiators", asked.radiators(), 1);
+    List<Radiator> radiators = new ArrayList<>();
+    for (int i = 0; i < given.size(); i++) {
+      radiators.add(radiator(given.get(i), i));
+    }
+    List<AskedChip> hot = few("chips", asked.chips(), 0);
+    List<LoopHeat.Chip> chips = new ArrayList<>();
+    for (int i = 0; i < hot.size(); i++) {
+      chips.add(chip(hot.get(i), i));
+    }
+    return LoopHeat.of(asked.heatW(), radiators, coolant, copper, room, chips);
+  }
+
+  private static Radiator radiator(AskedRadiator a, int index) {
+    try {
+      return new Radiator(a.sections(), a.sizeMm(), a.thicknessMm(), a.rpm(), or(a.factor(), 1));
+    } catch (InvalidValue problem) {
+      throw problem.within("radiators." + index);
+    }
+  }
+
+  private static LoopHeat.Chip chip(AskedChip a, int index) {
+    try {
+      String name = a.name() == null ? "chip " + (index + 1) : a.name();
+      return new LoopHeat.Chip(name, a.watts(), a.resistance(), a.limitC());
+    } catch (InvalidValue problem) {
+      throw problem.within("chips." + index);
+    }
+  }
+
+  @PostMapping("/air")
+  AirAnswer air(@RequestBody AirQuestion asked) {
+    List<OpenArea> areas = new ArrayList<>();
+    List<AskedOpening> openings = few("openings", asked.openings(), 0);
+    for (int i = 0; i < openings.size(); i++) {
+      areas.add(area(openings.get(i), i));
+    }
+    List<FanAir> fans = new ArrayList<>();
+    List<AskedFan> given = few("fans", asked.fans(), 0);
+    for (int i = 0; i < given.size(); i++) {
+      fans.add(fan(given.get(i), i, areas, given));
+    }
+    return new AirAnswer(areas, fans, AirBalance.of(fans));
+  }
+
+  private static OpenArea area(AskedOpening o, int index) {
+    String at = "openings.%d.".formatted(index);
+    Require.between(at + "widthMm", o.widthMm(), 1, 5_000, "mm");
+    Require.between(at + "heightMm", o.heightMm(), 1, 5_000, "mm");
+    double share =
+        Boolean.TRUE.equals(o.sealed()) ? 0 : o.field() == null ? 1 : o.field().openShare();
+    return new OpenArea(o.id(), share, o.widthMm() * o.heightMm() * share);
+  }
+
+  /** Fans behind one opening share it. */
+  private static FanAir fan(AskedFan a, int index, List<OpenArea> areas, List<AskedFan> all) {
+    String at = "fans.%d.".formatted(index);
+    Require.between(at + "fanMm", a.fanMm(), 10, 400, "mm");
+    Require.between(at + "flowM3PerHour", a.flowM3PerHour(), 0, 2_000, "m³/h");
+    Require.given(at + "air", a.air());
+    double open = a.openingId() == null ? FanAir.sweptMm2(a.fanMm()) : shared(a, at, areas, all);
+    String name = a.name() == null ? "fan " + (index + 1) : a.name();
+    return FanAir.of(name, a.fanMm(), a.flowM3PerHour(), a.air(), open);
+  }
+
+  private static double shared(AskedFan fan, String at, List<OpenArea> areas, List<AskedFan> all) {
+    long sharing = all.stream().filter(f -> fan.openingId().equals(f.openingId())).count();
+    return areas.stream()
+            .filter(area -> fan.openingId().equals(area.id()))
+            .findFirst()
+            .orElseThrow(() -> new InvalidValue(at + "openingId", "There is no such opening."))
+            .openMm2()
+        / sharing;
+  }
+}
