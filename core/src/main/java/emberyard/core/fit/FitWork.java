@@ -27,8 +27,11 @@ public final class FitWork {
   /** Key of the task that proves on paper that it goes in. */
   public static final String ON_PAPER = "fit/paper";
 
+  private static final ProofMemory MEMORY = new ProofMemory();
+
   private final Build build;
   private final WorkshopBook book;
+  private final List<Finding> findings;
   private final @Nullable Space space;
   private final Fed fed;
   private final Cooled cooled;
@@ -54,6 +57,7 @@ public final class FitWork {
             .sum();
     this.stands = Stands.of(build, space, parts, coolant);
     this.worksheets = build.worksheets().stream().map(Worked::of).toList();
+    this.findings = List.copyOf(findings());
   }
 
   /**
@@ -62,7 +66,8 @@ public final class FitWork {
    * @param parts made parts, where they sit
    */
   public static FitWork of(Build build, WorkshopBook book, List<Weight> parts) {
-    return new FitWork(build, book, parts);
+    return MEMORY.get(
+        ProofMemory.Asked.of(build, book, parts), asked -> new FitWork(build, book, parts));
   }
 
   /** All that was found out, to be shown. */
@@ -78,7 +83,7 @@ public final class FitWork {
    */
   public Work derive(String behind, String enclosureFor, String hardwareFor) {
     if (build.components().isEmpty() && build.enclosures().isEmpty()) {
-      return new Work(List.of(), List.of(), findings());
+      return new Work(List.of(), List.of(), findings);
     }
     List<Task> tasks = new ArrayList<>(List.of(paper(behind)));
     Space.enclosure(build)
@@ -91,7 +96,7 @@ public final class FitWork {
       }
     }
     needs.addAll(LoopWork.needs(build, cooled, book, hardwareFor));
-    return new Work(tasks, needs, findings());
+    return new Work(tasks, needs, findings);
   }
 
   /** Keys of work on the enclosure, which the dry fit waits for. */
@@ -156,15 +161,15 @@ public final class FitWork {
   }
 
   private List<Finding> findings() {
-    List<Finding> findings = new ArrayList<>();
+    List<Finding> all = new ArrayList<>();
     if (space != null) {
-      findings.addAll(SpaceFindings.of(build, space, book, fed.power().wantedWatts()));
+      all.addAll(SpaceFindings.of(build, space, book, fed.power().wantedWatts()));
     }
-    findings.addAll(FedFindings.of(build, fed, book));
-    findings.addAll(CooledFindings.of(build, cooled));
-    findings.addAll(AiredFindings.of(build, aired));
-    findings.addAll(StandsFindings.of(build, stands));
-    worksheets.stream().map(Worked::finding).filter(Objects::nonNull).forEach(findings::add);
-    return findings;
+    all.addAll(FedFindings.of(build, fed, book));
+    all.addAll(CooledFindings.of(build, cooled));
+    all.addAll(AiredFindings.of(build, aired));
+    all.addAll(StandsFindings.of(build, stands));
+    worksheets.stream().map(Worked::finding).filter(Objects::nonNull).forEach(all::add);
+    return all;
   }
 }

@@ -1,0 +1,94 @@
+package emberyard.core.fit;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.Component;
+import emberyard.core.build.Enclosure;
+import emberyard.core.build.LightStrip;
+import emberyard.core.build.Loop;
+import emberyard.core.build.Requirement;
+import emberyard.core.build.Screen;
+import emberyard.core.build.Size;
+import emberyard.core.build.Worksheet;
+import emberyard.core.fit.Balance.Weight;
+import emberyard.core.workshop.HardwareProduct;
+import emberyard.core.workshop.StepTimes;
+import emberyard.core.workshop.Supplier;
+import emberyard.core.workshop.WorkshopBook;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Remembers the proofs of the last builds. A proof follows from what is asked alone, so remembering
+ * it changes nothing but the time: the yard is derived on every write, and all builds but one are
+ * as they were.
+ */
+final class ProofMemory {
+  private static final int MOST = 160;
+
+  private final Map<Asked, FitWork> proofs =
+      new LinkedHashMap<>(MOST, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Asked, FitWork> eldest) {
+          return size() > MOST;
+        }
+      };
+
+  /** The proof of what is asked; made outside the lock, so that nobody waits for another's. */
+  FitWork get(Asked asked, Function<Asked, FitWork> proving) {
+    synchronized (proofs) {
+      FitWork known = proofs.get(asked);
+      if (known != null) {
+        return known;
+      }
+    }
+    FitWork made = proving.apply(asked);
+    synchronized (proofs) {
+      proofs.put(asked, made);
+    }
+    return made;
+  }
+
+  /** All that a proof looks at. */
+  record Asked(
+      String buildId,
+      List<Component> components,
+      List<Enclosure> enclosures,
+      List<Loop> loops,
+      List<Worksheet> worksheets,
+      List<Screen> screens,
+      List<LightStrip> strips,
+      List<Requirement> requirements,
+      @Nullable Size drawn,
+      List<Weight> parts,
+      StepTimes times,
+      List<Supplier> suppliers,
+      List<HardwareProduct> library) {
+
+    static Asked of(Build build, WorkshopBook book, List<Weight> parts) {
+      return new Asked(
+          build.id(),
+          build.components(),
+          build.enclosures(),
+          build.loops(),
+          build.worksheets(),
+          build.screens(),
+          build.strips(),
+          build.requirements(),
+          build.concept().look().size(),
+          parts,
+          book.workshop().times(),
+          book.suppliers(),
+          book.hardware());
+    }
+
+    /** Of what tells builds apart: the library is long and nearly always the same. */
+    @Override
+    public int hashCode() {
+      return Objects.hash(buildId, components, enclosures, loops, worksheets, parts);
+    }
+  }
+}

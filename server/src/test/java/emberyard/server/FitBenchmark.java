@@ -1,0 +1,64 @@
+package emberyard.server;
+
+import emberyard.core.build.Face;
+import emberyard.core.build.Seat;
+import emberyard.core.build.Turn;
+import emberyard.core.fit.place.Cavity;
+import emberyard.core.fit.place.Item;
+import emberyard.core.fit.place.Layout;
+import emberyard.core.fit.place.Placing;
+import emberyard.core.fit.place.Solid;
+import emberyard.core.geometry.Box;
+import java.io.PrintStream;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+
+/** How long it takes to place 25 components in 12 bays. */
+final class FitBenchmark {
+  private static final int BAYS = 12;
+  private static final int COMPONENTS = 25;
+
+  private FitBenchmark() {}
+
+  static void appendTo(PrintStream out) {
+    out.println("\n## Placing 25 components in 12 bays\n");
+    out.println("| what | median | 95th percentile | wanted |\n| --- | --- | --- | --- |");
+    row(out, "roomy, any turn, any bay", problem(180, 3));
+    row(out, "as full as it goes, any turn, any bay", problem(118, 5));
+    row(out, "too full: some stay out", problem(96, 7));
+  }
+
+  private record Problem(List<Cavity> cavities, List<Item> items) {}
+
+  private static void row(PrintStream out, String what, Problem problem) {
+    Layout layout = Placing.solve(problem.cavities(), problem.items());
+    double[] times =
+        YardBenchmark.measure(() -> Placing.solve(problem.cavities(), problem.items()), () -> {});
+    String found =
+        "%s; %d in, %s"
+            .formatted(what, layout.placed().size(), layout.proven() ? "proven" : "not proven");
+    YardBenchmark.row(out, found, times, "under 1,000 ms");
+  }
+
+  private static Problem problem(double widthMm, long seed) {
+    Random random = new Random(seed);
+    List<Cavity> cavities = new ArrayList<>();
+    List<Item> items = new ArrayList<>();
+    for (int i = 0; i < BAYS; i++) {
+      Box box = new Box(200 * i, 0, 0, widthMm, 120, 100);
+      cavities.add(new Cavity("bay" + i, "bay" + i, box, List.of(Seat.FREE), Face.TOP));
+    }
+    for (int i = 0; i < COMPONENTS; i++) {
+      String id = "c" + i;
+      Box box = new Box(0, 0, 0, side(random), side(random), side(random));
+      Solid body = new Solid(id, "body", true, true, box);
+      items.add(new Item(id, id, List.of(Seat.FREE), List.of(Turn.values()), List.of(body), null));
+    }
+    return new Problem(cavities, items);
+  }
+
+  private static double side(Random random) {
+    return 35 + random.nextInt(60);
+  }
+}
