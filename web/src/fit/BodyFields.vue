@@ -6,7 +6,9 @@ import type { Body, Component } from '../api/types'
 import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
+import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
+import SpotRows from './SpotRows.vue'
 import { FACES, SEATS, TURNS, usualSeat } from './fitWords'
 
 /** The space a component takes: three lengths, where it sits, how it may lie, what stays free. */
@@ -33,9 +35,9 @@ function measure() {
 }
 const edit = (change: Partial<Body>) => put({ ...body.value!, ...change })
 const LENGTHS = [
-  { field: 'widthMm', label: 'Width' },
-  { field: 'depthMm', label: 'Depth' },
-  { field: 'heightMm', label: 'Height' },
+  { field: 'widthMm', label: 'Width', unit: 'mm' },
+  { field: 'depthMm', label: 'Depth', unit: 'mm' },
+  { field: 'heightMm', label: 'Height', unit: 'mm' },
 ] as const
 function lie(turn: Body['turns'][number], on: boolean) {
   const others = body.value!.turns.filter((t) => t !== turn)
@@ -61,16 +63,7 @@ const HARDNESS = [
     <Button class="quiet" size="small" label="Measure it" @click="measure" />
   </p>
   <template v-else>
-    <MeasureField
-      v-for="length in LENGTHS"
-      :key="length.field"
-      :label="length.label"
-      quantity="length"
-      unit="mm"
-      :model-value="body[length.field]"
-      :problem="problem(length.field)"
-      @update:model-value="(value) => value !== null && edit({ [length.field]: value })"
-    />
+    <NumberFields :of="body" :fields="LENGTHS" :problem="problem" @change="edit" />
     <ChoiceField
       label="Sits in or on"
       :model-value="body.seats[0] ?? 'FREE'"
@@ -134,6 +127,12 @@ const HARDNESS = [
       </div>
       <Button class="bare" size="small" label="Keep a side free" @click="addKeepOut" />
     </div>
+    <SpotRows
+      v-if="component.kind === 'BOARD' || body.spots.length"
+      :body="body"
+      :problem="problem"
+      @change="(spots) => edit({ spots })"
+    />
   </template>
 </template>
 

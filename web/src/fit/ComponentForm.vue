@@ -10,6 +10,7 @@ import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
+import NumberFields from '../ui/NumberFields.vue'
 import MoneyField from '../ui/MoneyField.vue'
 import TextField from '../ui/TextField.vue'
 import BodyFields from './BodyFields.vue'
@@ -43,8 +44,8 @@ const NUMBERS = [
   { field: 'displayPortOutputs', label: 'DisplayPort outputs', unit: '×' },
   { field: 'typeCOutputs', label: 'Type-C outputs', unit: '×' },
   { field: 'lightHeaders', label: 'Light headers', unit: '×' },
-  { field: 'storageGb', label: 'Storage of one', unit: 'GB' },
-  { field: 'memoryGb', label: 'Memory of one', unit: 'GB' },
+  { field: 'storageGb', label: 'Storage of one', unit: 'GB', optional: true },
+  { field: 'memoryGb', label: 'Memory of one', unit: 'GB', optional: true },
 ] as const
 const edit = (change: Partial<Component>) => builds.edit('components', props.component, change)
 const problem = (field: string) => builds.problem('components', props.component.id, field)
@@ -139,18 +140,7 @@ async function keep() {
       />
     </template>
     <CountingFields v-if="component.source !== 'BUY'" :component="component" />
-    <MeasureField
-      v-for="number in NUMBERS"
-      :key="number.field"
-      :label="number.label"
-      :unit="number.unit"
-      :optional="number.unit === 'GB'"
-      :model-value="component[number.field] ?? null"
-      :problem="problem(number.field)"
-      @update:model-value="
-        (value) => (value !== null || number.unit === 'GB') && edit({ [number.field]: value })
-      "
-    />
+    <NumberFields :of="component" :fields="NUMBERS" :problem="problem" @change="edit" />
     <TextField
       label="Worth knowing"
       :model-value="component.attributes"

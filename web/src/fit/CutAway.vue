@@ -17,6 +17,7 @@ const props = defineProps<{
   pickedBay?: string | null
   movable?: boolean
   roomMm?: number
+  mounts?: { name: string; xMm: number; yMm: number; zMm: number }[]
   centre?: { xMm: number; yMm: number; zMm: number } | null
 }>()
 const emit = defineEmits<{
@@ -34,6 +35,12 @@ const numbers = computed(() => new Map(props.space.things.map((t, i) => [t.id, i
 const chosen = computed(() => props.space.things.find((t) => t.id === props.picked) ?? null)
 const hull = computed(() => (chosen.value ? flat(chosen.value.hull, props.sight) : null))
 const free = computed(() => (chosen.value ? gaps(chosen.value, props.sight) : null))
+const crosses = computed(() =>
+  (props.mounts ?? []).map((mount) => ({
+    name: mount.name,
+    at: flat({ ...mount, widthMm: 0, depthMm: 0, heightMm: 0 }, props.sight),
+  })),
+)
 const ghosts = computed(() =>
   (props.space.unplaced ?? []).flatMap((missing) =>
     missing.ghost ? [{ ...missing, at: flat(missing.ghost, props.sight) }] : [],
@@ -199,6 +206,14 @@ const number = (mm: number) => mm.toFixed(1)
             :text="number(free.up.high)"
           />
         </template>
+        <path
+          v-for="(mount, index) in crosses"
+          :key="'m' + index"
+          class="mount"
+          :d="`M${x(mount.at.x) - 5} ${y(mount.at.y)}h10m-5 -5v10`"
+        >
+          <title>{{ mount.name }}</title>
+        </path>
         <g v-if="centreAt" class="centre" aria-label="Centre of gravity">
           <circle :cx="x(centreAt.x)" :cy="y(centreAt.y)" r="7" />
           <line
@@ -308,6 +323,11 @@ text {
   stroke: var(--paper);
   stroke-width: 3px;
   pointer-events: none;
+}
+.mount {
+  fill: none;
+  stroke: var(--slate);
+  stroke-width: 1.6;
 }
 .ghost rect {
   fill: none;

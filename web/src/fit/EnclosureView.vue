@@ -7,9 +7,11 @@ import PickList from '../build/PickList.vue'
 import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
+import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
 import CutAway from './CutAway.vue'
 import EnclosureChoice from './EnclosureChoice.vue'
+import MountRows from './MountRows.vue'
 import { BAY_SEATS, FACES, size } from './fitWords'
 
 /** The enclosure with its bays, drawn in plan and elevation while they are typed. */
@@ -106,30 +108,30 @@ const ORIGINS = [
   { value: 'GUTTED', label: 'an old machine, gutted' },
 ] as const
 const OUTER = [
-  { field: 'widthMm', label: 'Width outside' },
-  { field: 'depthMm', label: 'Depth outside' },
-  { field: 'heightMm', label: 'Height outside' },
+  { field: 'widthMm', label: 'Width outside', unit: 'mm' },
+  { field: 'depthMm', label: 'Depth outside', unit: 'mm' },
+  { field: 'heightMm', label: 'Height outside', unit: 'mm' },
 ] as const
 const PLACE = [
-  { field: 'xMm', label: 'From the left' },
-  { field: 'yMm', label: 'From the front' },
-  { field: 'zMm', label: 'From below' },
-  { field: 'widthMm', label: 'Width' },
-  { field: 'depthMm', label: 'Depth' },
-  { field: 'heightMm', label: 'Height' },
+  { field: 'xMm', label: 'From the left', unit: 'mm' },
+  { field: 'yMm', label: 'From the front', unit: 'mm' },
+  { field: 'zMm', label: 'From below', unit: 'mm' },
+  { field: 'widthMm', label: 'Width', unit: 'mm' },
+  { field: 'depthMm', label: 'Depth', unit: 'mm' },
+  { field: 'heightMm', label: 'Height', unit: 'mm' },
 ] as const
 const TOLERANCES = [
-  { field: 'toleranceXMm', label: 'Narrower by' },
-  { field: 'toleranceYMm', label: 'Shallower by' },
-  { field: 'toleranceZMm', label: 'Lower by' },
+  { field: 'toleranceXMm', label: 'Narrower by', unit: 'mm', hint: 'at worst' },
+  { field: 'toleranceYMm', label: 'Shallower by', unit: 'mm', hint: 'at worst' },
+  { field: 'toleranceZMm', label: 'Lower by', unit: 'mm', hint: 'at worst' },
 ] as const
 const CHANGES = [
-  { field: 'widerMm', label: 'Cut wider' },
-  { field: 'deeperMm', label: 'Cut deeper' },
-  { field: 'higherMm', label: 'Cut higher' },
-  { field: 'movedXMm', label: 'Move right' },
-  { field: 'movedYMm', label: 'Move back' },
-  { field: 'movedZMm', label: 'Move up' },
+  { field: 'widerMm', label: 'Cut wider', unit: 'mm' },
+  { field: 'deeperMm', label: 'Cut deeper', unit: 'mm' },
+  { field: 'higherMm', label: 'Cut higher', unit: 'mm' },
+  { field: 'movedXMm', label: 'Move right', unit: 'mm' },
+  { field: 'movedYMm', label: 'Move back', unit: 'mm' },
+  { field: 'movedZMm', label: 'Move up', unit: 'mm' },
 ] as const
 </script>
 
@@ -155,16 +157,7 @@ const CHANGES = [
         :options="[...ORIGINS]"
         @update:model-value="(origin) => edit({ origin })"
       />
-      <MeasureField
-        v-for="number in OUTER"
-        :key="number.field"
-        :label="number.label"
-        quantity="length"
-        unit="mm"
-        :model-value="enclosure[number.field]"
-        :problem="problem(number.field)"
-        @update:model-value="(value) => value !== null && edit({ [number.field]: value })"
-      />
+      <NumberFields :of="enclosure" :fields="OUTER" :problem="problem" @change="edit" />
     </section>
     <div class="drawings">
       <CutAway
@@ -176,6 +169,7 @@ const CHANGES = [
         :room-mm="Math.max(drawn.outer.widthMm, drawn.outer.depthMm, drawn.outer.heightMm * 0.9)"
         :picked="null"
         :picked-bay="bay?.id"
+        :mounts="enclosure.mounts"
       />
     </div>
     <PickList label="Bays" :items="items" :picked="bay?.id ?? null" @pick="picked = $event" />
@@ -193,16 +187,7 @@ const CHANGES = [
         :options="FACES"
         @update:model-value="(access) => editBay({ access })"
       />
-      <MeasureField
-        v-for="number in PLACE"
-        :key="number.field"
-        :label="number.label"
-        quantity="length"
-        unit="mm"
-        :model-value="bay[number.field]"
-        :problem="bayProblem(number.field)"
-        @update:model-value="(value) => value !== null && editBay({ [number.field]: value })"
-      />
+      <NumberFields :of="bay" :fields="PLACE" :problem="bayProblem" @change="editBay" />
       <fieldset>
         <legend>Sits in it</legend>
         <label v-for="seat in BAY_SEATS" :key="seat.value">
@@ -214,27 +199,13 @@ const CHANGES = [
           {{ seat.value === 'FREE' ? 'anything' : seat.label }}
         </label>
       </fieldset>
-      <MeasureField
-        v-for="number in TOLERANCES"
-        :key="number.field"
-        :label="number.label"
-        hint="at worst"
-        quantity="length"
-        unit="mm"
-        :model-value="bay[number.field]"
-        :problem="bayProblem(number.field)"
-        @update:model-value="(value) => value !== null && editBay({ [number.field]: value })"
-      />
+      <NumberFields :of="bay" :fields="TOLERANCES" :problem="bayProblem" @change="editBay" />
       <h3>Done to it at the bench</h3>
-      <MeasureField
-        v-for="number in CHANGES"
-        :key="number.field"
-        :label="number.label"
-        quantity="length"
-        unit="mm"
-        :model-value="bay.change[number.field]"
-        :problem="bayProblem('change.' + number.field)"
-        @update:model-value="(value) => value !== null && editChange({ [number.field]: value })"
+      <NumberFields
+        :of="bay.change"
+        :fields="CHANGES"
+        :problem="(field) => bayProblem('change.' + field)"
+        @change="editChange"
       />
       <label class="one">
         <Checkbox
@@ -256,6 +227,7 @@ const CHANGES = [
       <Button class="bare" size="small" :label="`Take “${bay.name}” out`" @click="takeOut" />
     </section>
     <p v-else class="soft">No bays yet. Add the first: its size and the side things go in from.</p>
+    <MountRows :enclosure="enclosure" />
   </template>
 </template>
 

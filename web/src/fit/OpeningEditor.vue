@@ -6,6 +6,7 @@ import type { Opening } from '../api/types'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
+import NumberFields from '../ui/NumberFields.vue'
 import ScaledDrawing from '../ui/ScaledDrawing.vue'
 import TextField from '../ui/TextField.vue'
 import { FACES } from './fitWords'
@@ -37,10 +38,10 @@ function pattern(value: (typeof PATTERNS)[number]['value']) {
   }
 }
 const PLACE = [
-  { field: 'xMm', label: 'From the left' },
-  { field: 'yMm', label: 'From below' },
-  { field: 'widthMm', label: 'Width' },
-  { field: 'heightMm', label: 'Height' },
+  { field: 'xMm', label: 'From the left', unit: 'mm' },
+  { field: 'yMm', label: 'From below', unit: 'mm' },
+  { field: 'widthMm', label: 'Width', unit: 'mm' },
+  { field: 'heightMm', label: 'Height', unit: 'mm' },
 ] as const
 const sheets = computed(() =>
   workshop.book!.sheets.map((sheet) => ({ value: sheet.id, label: sheet.name })),
@@ -84,15 +85,11 @@ const tile = computed(() => {
         :options="FACES"
         @update:model-value="(face) => emit('change', { face })"
       />
-      <MeasureField
-        v-for="number in PLACE"
-        :key="number.field"
-        :label="number.label"
-        quantity="length"
-        unit="mm"
-        :model-value="opening[number.field]"
-        :problem="problem(number.field)"
-        @update:model-value="(value) => value !== null && emit('change', { [number.field]: value })"
+      <NumberFields
+        :of="opening"
+        :fields="PLACE"
+        :problem="problem"
+        @change="(change) => emit('change', change)"
       />
       <ChoiceField
         label="Holes"

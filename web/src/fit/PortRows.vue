@@ -6,6 +6,7 @@ import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import { plain } from '../ui/words'
+import SlotRows from './SlotRows.vue'
 
 /** What a component draws, asks for and offers. */
 const props = defineProps<{ component: Component }>()
@@ -105,6 +106,12 @@ const GRAPHICS = [
     :model-value="electric.processorGraphics ? 'yes' : 'no'"
     :options="GRAPHICS"
     @update:model-value="(has) => edit({ processorGraphics: has === 'yes' })"
+  />
+  <SlotRows
+    v-if="component.kind === 'BOARD' || electric.m2Slots.length"
+    :slots="electric.m2Slots"
+    :problem="problem"
+    @change="(m2Slots) => edit({ m2Slots })"
   />
   <div v-for="side in SIDES" :key="side.list" class="whole rows" :aria-label="side.label">
     <div class="row">

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Worked, Worksheet } from '../api/types'
 import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
+import NumberFields from '../ui/NumberFields.vue'
 import { mm } from '../ui/words'
 import SheetFrame from './SheetFrame.vue'
 
@@ -46,15 +46,7 @@ const NUMBERS = [
     :verdict="verdict"
   >
     <div class="form">
-      <MeasureField
-        v-for="number in NUMBERS"
-        :key="number.field"
-        :label="number.label"
-        :unit="number.unit"
-        :model-value="screw[number.field]"
-        :problem="problem(number.field)"
-        @update:model-value="(value) => value !== null && edit({ [number.field]: value })"
-      />
+      <NumberFields :of="screw" :fields="NUMBERS" :problem="problem" @change="edit" />
       <ChoiceField
         label="Bites into"
         :model-value="screw.into"

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Worked, Worksheet } from '../api/types'
 import { useBuild } from '../store/build'
 import MeasureField from '../ui/MeasureField.vue'
+import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
 import { mm } from '../ui/words'
 import SheetFrame from './SheetFrame.vue'
@@ -29,9 +30,9 @@ const verdict = computed(() =>
     : 'reckoning…',
 )
 const FIELDS = [
-  { field: 'cavityMm', label: 'Cavity' },
-  { field: 'cavityToleranceMm', label: '± cavity' },
-  { field: 'wantedGapMm', label: 'Wanted free' },
+  { field: 'cavityMm', label: 'Cavity', unit: 'mm' },
+  { field: 'cavityToleranceMm', label: '± cavity', unit: 'mm' },
+  { field: 'wantedGapMm', label: 'Wanted free', unit: 'mm' },
 ] as const
 const laid = computed(() => {
   const high = 150 / Math.max(stack.value.cavityMm, 1)
@@ -47,16 +48,7 @@ const laid = computed(() => {
   <SheetFrame :sheet="sheet" :good="good" :why="gap?.why" :verdict="verdict">
     <div class="inside">
       <div class="form">
-        <MeasureField
-          v-for="number in FIELDS"
-          :key="number.field"
-          :label="number.label"
-          quantity="length"
-          unit="mm"
-          :model-value="stack[number.field]"
-          :problem="problem(number.field)"
-          @update:model-value="(value) => value !== null && edit({ [number.field]: value })"
-        />
+        <NumberFields :of="stack" :fields="FIELDS" :problem="problem" @change="edit" />
         <div v-for="(each, index) in stack.layers" :key="index" class="row layer">
           <TextField
             label="Layer"

@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Worked, Worksheet } from '../api/types'
 import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
+import NumberFields from '../ui/NumberFields.vue'
 import { plain } from '../ui/words'
 import SheetFrame from './SheetFrame.vue'
 
@@ -38,15 +38,7 @@ const NUMBERS = [
 <template>
   <SheetFrame :sheet="sheet" :good="!load || load.holds" :why="load?.why" :verdict="verdict">
     <div class="form">
-      <MeasureField
-        v-for="number in NUMBERS"
-        :key="number.field"
-        :label="number.label"
-        :unit="number.unit"
-        :model-value="posts[number.field]"
-        :problem="problem(number.field)"
-        @update:model-value="(value) => value !== null && edit({ [number.field]: value })"
-      />
+      <NumberFields :of="posts" :fields="NUMBERS" :problem="problem" @change="edit" />
       <ChoiceField
         label="Made of"
         :model-value="posts.material"

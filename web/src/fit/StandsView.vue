@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Enclosure } from '../api/types'
 import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
+import NumberFields from '../ui/NumberFields.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import CutAway from './CutAway.vue'
 
@@ -32,10 +32,10 @@ const KINDS = [
   { value: 'SHELF', label: 'a shelf' },
 ] as const
 const LINES = [
-  { field: 'frontMm', label: 'Front line, from the front' },
-  { field: 'backMm', label: 'Back line, from the front' },
-  { field: 'leftMm', label: 'Left end, from the left' },
-  { field: 'rightMm', label: 'Right end, from the left' },
+  { field: 'frontMm', label: 'Front line, from the front', unit: 'mm' },
+  { field: 'backMm', label: 'Back line, from the front', unit: 'mm' },
+  { field: 'leftMm', label: 'Left end, from the left', unit: 'mm' },
+  { field: 'rightMm', label: 'Right end, from the left', unit: 'mm' },
 ] as const
 function edit(change: Partial<Enclosure['supports']>) {
   const e = enclosure.value!
@@ -99,15 +99,11 @@ const ends = (sight: 'front' | 'side') => {
         :options="[...KINDS]"
         @update:model-value="(kind) => edit({ kind })"
       />
-      <MeasureField
-        v-for="line in LINES"
-        :key="line.field"
-        :label="line.label"
-        quantity="length"
-        unit="mm"
-        :model-value="enclosure.supports[line.field]"
-        :problem="problem('supports.' + line.field)"
-        @update:model-value="(value) => value !== null && edit({ [line.field]: value })"
+      <NumberFields
+        :of="enclosure.supports"
+        :fields="LINES"
+        :problem="(field) => problem('supports.' + field)"
+        @change="edit"
       />
     </section>
     <section class="weights">

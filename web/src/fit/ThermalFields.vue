@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Component } from '../api/types'
 import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
+import NumberFields from '../ui/NumberFields.vue'
 
 /** Heat and air of a component: only what its kind has. */
 const props = defineProps<{ component: Component }>()
@@ -28,8 +28,13 @@ const edit = (change: Partial<Thermal>) =>
 const problem = (field: string) =>
   builds.problem('components', props.component.id, 'thermal.' + field)
 const NUMBERS = [
-  { field: 'limitC', label: 'Slows down at', unit: '°C' },
-  { field: 'resistanceKPerW', label: 'Cooler, chip to air or coolant', unit: 'K/W' },
+  { field: 'limitC', label: 'Slows down at', unit: '°C', optional: true },
+  {
+    field: 'resistanceKPerW',
+    label: 'Cooler, chip to air or coolant',
+    unit: 'K/W',
+    optional: true,
+  },
   { field: 'sections', label: 'Radiator sections', unit: '×' },
   { field: 'sectionMm', label: 'A section', unit: 'mm' },
   { field: 'thicknessMm', label: 'Radiator thickness', unit: 'mm' },
@@ -39,7 +44,6 @@ const NUMBERS = [
   { field: 'coolantL', label: 'Coolant in it', unit: 'l' },
   { field: 'copperKg', label: 'Copper in it', unit: 'kg' },
 ] as const
-const optional = (field: string) => field === 'limitC' || field === 'resistanceKPerW'
 const chips = computed(() => [
   { value: '', label: 'the processor' },
   ...builds
@@ -59,19 +63,7 @@ const SHOWS = [
     <Button class="quiet" size="small" label="It gets warm, cools or blows" @click="edit({})" />
   </p>
   <template v-else>
-    <MeasureField
-      v-for="number in NUMBERS"
-      :key="number.field"
-      :label="number.label"
-      :unit="number.unit"
-      :optional="optional(number.field)"
-      :model-value="thermal[number.field] ?? null"
-      :problem="problem(number.field)"
-      @update:model-value="
-        (value) =>
-          (value !== null || optional(number.field)) && edit({ [number.field]: value ?? undefined })
-      "
-    />
+    <NumberFields :of="thermal" :fields="NUMBERS" :problem="problem" @change="edit" />
     <ChoiceField
       v-if="thermal.resistanceKPerW && !thermal.limitC"
       label="Cools"

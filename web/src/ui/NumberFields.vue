@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import MeasureField from './MeasureField.vue'
+import type { Quantity } from './measure'
+
+/** Several numbers of one thing, a field each; what is optional may be left empty. */
+interface NumberField {
+  field: string
+  label: string
+  unit: string
+  quantity?: Quantity
+  optional?: boolean
+  hint?: string
+}
+defineProps<{
+  of: object
+  fields: readonly NumberField[]
+  problem?: (field: string) => string
+}>()
+const emit = defineEmits<{ change: [change: Record<string, number | undefined>] }>()
+const valueOf = (of: object, field: string) =>
+  ((of as Record<string, unknown>)[field] as number | null | undefined) ?? null
+function put(number: NumberField, value: number | null) {
+  if (value !== null || number.optional) emit('change', { [number.field]: value ?? undefined })
+}
+</script>
+
+<template>
+  <MeasureField
+    v-for="number in fields"
+    :key="number.field"
+    :label="number.label"
+    :unit="number.unit"
+    :quantity="number.quantity ?? (number.unit === 'mm' ? 'length' : 'number')"
+    :optional="number.optional"
+    :hint="number.hint"
+    :model-value="valueOf(of, number.field)"
+    :problem="problem?.(number.field)"
+    @update:model-value="(value) => put(number, value)"
+  />
+</template>
