@@ -41,11 +41,10 @@ record Space(
         enclosure, cavities, pieces, layout, placed, GoingIn.of(placed, enclosure.outer()));
   }
 
-  /** Whether all that is measured would go in. */
+  /** Whether a place for all that is measured is seen at once. */
   static boolean fits(Enclosure enclosure, List<Component> components) {
     Pieces pieces = Pieces.of(components);
-    return pieces.spotless().isEmpty()
-        && Placing.solve(Cavities.of(enclosure), pieces.items()).fits();
+    return pieces.spotless().isEmpty() && Placing.findsAll(Cavities.of(enclosure), pieces.items());
   }
 
   /** The component behind a piece. */

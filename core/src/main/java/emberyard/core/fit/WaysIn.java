@@ -27,6 +27,7 @@ import java.util.Objects;
 final class WaysIn {
   private static final int MOST_PRODUCTS = 3;
   private static final int MOST_CUTS = 2;
+  private static final int MOST_CUTS_TRIED = 8;
 
   private final Space space;
   private final List<Component> components;
@@ -189,6 +190,7 @@ final class WaysIn {
   private void cuts(List<Remedy> ways, List<Shortfall> shortfalls) {
     shortfalls.stream()
         .filter(lack -> lack.needMm() > 0)
+        .limit(MOST_CUTS_TRIED)
         .map(this::cut)
         .filter(Objects::nonNull)
         .distinct()

@@ -42,13 +42,18 @@ record Group(List<Cavity> cavities, List<Item> items) {
         && (item.pin() != null || spaces.stream().anyMatch(c -> c.takes(item.seats())));
   }
 
-  boolean volumeSuffices() {
+  /** Whether no simple reason speaks against it: volume, or a thing too large for every space. */
+  boolean mayFit() {
+    return volumeSuffices() && eachFitsSomewhere();
+  }
+
+  private boolean volumeSuffices() {
     double wanted = items.stream().filter(i -> i.pin() == null).mapToDouble(Item::volumeMm3).sum();
     return wanted <= cavities.stream().mapToDouble(c -> c.box().volumeMm3()).sum() + 1e-3;
   }
 
   /** Whether every thing would go into some empty space by itself. */
-  boolean eachFitsSomewhere() {
+  private boolean eachFitsSomewhere() {
     return items.stream().allMatch(item -> item.pin() != null || fitsSomewhere(item));
   }
 

@@ -23,6 +23,9 @@ public final class Placing {
   /** Tests of a position against all that is placed, before a search gives up. */
   private static final int MOST_TRIES = 400_000;
 
+  /** The same for a first look, which nearly always finds what there is. */
+  private static final int FIRST_SIGHT = 15_000;
+
   private Placing() {}
 
   /**
@@ -55,16 +58,35 @@ public final class Placing {
       Comparator.<Cavity>comparingDouble(cavity -> cavity.box().volumeMm3())
           .thenComparing(Cavity::id);
 
+  /**
+   * Whether a layout of all is found at first sight. A yes is as good as {@link #solve}'s; a no may
+   * be wrong. For trying many changes.
+   */
+  public static boolean findsAll(List<Cavity> cavities, List<Item> items) {
+    List<Cavity> spaces = cavities.stream().sorted(BY_SIZE).toList();
+    List<Item> things = items.stream().sorted(Item.LARGEST_FIRST).toList();
+    return things.isEmpty()
+        || (!spaces.isEmpty()
+            && Group.of(spaces, things).stream()
+                .allMatch(group -> group.mayFit() && new Search(group, null, FIRST_SIGHT).find()));
+  }
+
   private static Layout solve(Group group) {
-    Layout all = whole(group);
-    if (all.fits() || group.items().size() == 1) {
-      return all;
+    if (group.mayFit()) {
+      Search atOnce = new Search(group, null, FIRST_SIGHT);
+      if (atOnce.find()) {
+        return new Layout(atOnce.found(), List.of(), true);
+      }
     }
     boolean proven = true;
     List<Item> fitting = new ArrayList<>();
     List<Item> left = new ArrayList<>();
     Layout best = new Layout(List.of(), List.of(), true);
     for (Item item : group.items()) {
+      if (cantShare(group.cavities(), item, fitting)) {
+        left.add(item);
+        continue;
+      }
       fitting.add(item);
       Layout with = whole(new Group(group.cavities(), fitting));
       if (with.fits()) {
@@ -72,7 +94,7 @@ public final class Placing {
       } else {
         fitting.remove(item);
         left.add(item);
-        proven &= with.proven() || cantShare(group.cavities(), item, fitting);
+        proven &= with.proven();
       }
     }
     return new Layout(best.placed(), left, proven);
@@ -80,6 +102,9 @@ public final class Placing {
 
   /** A thing that can't lie beside a single other can't lie beside all of them. */
   private static boolean cantShare(List<Cavity> cavities, Item item, List<Item> others) {
+    if (item.pin() != null) {
+      return false;
+    }
     for (Item other : others) {
       Layout two = whole(new Group(cavities, List.of(other, item)));
       if (!two.fits() && two.proven()) {
@@ -91,10 +116,10 @@ public final class Placing {
 
   /** All things of the group or none. */
   private static Layout whole(Group group) {
-    if (!group.volumeSuffices() || !group.eachFitsSomewhere()) {
+    if (!group.mayFit()) {
       return new Layout(List.of(), group.items(), true);
     }
-    Search corners = new Search(group, null, MOST_TRIES / 4);
+    Search corners = new Search(group, null, MOST_TRIES / 8);
     if (corners.find()) {
       return new Layout(corners.found(), List.of(), true);
     }
