@@ -7,6 +7,7 @@ import { newId } from '../api/client'
 import { useShell } from '../store/shell'
 import FindingCard from './FindingCard.vue'
 import SignMark from './SignMark.vue'
+import { withChange, type Change } from './remedy'
 
 /**
  * The findings of this stage, worst first. Collapses to a count. `live` stands in for those of its
@@ -33,13 +34,6 @@ const worst = computed(() => {
   return first ? (first.severity.toLowerCase() as 'stop' | 'risk' | 'note') : 'done'
 })
 
-type Change = NonNullable<Finding['remedies'][number]['change']>
-/** A change without words takes out what held words or things, and switches what was on or off. */
-function valueOf(change: Change, before: unknown) {
-  if (change.text != null) return change.text
-  if (typeof before === 'boolean') return change.value !== 0
-  return typeof before === 'string' || (before && typeof before === 'object') ? null : change.value
-}
 function apply(change: Change) {
   if (!builds.build) return
   if (change.field === 'productId') {
@@ -56,12 +50,7 @@ function apply(change: Change) {
   }
   const thing = lists[change.kind]?.find((candidate) => candidate.id === change.thingId)
   if (!thing) return
-  const copy = JSON.parse(JSON.stringify(thing))
-  const steps = change.field.split('.')
-  const last = steps.pop() as string
-  const into = steps.reduce((inside, step) => inside[step], copy)
-  into[last] = valueOf(change, into[last])
-  builds.edit(change.kind, copy, {})
+  builds.edit(change.kind, withChange(thing, change), {})
 }
 async function accept(finding: Finding, by: string, reason: string) {
   await builds.act('acceptances', { id: newId(), findingKey: finding.key, by, reason })

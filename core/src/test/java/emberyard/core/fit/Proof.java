@@ -1,0 +1,149 @@
+package emberyard.core.fit;
+
+import emberyard.core.build.Bay;
+import emberyard.core.build.Body;
+import emberyard.core.build.Build;
+import emberyard.core.build.Component;
+import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Design;
+import emberyard.core.build.Enclosure;
+import emberyard.core.build.Face;
+import emberyard.core.build.Loop;
+import emberyard.core.build.Opening;
+import emberyard.core.build.Requirement;
+import emberyard.core.build.Seat;
+import emberyard.core.build.Source;
+import emberyard.core.build.Turn;
+import emberyard.core.build.Work;
+import emberyard.core.build.Worksheet;
+import emberyard.core.finding.Finding;
+import emberyard.core.geometry.Box;
+import emberyard.core.workshop.HardwareProduct;
+import emberyard.core.workshop.WorkshopBook;
+import emberyard.core.yard.Samples;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** A whole build to be proved on paper, put together by the tests. */
+abstract class Proof {
+  final List<Component> components = new ArrayList<>();
+  final List<HardwareProduct> library = new ArrayList<>();
+  final List<Loop> loops = new ArrayList<>();
+  final List<Worksheet> sheets = new ArrayList<>();
+  final List<Requirement> asked = new ArrayList<>();
+  Enclosure enclosure =
+      box(
+          300,
+          List.of(
+              Bay.of("left", "Left bay", new Box(0, 0, 0, 100, 100, 60), Face.FRONT, Seat.SUPPLY),
+              Bay.of(
+                  "right", "Right bay", new Box(100, 0, 0, 60, 100, 60), Face.FRONT, Seat.DRIVE)),
+          List.of());
+
+  static Enclosure box(double side, List<Bay> bays, List<Opening> openings) {
+    return new Enclosure(
+        "e",
+        "Case",
+        Enclosure.Origin.BOUGHT,
+        "",
+        side,
+        side,
+        side,
+        bays,
+        openings,
+        List.of(),
+        null,
+        22,
+        32);
+  }
+
+  static Component part(String id, ComponentKind kind, double peak, double gives) {
+    return new Component(
+        id,
+        id,
+        kind,
+        1,
+        Source.BUY,
+        false,
+        10_000,
+        "quay",
+        -1,
+        1,
+        peak,
+        gives,
+        0,
+        0,
+        0,
+        0,
+        null,
+        null,
+        null,
+        null);
+  }
+
+  static Component boxed(String id, ComponentKind kind, double w, double d, double h, Seat seat) {
+    return part(id, kind, 0, 0).with(Body.box(w, d, h, List.of(seat), List.of(Turn.UPRIGHT)));
+  }
+
+  FitWork fit() {
+    Build b = Samples.build();
+    Design design =
+        new Design(
+            b.concept().look(),
+            List.of(),
+            components,
+            List.of(),
+            List.of(),
+            List.of(),
+            List.of(),
+            enclosure == null ? List.of() : List.of(enclosure),
+            loops,
+            sheets);
+    WorkshopBook book = Samples.book();
+    return FitWork.of(
+        Build.begun(b.brief(), b.concept()).with(design).asking(asked),
+        new WorkshopBook(
+            book.workshop(),
+            book.people(),
+            book.stations(),
+            book.suppliers(),
+            book.paints(),
+            book.sheets(),
+            book.films(),
+            book.filaments(),
+            library,
+            List.of()),
+        List.of());
+  }
+
+  Work work() {
+    return fit().derive("concept/choose", "make/dry-fit", "prove/hardware");
+  }
+
+  Optional<Finding> found(String key) {
+    return work().findings().stream().filter(f -> f.key().equals(key)).findFirst();
+  }
+
+  static HardwareProduct supply(String id, double h, double watts, long priceMinor) {
+    return new HardwareProduct(
+        id,
+        id,
+        ComponentKind.SUPPLY,
+        priceMinor,
+        "quay",
+        1,
+        0,
+        watts,
+        0,
+        0,
+        0,
+        0,
+        null,
+        null,
+        "",
+        Body.box(80, 80, h, List.of(Seat.SUPPLY), List.of(Turn.UPRIGHT)),
+        null,
+        null);
+  }
+}
