@@ -214,7 +214,8 @@ const number = (mm: number) => mm.toFixed(1)
         >
           <title>{{ mount.name }}</title>
         </path>
-        <g v-if="centreAt" class="centre" aria-label="Centre of gravity">
+        <g v-if="centreAt" class="centre">
+          <title>Centre of gravity</title>
           <circle :cx="x(centreAt.x)" :cy="y(centreAt.y)" r="7" />
           <line
             :x1="x(centreAt.x) - 12"
