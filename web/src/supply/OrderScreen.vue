@@ -247,6 +247,14 @@ th:nth-last-child(2) {
 th:nth-child(2) {
   width: 11%;
 }
+td:nth-child(4),
+th:nth-child(4) {
+  padding-left: 14px;
+  white-space: nowrap;
+}
+th:nth-child(4) {
+  width: 9%;
+}
 th:last-child {
   width: 34%;
 }

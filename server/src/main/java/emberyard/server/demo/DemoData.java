@@ -231,12 +231,12 @@ class DemoData implements ApplicationRunner {
       String key = line.need().receiveKey();
       boolean arrived =
           then.tasks().stream().anyMatch(t -> t.task().key().equals(key) && done.test(t));
-      boolean board = key.contains("board");
-      if (wantedOnly && !board) {
+      boolean late = key.startsWith("screen:");
+      if (wantedOnly && !late) {
         continue;
       }
       LocalDate came = orderedOn.plusDays(line.need().leadDays());
-      LocalDate expected = arrived ? came : today.plusDays(board ? 16 : 18);
+      LocalDate expected = arrived ? came : today.plusDays(late ? 16 : 18);
       demo.things.add(
           new OrderLine(
               next(demo, "order"),
@@ -253,7 +253,7 @@ class DemoData implements ApplicationRunner {
               arrived ? came : null,
               arrived ? "Lotte Haas" : "",
               arrived ? came : null,
-              board ? "Supplier says: two weeks late." : ""));
+              late && wantedOnly ? "Supplier says: two weeks late." : ""));
     }
   }
 

@@ -50,12 +50,18 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.EventListener;
 
 /**
  * Reads what is stored and lets core derive the rest; kept until something or the minute changes.
  */
 @org.springframework.stereotype.Component
 public class YardReader {
+  private static final Logger LOG = LoggerFactory.getLogger(YardReader.class);
+
   private final ThingStore store;
   private final Clock clock;
   private Reading last;
@@ -91,6 +97,22 @@ public class YardReader {
     /** All builds as they were entered. */
     public List<Build> builds() {
       return yard.builds().values().stream().map(BuildPicture::build).toList();
+    }
+  }
+
+  /** Derives once in the background after the start, so that the first to come needn't wait. */
+  @EventListener(ApplicationReadyEvent.class)
+  void warmUp() {
+    Thread first = new Thread(this::readOrLeave, "first reading");
+    first.setDaemon(true);
+    first.start();
+  }
+
+  private void readOrLeave() {
+    try {
+      read();
+    } catch (RuntimeException notSetUpYet) {
+      LOG.debug("Nothing to derive yet", notSetUpYet);
     }
   }
 

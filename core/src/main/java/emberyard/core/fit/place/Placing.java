@@ -26,6 +26,9 @@ public final class Placing {
   /** The same for a first look, which nearly always finds what there is. */
   private static final int FIRST_SIGHT = 15_000;
 
+  /** Things of a group for which a first look is enough before the exact search. */
+  private static final int FEW = 4;
+
   private Placing() {}
 
   /**
@@ -119,7 +122,8 @@ public final class Placing {
     if (!group.mayFit()) {
       return new Layout(List.of(), group.items(), true);
     }
-    Search corners = new Search(group, null, MOST_TRIES / 8);
+    int tries = group.items().size() > FEW ? MOST_TRIES / 4 : FIRST_SIGHT;
+    Search corners = new Search(group, null, tries);
     if (corners.find()) {
       return new Layout(corners.found(), List.of(), true);
     }

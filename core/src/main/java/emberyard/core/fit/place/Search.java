@@ -17,7 +17,7 @@ final class Search {
   private final @Nullable Patterns patterns;
   private final int mostTries;
   private final List<Item> order;
-  private final List<List<Posture>> postures;
+  private final List<List<Option>> options;
   private final List<Placed> placed = new ArrayList<>();
   private final List<Box> boxes = new ArrayList<>();
   private int tries;
@@ -33,7 +33,7 @@ final class Search {
                     .thenComparing(this::choices)
                     .thenComparing(Item.LARGEST_FIRST))
             .toList();
-    this.postures = order.stream().map(Item::postures).toList();
+    this.options = order.stream().map(this::options).toList();
   }
 
   private long choices(Item item) {
@@ -63,16 +63,28 @@ final class Search {
       push(pinned(item, group.cavities()));
       return place(index + 1);
     }
-    for (Cavity cavity : group.cavities()) {
-      if (cavity.takes(item.seats())) {
-        for (Posture posture : postures.get(index)) {
-          if (inside(cavity.box(), posture.hull()) && place(index, cavity, posture)) {
-            return true;
-          }
-        }
+    for (Option option : options.get(index)) {
+      if (place(index, option.cavity(), option.posture())) {
+        return true;
       }
     }
     return false;
+  }
+
+  /** A cavity and a turn in which a thing would go into it if it were empty. */
+  private record Option(Cavity cavity, Posture posture) {}
+
+  private List<Option> options(Item item) {
+    List<Posture> postures = item.postures();
+    List<Option> all = new ArrayList<>();
+    for (Cavity cavity : group.cavities()) {
+      if (cavity.takes(item.seats())) {
+        postures.stream()
+            .filter(posture -> inside(cavity.box(), posture.hull()))
+            .forEach(posture -> all.add(new Option(cavity, posture)));
+      }
+    }
+    return all;
   }
 
   static boolean inside(Box space, Box hull) {
