@@ -60,6 +60,10 @@ class DemoTest {
     Set<Severity> kinds =
         night.findings().stream().map(Finding::severity).collect(Collectors.toSet());
     assertTrue(kinds.containsAll(List.of(Severity.STOP, Severity.NOTE)));
+    assertTrue(night.fit().space().unplaced().isEmpty(), "all is in");
+    List<String> tight =
+        night.findings().stream().map(Finding::key).filter(key -> key.endsWith("/tight")).toList();
+    assertEquals(1, tight.size(), "with one tight margin: " + tight);
     assertEquals(
         "reveal/hand-over",
         night.chain().get(night.chain().size() - 1).key(),
@@ -103,9 +107,23 @@ class DemoTest {
         "one panel is to be redone");
   }
 
+  private static Finding titled(BuildPicture build, String start) {
+    return build.findings().stream()
+        .filter(finding -> finding.title().startsWith(start))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(start));
+  }
+
   private static void depot(BuildPicture depot) {
     assertEquals(Fuse.Verdict.LATE, depot.fuse().verdict());
     List<String> titles = depot.findings().stream().map(Finding::title).toList();
     assertTrue(titles.stream().anyMatch(title -> title.contains("HDMI")), titles.toString());
+    assertTrue(
+        depot.build().orders().stream().allMatch(order -> order.needKey().startsWith("screen:")),
+        "screens are late, nothing else is ordered");
+    Finding supply = titled(depot, "Supply Basalt 450 doesn’t go in: 11.5 mm height missing");
+    assertTrue(supply.remedies().size() >= 3, "other supplies and a cut");
+    titled(depot, "Radiator Tarn 360 thick doesn’t go in: 2.3 mm height missing, Memory Siskin");
+    titled(depot, "Fan Swift 120 with dial looks to the back, wanted to the front");
   }
 }
