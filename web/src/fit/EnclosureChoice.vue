@@ -66,6 +66,7 @@ function own() {
   <section>
     <header class="row">
       <h3>What does it sit in?</h3>
+      <span class="soft" aria-hidden="true">find</span>
       <TextField v-model="wanted" class="find" label="Find an enclosure" hide-label />
       <span class="grow" />
       <Button class="quiet" size="small" label="Measure one of our own" @click="own" />
@@ -103,7 +104,7 @@ header {
   grid-template-columns: repeat(auto-fill, minmax(250px, 1fr));
   gap: 8px;
 }
-button {
+.choices button {
   width: 100%;
   font: inherit;
   color: var(--ink);
@@ -117,10 +118,10 @@ button {
   gap: 1px 10px;
   cursor: pointer;
 }
-button strong {
+.choices strong {
   grid-column: 1 / -1;
 }
-button:hover {
+.choices button:hover {
   background: var(--paper);
   border-bottom-color: var(--ember);
 }

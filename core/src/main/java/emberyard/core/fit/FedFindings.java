@@ -40,6 +40,11 @@ final class FedFindings {
       return;
     }
     boolean none = power.supplyWatts() == 0;
+    boolean onlyBits =
+        power.hungryPeakWatts() == 0 && build.screens().isEmpty() && build.strips().isEmpty();
+    if (none && onlyBits) {
+      return;
+    }
     if (power.supplyWatts() < power.wantedWatts()) {
       findings.add(
           Finding.of(
