@@ -1669,8 +1669,40 @@ export interface components {
             /** @description The opening it is behind; none: nothing before it */
             openingId?: string | null;
         };
+        AskedField: {
+            /**
+             * Format: double
+             * @description Diameter or slot width, mm
+             */
+            holeMm: number;
+            /** @enum {string} */
+            pattern: "STAGGERED" | "SQUARE" | "SLOTS";
+            /**
+             * Format: double
+             * @description From centre to centre, mm
+             */
+            pitchMm: number;
+            /**
+             * Format: double
+             * @description Slots only, mm
+             */
+            slotMm?: number | null;
+        };
+        AskedLayer: {
+            name?: string | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            nominalMm: number;
+            /**
+             * Format: double
+             * @description ±, mm; 0 if left out
+             */
+            toleranceMm?: number | null;
+        };
         AskedOpening: {
-            field?: components["schemas"]["HoleField"] | null;
+            field?: components["schemas"]["AskedField"] | null;
             /**
              * Format: double
              * @description mm
@@ -3859,6 +3891,27 @@ export interface components {
             mostMm: number;
             why: components["schemas"]["Why"];
         };
+        ScrewQuestion: {
+            /**
+             * Format: double
+             * @description Depth there is behind, mm
+             */
+            depthMm: number;
+            /**
+             * Format: double
+             * @description Outer diameter, mm
+             */
+            diameterMm: number;
+            /**
+             * Format: double
+             * @description What it holds together, mm
+             */
+            gripMm: number;
+            /** @enum {string} */
+            into: "STEEL" | "ALUMINIUM" | "PLASTIC" | "INSERT" | "WOOD";
+            /** Format: int32 */
+            pieces?: number | null;
+        };
         Sealing: {
             balance: components["schemas"]["AirBalance"];
             /** @enum {string} */
@@ -3988,6 +4041,25 @@ export interface components {
             /** Format: double */
             toleranceMm: number;
         };
+        StackQuestion: {
+            /**
+             * Format: double
+             * @description mm
+             */
+            cavityMm: number;
+            /**
+             * Format: double
+             * @description ±, mm; 0 if left out
+             */
+            cavityToleranceMm?: number | null;
+            /** @description 0 to 200 layers */
+            layers: components["schemas"]["AskedLayer"][];
+            /**
+             * Format: double
+             * @description mm; 0 if left out
+             */
+            wantedGapMm?: number | null;
+        };
         StackUp: {
             fitsStatistically: boolean;
             fitsWorst: boolean;
@@ -4014,6 +4086,34 @@ export interface components {
             why: components["schemas"]["Why"];
             /** Format: double */
             yieldMpa: number;
+        };
+        StandoffQuestion: {
+            /**
+             * Format: double
+             * @description From above on all, N
+             */
+            axialN?: number | null;
+            /**
+             * Format: double
+             * @description Core diameter, mm
+             */
+            coreMm: number;
+            /** Format: int32 */
+            count: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            heightMm: number;
+            /**
+             * Format: double
+             * @description From the side on all, N
+             */
+            lateralN?: number | null;
+            /** @enum {string} */
+            material: "MILD_STEEL" | "STAINLESS" | "BRASS" | "ALUMINIUM" | "NYLON";
+            /** @description Whether someone leans on it */
+            person?: boolean | null;
         };
         Standoffs: {
             /** Format: double */
@@ -6197,7 +6297,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Screw"];
+                "application/json": components["schemas"]["ScrewQuestion"];
             };
         };
         responses: {
@@ -6221,7 +6321,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Stack"];
+                "application/json": components["schemas"]["StackQuestion"];
             };
         };
         responses: {
@@ -6245,7 +6345,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Standoffs"];
+                "application/json": components["schemas"]["StandoffQuestion"];
             };
         };
         responses: {

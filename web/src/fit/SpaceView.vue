@@ -14,9 +14,19 @@ const builds = useBuild()
 const router = useRouter()
 const space = computed(() => builds.view!.fit.space ?? null)
 const picked = ref<string | null>(null)
-const thing = computed(
-  () => space.value?.things.find((t) => t.id === picked.value) ?? space.value?.things[0] ?? null,
-)
+/** What was picked; at first the one with the least play. */
+const thing = computed(() => {
+  const things = space.value?.things ?? []
+  const least = (one: PlacedThing) => {
+    const m = one.margins
+    return Math.min(m.leftMm + m.rightMm, m.frontMm + m.backMm, m.belowMm + m.aboveMm)
+  }
+  return (
+    things.find((t) => t.id === picked.value) ??
+    [...things].sort((a, b) => least(a) - least(b))[0] ??
+    null
+  )
+})
 const component = computed(
   () => builds.build!.components.find((c) => c.id === thing.value?.componentId) ?? null,
 )

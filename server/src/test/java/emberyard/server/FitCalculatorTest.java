@@ -179,6 +179,8 @@ class FitCalculatorTest {
         "place|{\"bays\": [{\"widthMm\": 0, \"depthMm\": 9, \"heightMm\": 9}], \"components\": []}|#/bays/0/widthMm",
         "place|{\"bays\": [{\"widthMm\": 9, \"depthMm\": 9, \"heightMm\": 9}], \"components\": [{\"widthMm\": 9, \"depthMm\": 9, \"heightMm\": 1e9}]}|#/components/0/heightMm",
         "stack|{\"cavityMm\": -1, \"cavityToleranceMm\": 0, \"layers\": [], \"wantedGapMm\": 0}|#/cavityMm",
+        "stack|{\"cavityMm\": 9, \"layers\": [{\"nominalMm\": -1}]}|#/layers/0/nominalMm",
+        "air|{\"fans\": [], \"openings\": [{\"id\": \"a\", \"widthMm\": 9, \"heightMm\": 9, \"field\": {\"pattern\": \"SQUARE\", \"holeMm\": 6, \"pitchMm\": 5}}]}|#/openings/0/field/pitchMm",
         "screw|{\"diameterMm\": 99, \"gripMm\": 4, \"depthMm\": 9, \"into\": \"STEEL\"}|#/diameterMm",
         "standoff|{\"count\": 0, \"coreMm\": 3, \"heightMm\": 60, \"material\": \"BRASS\"}|#/count",
         "power|{\"components\": []}|#/components",

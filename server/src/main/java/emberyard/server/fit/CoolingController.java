@@ -66,8 +66,22 @@ class CoolingController {
       String id,
       @Schema(description = "mm", minimum = "1", maximum = "5000") double widthMm,
       @Schema(description = "mm", minimum = "1", maximum = "5000") double heightMm,
-      @Nullable @Schema(description = "Holes in it; open if left out") HoleField field,
+      @Nullable @Schema(description = "Holes in it; open if left out") AskedField field,
       @Nullable Boolean sealed) {}
+
+  /** Equal holes; a slot needs its length. */
+  record AskedField(
+      HoleField.Pattern pattern,
+      @Schema(description = "Diameter or slot width, mm", minimum = "0.5", maximum = "100")
+          double holeMm,
+      @Schema(description = "From centre to centre, mm", minimum = "1", maximum = "200")
+          double pitchMm,
+      @Nullable @Schema(description = "Slots only, mm", minimum = "0", maximum = "500")
+          Double slotMm) {
+    HoleField field() {
+      return new HoleField(pattern, holeMm, pitchMm, or(slotMm, 0));
+    }
+  }
 
   /** What goes through, fan by fan, and the balance. */
   record AirAnswer(List<OpenArea> openings, List<FanAir> fans, AirBalance balance) {}
@@ -131,9 +145,17 @@ class CoolingController {
     String at = "openings.%d.".formatted(index);
     Require.between(at + "widthMm", o.widthMm(), 1, 5_000, "mm");
     Require.between(at + "heightMm", o.heightMm(), 1, 5_000, "mm");
-    double share =
-        Boolean.TRUE.equals(o.sealed()) ? 0 : o.field() == null ? 1 : o.field().openShare();
+    double share = o.field() == null ? 1 : share(o.field(), at);
+    share = Boolean.TRUE.equals(o.sealed()) ? 0 : share;
     return new OpenArea(o.id(), share, o.widthMm() * o.heightMm() * share);
+  }
+
+  private static double share(AskedField asked, String at) {
+    try {
+      return asked.field().openShare();
+    } catch (InvalidValue problem) {
+      throw problem.within(at + "field");
+    }
   }
 
   /** Fans behind one opening share it. */

@@ -9,12 +9,8 @@ import emberyard.core.build.Electric;
 import emberyard.core.build.M2Slot;
 import emberyard.core.build.Port;
 import emberyard.core.build.Source;
-import emberyard.core.build.Worksheet;
 import emberyard.core.fit.Balance;
 import emberyard.core.fit.Fed;
-import emberyard.core.fit.ScrewLength;
-import emberyard.core.fit.StackUp;
-import emberyard.core.fit.StandoffLoad;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -26,7 +22,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Calculators of Fit: stacks, screws, standoffs, power, balance. */
+/** Calculators of Fit: power and balance. */
 @RestController
 @RequestMapping("/api/calc/fit")
 class ProofController {
@@ -69,21 +65,6 @@ class ProofController {
   record AskedSupport(
       @Schema(description = "mm", minimum = "-10000", maximum = "10000") double xMm,
       @Nullable @Schema(description = "mm", minimum = "-10000", maximum = "10000") Double yMm) {}
-
-  @PostMapping("/stack")
-  StackUp stack(@RequestBody Worksheet.Stack asked) {
-    return StackUp.of(asked);
-  }
-
-  @PostMapping("/screw")
-  ScrewLength screw(@RequestBody Worksheet.Screw asked) {
-    return ScrewLength.of(asked);
-  }
-
-  @PostMapping("/standoff")
-  StandoffLoad standoff(@RequestBody Worksheet.Standoffs asked) {
-    return StandoffLoad.of(asked);
-  }
 
   @PostMapping("/power")
   Fed power(@RequestBody PowerQuestion asked) {
