@@ -21,7 +21,7 @@ import java.util.List;
  */
 public final class Placing {
   /** Tests of a position against all that is placed, before a search gives up. */
-  private static final int MOST_TRIES = 250_000;
+  private static final int MOST_TRIES = 150_000;
 
   /** The same for a first look, which nearly always finds what there is. */
   private static final int FIRST_SIGHT = 15_000;
@@ -122,7 +122,7 @@ public final class Placing {
     if (!group.mayFit()) {
       return new Layout(List.of(), group.items(), true);
     }
-    int tries = group.items().size() > FEW ? MOST_TRIES / 3 : FIRST_SIGHT;
+    int tries = group.items().size() > FEW ? MOST_TRIES / 2 : FIRST_SIGHT;
     Search corners = new Search(group, null, tries);
     if (corners.find()) {
       return new Layout(corners.found(), List.of(), true);
