@@ -239,13 +239,13 @@ table {
   table-layout: fixed;
 }
 .thing {
-  width: 27%;
-}
-th:nth-last-child(2) {
-  width: 16%;
+  width: 24%;
 }
 th:nth-child(2) {
-  width: 11%;
+  width: 10%;
+}
+th:nth-child(3) {
+  width: 10%;
 }
 td:nth-child(4),
 th:nth-child(4) {
@@ -253,7 +253,10 @@ th:nth-child(4) {
   white-space: nowrap;
 }
 th:nth-child(4) {
-  width: 9%;
+  width: 10%;
+}
+th:nth-last-child(2) {
+  width: 12%;
 }
 th:last-child {
   width: 34%;

@@ -236,7 +236,7 @@ class DemoData implements ApplicationRunner {
         continue;
       }
       LocalDate came = orderedOn.plusDays(line.need().leadDays());
-      LocalDate expected = arrived ? came : today.plusDays(late ? 16 : 18);
+      LocalDate expected = arrived ? came : today.plusDays(late && wantedOnly ? 16 : 18);
       demo.things.add(
           new OrderLine(
               next(demo, "order"),
