@@ -37,7 +37,9 @@ const worst = computed(() => {
 function apply(change: Change) {
   if (!builds.build) return
   if (change.field === 'productId') {
-    builds.act(`components/${change.thingId}/swap`, { productId: change.text })
+    builds
+      .act(`components/${change.thingId}/swap`, { productId: change.text })
+      .catch((refusal) => shell.say((refusal as Error).message))
     return
   }
   const lists: Record<string, { id: string }[]> = {

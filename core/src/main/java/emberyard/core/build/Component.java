@@ -140,54 +140,38 @@ public record Component(
 
   /** The same component taking this space. */
   public Component with(@Nullable Body space) {
-    return copy(space, electric, thermal, fitted);
+    return copy(quantity, productId, space, electric, thermal, fitted);
   }
 
   public Component with(@Nullable Electric wiring) {
-    return copy(body, wiring, thermal, fitted);
+    return copy(quantity, productId, body, wiring, thermal, fitted);
   }
 
   public Component with(@Nullable Thermal heat) {
-    return copy(body, electric, heat, fitted);
+    return copy(quantity, productId, body, electric, heat, fitted);
   }
 
   public Component with(Fitted use) {
-    return copy(body, electric, thermal, use);
+    return copy(quantity, productId, body, electric, thermal, use);
   }
 
   /** The same component as taken from a product of the library. */
   public Component of(String product) {
-    return new Component(
-        id,
-        name,
-        kind,
-        quantity,
-        source,
-        forLook,
-        priceMinor,
-        supplierId,
-        leadDays,
-        massKg,
-        peakWatts,
-        supplyWatts,
-        hdmiOutputs,
-        displayPortOutputs,
-        typeCOutputs,
-        lightHeaders,
-        storageGb,
-        memoryGb,
-        counting,
-        agreedMinor,
-        product,
-        attributes,
-        body,
-        electric,
-        thermal,
-        fitted);
+    return copy(quantity, product, body, electric, thermal, fitted);
   }
 
   /** So many of the same. */
   public Component times(int pieces) {
+    return copy(pieces, productId, body, electric, thermal, fitted);
+  }
+
+  private Component copy(
+      int pieces,
+      String product,
+      @Nullable Body space,
+      @Nullable Electric wiring,
+      @Nullable Thermal heat,
+      Fitted use) {
     return new Component(
         id,
         name,
@@ -209,38 +193,7 @@ public record Component(
         memoryGb,
         counting,
         agreedMinor,
-        productId,
-        attributes,
-        body,
-        electric,
-        thermal,
-        fitted);
-  }
-
-  private Component copy(
-      @Nullable Body space, @Nullable Electric wiring, @Nullable Thermal heat, Fitted use) {
-    return new Component(
-        id,
-        name,
-        kind,
-        quantity,
-        source,
-        forLook,
-        priceMinor,
-        supplierId,
-        leadDays,
-        massKg,
-        peakWatts,
-        supplyWatts,
-        hdmiOutputs,
-        displayPortOutputs,
-        typeCOutputs,
-        lightHeaders,
-        storageGb,
-        memoryGb,
-        counting,
-        agreedMinor,
-        productId,
+        product,
         attributes,
         space,
         wiring,
