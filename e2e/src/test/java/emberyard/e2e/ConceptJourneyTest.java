@@ -31,7 +31,7 @@ class ConceptJourneyTest {
       Hands hands = new Hands(page);
       page.navigate(yard.address("/"));
       try {
-        begin(hands);
+        hands.begin("Night Pilotage");
         interview(hands);
         requirements(hands);
         palette(hands);
@@ -46,14 +46,6 @@ class ConceptJourneyTest {
       }
       assertEquals(List.of(), yard.complaints);
     }
-  }
-
-  private static void begin(Hands hands) {
-    hands.write("Workshop", "Tollgate Works").write("Your name", "Ines");
-    hands.write("Password", "lantern-harbour").press("Open the yard").sees("No builds yet.");
-    hands.jump("n");
-    hands.write("Working title of the build", "Night Pilotage").press("Start this build");
-    hands.seesHeading("Brief");
   }
 
   private static void interview(Hands hands) {

@@ -23,7 +23,7 @@ class FitJourneyTest {
       Hands hands = new Hands(page);
       page.navigate(yard.address("/"));
       try {
-        begin(hands);
+        hands.begin("Line 9 Depot").jump("3");
         enclosure(hands);
         hardware(hands);
         misfit(hands);
@@ -39,15 +39,6 @@ class FitJourneyTest {
       }
       assertEquals(List.of(), yard.complaints);
     }
-  }
-
-  private static void begin(Hands hands) {
-    hands.write("Workshop", "Tollgate Works").write("Your name", "Ines");
-    hands.write("Password", "lantern-harbour").press("Open the yard").sees("No builds yet.");
-    hands.jump("n");
-    hands.write("Working title of the build", "Line 9 Depot").press("Start this build");
-    hands.seesHeading("Brief");
-    hands.jump("3");
   }
 
   private static void enclosure(Hands hands) {

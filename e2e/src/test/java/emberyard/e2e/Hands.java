@@ -13,6 +13,15 @@ final class Hands {
     this.page = page;
   }
 
+  /** From an empty folder: sets the workshop up and begins a build. */
+  Hands begin(String build) {
+    write("Workshop", "Tollgate Works").write("Your name", "Ines");
+    write("Password", "lantern-harbour").press("Open the yard").sees("No builds yet.");
+    jump("n");
+    write("Working title of the build", build).press("Start this build");
+    return seesHeading("Brief");
+  }
+
   Locator button(String name) {
     return page.getByRole(
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
