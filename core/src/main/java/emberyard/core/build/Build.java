@@ -30,7 +30,10 @@ public record Build(
     List<ChangeOrder> changeOrders,
     List<Enclosure> enclosures,
     List<Loop> loops,
-    List<Worksheet> worksheets) {
+    List<Worksheet> worksheets,
+    List<Joint> joints,
+    List<PrintPart> prints,
+    List<SheetLayout> layouts) {
   public Build {
     requirements = List.copyOf(requirements);
     components = List.copyOf(components);
@@ -53,6 +56,9 @@ public record Build(
     enclosures = List.copyOf(enclosures);
     loops = List.copyOf(loops);
     worksheets = List.copyOf(worksheets);
+    joints = List.copyOf(joints);
+    prints = List.copyOf(prints);
+    layouts = List.copyOf(layouts);
   }
 
   /** A build with a brief and an open concept, nothing else. */
@@ -60,7 +66,8 @@ public record Build(
     return new Build(
         brief, concept, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
         List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-        List.of(), List.of(), List.of(), List.of(), List.of(), List.of());
+        List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
+        List.of());
   }
 
   /** What a concept can differ in, as it is now. */
@@ -75,7 +82,9 @@ public record Build(
         strips,
         enclosures,
         loops,
-        worksheets);
+        worksheets,
+        joints,
+        prints);
   }
 
   /** The same build with another design on the table. */
@@ -103,7 +112,10 @@ public record Build(
         changeOrders,
         other.enclosures(),
         other.loops(),
-        other.worksheets());
+        other.worksheets(),
+        other.joints(),
+        other.prints(),
+        layouts);
   }
 
   /** The same build with these requirements only. */
@@ -131,7 +143,10 @@ public record Build(
         changeOrders,
         enclosures,
         loops,
-        worksheets);
+        worksheets,
+        joints,
+        prints,
+        layouts);
   }
 
   public String id() {

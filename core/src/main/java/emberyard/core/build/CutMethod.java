@@ -5,12 +5,19 @@ public enum CutMethod {
   LASER("laser"),
   SAW("saw"),
   SCORE_AND_SNAP("score and snap"),
-  OUTSIDE("outside work");
+  OUTSIDE("outside work"),
+  ROUTER("router"),
+  BLADE("blade cutter");
 
   private final String words;
 
   CutMethod(String words) {
     this.words = words;
+  }
+
+  /** Whether a machine follows the outline by itself. */
+  public boolean machined() {
+    return this == LASER || this == ROUTER || this == BLADE;
   }
 
   public String words() {

@@ -17,7 +17,9 @@ public record Design(
     List<LightStrip> strips,
     List<Enclosure> enclosures,
     List<Loop> loops,
-    List<Worksheet> worksheets) {
+    List<Worksheet> worksheets,
+    List<Joint> joints,
+    List<PrintPart> prints) {
   public Design {
     Require.given("look", look);
     items = Require.list(items);
@@ -29,6 +31,8 @@ public record Design(
     enclosures = Require.list(enclosures);
     loops = Require.list(loops);
     worksheets = Require.list(worksheets);
+    joints = Require.list(joints);
+    prints = Require.list(prints);
   }
 
   /** A design in which nothing was measured for fit. */
@@ -41,7 +45,8 @@ public record Design(
       List<Screen> screens,
       List<LightStrip> strips) {
     this(
-        look, items, components, panels, schemes, screens, strips, List.of(), List.of(), List.of());
+        look, items, components, panels, schemes, screens, strips, List.of(), List.of(), List.of(),
+        List.of(), List.of());
   }
 
   /** A look without parts. */

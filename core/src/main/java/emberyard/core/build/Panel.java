@@ -4,7 +4,7 @@ import emberyard.core.units.Require;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A rectangular flat part made here.
+ * A flat part made here, drawn from its rectangle.
  *
  * @param face where it sits
  * @param sheetId the sheet it is cut from
@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param holes border holes, null for none
  * @param outsidePriceMinor price of one when cut outside, minor units
  * @param vent hole field cut into it, null for none
+ * @param drawing its recipe and the like; a plain rectangle where it is left out
  */
 public record Panel(
     String id,
@@ -28,8 +29,10 @@ public record Panel(
     @Nullable BorderHoles holes,
     CutMethod cutMethod,
     long outsidePriceMinor,
-    @Nullable VentCut vent) {
+    @Nullable VentCut vent,
+    PartDrawing drawing) {
   public Panel {
+    drawing = drawing == null ? PartDrawing.PLAIN : drawing;
     Require.text("id", id);
     Require.text("name", name);
     Require.given("face", face);
@@ -41,7 +44,7 @@ public record Panel(
     Require.between("outsidePriceMinor", outsidePriceMinor, 0, 100_000_000, "minor units");
   }
 
-  /** A panel without a hole field. */
+  /** A plain rectangle without a hole field. */
   public Panel(
       String id,
       String name,
@@ -66,6 +69,25 @@ public record Panel(
         holes,
         cutMethod,
         outsidePriceMinor,
-        null);
+        null,
+        PartDrawing.PLAIN);
+  }
+
+  /** The same part drawn like this. */
+  public Panel drawn(PartDrawing other) {
+    return new Panel(
+        id,
+        name,
+        face,
+        sheetId,
+        widthMm,
+        heightMm,
+        quantity,
+        window,
+        holes,
+        cutMethod,
+        outsidePriceMinor,
+        vent,
+        other);
   }
 }

@@ -3,11 +3,13 @@ package emberyard.core.concept;
 import emberyard.core.build.Design;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.FaceItem;
+import emberyard.core.build.Joint;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Look;
 import emberyard.core.build.Loop;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Panel;
+import emberyard.core.build.PrintPart;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Worksheet;
@@ -49,6 +51,8 @@ public final class DesignDifference {
     difference.list("Loop", before.loops(), after.loops(), Loop::id, Loop::name);
     difference.list(
         "Worksheet", before.worksheets(), after.worksheets(), Worksheet::id, Worksheet::name);
+    difference.list("Joint", before.joints(), after.joints(), Joint::id, Joint::name);
+    difference.list("Print", before.prints(), after.prints(), PrintPart::id, PrintPart::name);
     difference.list("On the faces:", before.items(), after.items(), FaceItem::id, FaceItem::name);
     return List.copyOf(difference.words);
   }

@@ -161,7 +161,7 @@ final class FaceDrawing {
   private static ItemMaterial material(Material material) {
     return switch (material) {
       case ACRYLIC -> ItemMaterial.ACRYLIC;
-      case PLY -> ItemMaterial.WOOD;
+      case PLY, MDF -> ItemMaterial.WOOD;
       case ALUMINIUM, STEEL -> ItemMaterial.METAL;
       default -> ItemMaterial.PLASTIC;
     };

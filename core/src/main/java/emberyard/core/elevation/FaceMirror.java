@@ -5,6 +5,7 @@ import emberyard.core.build.FaceItem;
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.Panel;
 import emberyard.core.build.ThingLink;
+import emberyard.core.build.RecipeStep;
 import emberyard.core.build.VentCut;
 import emberyard.core.build.Window;
 import emberyard.core.geometry.Rect;
@@ -58,7 +59,8 @@ public record FaceMirror(List<Panel> panels, List<FaceItem> items, List<String> 
                 panel.widthMm() - window.xMm() - window.widthMm(),
                 window.yMm(),
                 window.widthMm(),
-                window.heightMm());
+                window.heightMm(),
+                window.radiusMm());
     return new Panel(
         id,
         panel.name() + ", " + to.words(),
@@ -71,7 +73,33 @@ public record FaceMirror(List<Panel> panels, List<FaceItem> items, List<String> 
         panel.holes(),
         panel.cutMethod(),
         panel.outsidePriceMinor(),
-        turned(panel));
+        turned(panel),
+        panel.drawing().with(
+            panel.drawing().steps().stream().map(s -> mirrored(s, panel.widthMm())).toList()));
+  }
+
+  private static RecipeStep mirrored(RecipeStep step, double widthMm) {
+    RecipeStep.CopyArray array = step.array();
+    boolean axis = step.op() == RecipeStep.Op.MIRROR_ACROSS && step.amountMm() != null;
+    return new RecipeStep(
+        step.id(),
+        step.name(),
+        step.op(),
+        step.figure(),
+        widthMm - step.xMm(),
+        step.yMm(),
+        -step.turnDegrees(),
+        !step.mirrored(),
+        array == null
+            ? null
+            : new RecipeStep.CopyArray(
+                array.across(),
+                array.up(),
+                -array.stepXMm(),
+                array.stepYMm(),
+                array.around(),
+                array.radiusMm()),
+        axis ? Double.valueOf(widthMm - step.amountMm()) : step.amountMm());
   }
 
   private static VentCut turned(Panel panel) {

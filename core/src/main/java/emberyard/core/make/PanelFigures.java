@@ -96,21 +96,24 @@ public record PanelFigures(
 
   /** Border holes: rows along bottom and top, then what lies between them on left and right. */
   private static List<Centre> centres(PanelShape shape) {
-    BorderHoles holes = shape.holes();
-    if (holes == null) {
-      return List.of();
-    }
-    List<Double> across = row(shape.widthMm(), holes).centresMm();
-    List<Double> up = row(shape.heightMm(), holes).centresMm();
+    return shape.holes() == null
+        ? List.of()
+        : borderCentres(shape.widthMm(), shape.heightMm(), shape.holes());
+  }
+
+  /** Centres of the holes along all four edges of a rectangle. */
+  static List<Centre> borderCentres(double widthMm, double heightMm, BorderHoles holes) {
+    List<Double> across = row(widthMm, holes).centresMm();
+    List<Double> up = row(heightMm, holes).centresMm();
     List<Centre> centres = new ArrayList<>();
     double inset = holes.insetMm();
     for (double x : across) {
       centres.add(new Centre(x, inset));
-      centres.add(new Centre(x, shape.heightMm() - inset));
+      centres.add(new Centre(x, heightMm - inset));
     }
     for (double y : up.subList(1, up.size() - 1)) {
       centres.add(new Centre(inset, y));
-      centres.add(new Centre(shape.widthMm() - inset, y));
+      centres.add(new Centre(widthMm - inset, y));
     }
     return List.copyOf(centres);
   }

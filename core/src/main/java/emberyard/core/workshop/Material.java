@@ -11,7 +11,13 @@ public enum Material {
   POLYCARBONATE(
       "polycarbonate", 1200, 1.5, "polycarbonate chars, burns and gives off toxic fumes", null),
   PVC("PVC", 1400, 1.5, "PVC gives off hydrogen chloride: it harms lungs and eats machines", null),
-  ABS("ABS", 1050, 1.5, "ABS melts, burns and gives off hydrogen cyanide", null);
+  ABS("ABS", 1050, 1.5, "ABS melts, burns and gives off hydrogen cyanide", null),
+  MDF("MDF", 750, 2.0, null, null),
+  CARD("card", 700, 1.0, null, null),
+  FIBRE("carbon or glass fibre", 1700, 1.5, "fibre board gives off toxic fumes and sharp dust", null),
+  PTFE("PTFE", 2200, 1.5, "PTFE gives off hydrogen fluoride", null),
+  CHROME_LEATHER("chrome leather", 950, 1.5, "chrome leather gives off toxic chromium", null),
+  UNKNOWN_PLASTIC("unknown plastic", 1200, 1.5, "nobody knows what it gives off", null);
 
   private final String words;
   private final double densityKgPerM3;
@@ -55,6 +61,11 @@ public enum Material {
   /** Why a workshop laser can't cut it, harmless but useless, or null where it can. */
   public @Nullable String laserLimit() {
     return laserLimit;
+  }
+
+  /** Cracks from a sharp inside corner. */
+  public boolean brittle() {
+    return this == ACRYLIC;
   }
 
   /** Sheet metal: drilled and sawn with metal cautions. */

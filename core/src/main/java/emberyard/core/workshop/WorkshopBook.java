@@ -19,7 +19,9 @@ public record WorkshopBook(
     List<FilmProduct> films,
     List<FilamentProduct> filaments,
     List<HardwareProduct> hardware,
-    List<EnclosureProduct> enclosures) {
+    List<EnclosureProduct> enclosures,
+    List<Machine> machines,
+    List<Offcut> offcuts) {
   public WorkshopBook {
     people = List.copyOf(people);
     stations = List.copyOf(stations);
@@ -30,6 +32,8 @@ public record WorkshopBook(
     filaments = List.copyOf(filaments);
     hardware = List.copyOf(hardware);
     enclosures = List.copyOf(enclosures);
+    machines = List.copyOf(machines);
+    offcuts = List.copyOf(offcuts);
   }
 
   /** A book without a library of hardware. */
@@ -44,7 +48,7 @@ public record WorkshopBook(
       List<FilamentProduct> filaments) {
     this(
         workshop, people, stations, suppliers, paints, sheets, films, filaments, List.of(),
-        List.of());
+        List.of(), List.of(), List.of());
   }
 
   public Optional<Person> person(String id) {
@@ -66,7 +70,25 @@ public record WorkshopBook(
   /** The same book without the library: what every screen needs. */
   public WorkshopBook withoutLibrary() {
     return new WorkshopBook(
-        workshop, people, stations, suppliers, paints, sheets, films, filaments);
+        workshop, people, stations, suppliers, paints, sheets, films, filaments, List.of(),
+        List.of(), machines, offcuts);
+  }
+
+  public Optional<Machine> machine(String id) {
+    return find(machines, Machine::id, id);
+  }
+
+  /** The first machine of a kind. */
+  public Optional<Machine> machine(Machine.Kind kind) {
+    return machines.stream().filter(machine -> machine.kind() == kind).findFirst();
+  }
+
+  public Optional<Offcut> offcut(String id) {
+    return find(offcuts, Offcut::id, id);
+  }
+
+  public Optional<FilamentProduct> filament(String id) {
+    return find(filaments, FilamentProduct::id, id);
   }
 
   public Optional<HardwareProduct> hardware(String id) {

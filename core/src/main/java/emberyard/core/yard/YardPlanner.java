@@ -103,7 +103,9 @@ final class YardPlanner {
             design.strips(),
             design.enclosures(),
             design.loops(),
-            design.worksheets());
+            design.worksheets(),
+            design.joints(),
+            design.prints());
     return is.with(repainted).equals(as);
   }
 

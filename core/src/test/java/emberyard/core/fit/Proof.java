@@ -99,7 +99,9 @@ abstract class Proof {
             List.of(),
             enclosure == null ? List.of() : List.of(enclosure),
             loops,
-            sheets);
+            sheets,
+            List.of(),
+            List.of());
     WorkshopBook book = Samples.book();
     return FitWork.of(
         Build.begun(b.brief(), b.concept()).with(design).asking(asked),
@@ -113,6 +115,8 @@ abstract class Proof {
             book.films(),
             book.filaments(),
             library,
+            List.of(),
+            List.of(),
             List.of()),
         List.of());
   }

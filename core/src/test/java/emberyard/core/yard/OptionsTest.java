@@ -67,6 +67,9 @@ class OptionsTest {
         List.of(),
         List.of(),
         List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
         List.of());
   }
 

@@ -277,6 +277,9 @@ public final class Samples {
           List.of(),
           List.of(),
           List.of(),
+          List.of(),
+          List.of(),
+          List.of(),
           List.of());
     }
   }

@@ -1,0 +1,262 @@
+package emberyard.core.geometry;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.LinearRing;
+import org.locationtech.jts.geom.MultiPolygon;
+import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.buffer.BufferOp;
+import org.locationtech.jts.operation.buffer.BufferParameters;
+import org.locationtech.jts.operation.overlayng.OverlayNG;
+import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
+
+/**
+ * Joins, cuts and offsets outlines. A contour that an operation does not touch keeps its exact arcs;
+ * the others are flattened to {@link Contour#FLATTEN_MM}. The overlay itself is that of the JTS
+ * Topology Suite, O(n log n) in the corners.
+ */
+public final class Plane {
+  private static final GeometryFactory FACTORY = new GeometryFactory();
+
+  /** Slivers below this are dust of the arithmetic. */
+  private static final double DUST_MM2 = 1e-4;
+
+  private Plane() {}
+
+  /** Both together. */
+  public static Outline join(Outline one, Outline other) {
+    if (one.empty()) {
+      return other;
+    }
+    if (other.empty()) {
+      return one;
+    }
+    Geometry mine = geometry(one);
+    Geometry theirs = geometry(other);
+    return mine.disjoint(theirs)
+        ? both(one, other)
+        : outline(OverlayNGRobust.overlay(mine, theirs, OverlayNG.UNION));
+  }
+
+  private static Outline both(Outline one, Outline other) {
+    List<Contour> outers = new ArrayList<>(one.outers());
+    outers.addAll(other.outers());
+    List<Contour> holes = new ArrayList<>(one.holes());
+    holes.addAll(other.holes());
+    return new Outline(outers, holes);
+  }
+
+  /** The first without the second. Holes that touch nothing stay as exact as they were drawn. */
+  public static Outline cut(Outline from, Outline away) {
+    Outline left = from;
+    List<Contour> clean = new ArrayList<>();
+    Outline rest = away;
+    if (away.holes().isEmpty()) {
+      Clear clear = new Clear(from);
+      List<Contour> touching = new ArrayList<>();
+      for (Contour hole : away.outers()) {
+        if (clear.takes(hole)) {
+          clean.add(hole);
+        } else {
+          touching.add(hole);
+        }
+      }
+      rest = new Outline(touching, List.of());
+    }
+    if (!rest.empty()) {
+      left = outline(OverlayNGRobust.overlay(geometry(left), geometry(rest), OverlayNG.DIFFERENCE));
+    }
+    if (clean.isEmpty()) {
+      return left;
+    }
+    if (!rest.empty()) {
+      // what was clear of the old shape may touch what has just been cut
+      return cut(left, new Outline(clean, List.of()));
+    }
+    List<Contour> holes = new ArrayList<>(left.holes());
+    holes.addAll(clean);
+    return new Outline(left.outers(), holes);
+  }
+
+  /** What lies in both. */
+  public static Outline common(Outline one, Outline other) {
+    return outline(
+        OverlayNGRobust.overlay(geometry(one), geometry(other), OverlayNG.INTERSECTION));
+  }
+
+  /**
+   * Grown by a distance, or shrunk where it is negative, with round corners; a circle stays a
+   * circle.
+   */
+  public static Outline offset(Outline outline, double distanceMm) {
+    return offset(outline, distanceMm, true);
+  }
+
+  /**
+   * @param round whether outer corners become arcs; else they are prolonged to a point
+   */
+  public static Outline offset(Outline outline, double distanceMm, boolean round) {
+    if (distanceMm == 0) {
+      return outline;
+    }
+    List<Contour> kept = new ArrayList<>();
+    List<Contour> holes = new ArrayList<>();
+    for (Contour hole : outline.holes()) {
+      Circle circle = hole.circle().orElse(null);
+      if (circle != null && circle.diameterMm() > 2 * distanceMm) {
+        kept.add(
+            Contour.circle(circle.xMm(), circle.yMm(), circle.diameterMm() - 2 * distanceMm));
+      } else if (circle == null) {
+        holes.add(hole);
+      }
+    }
+    Outline rim = new Outline(outline.outers(), holes);
+    Circle disc =
+        rim.outers().size() == 1 && holes.isEmpty()
+            ? rim.outers().get(0).circle().orElse(null)
+            : null;
+    Outline grown =
+        disc != null && disc.diameterMm() + 2 * distanceMm > 0
+            ? Outline.of(
+                Contour.circle(disc.xMm(), disc.yMm(), disc.diameterMm() + 2 * distanceMm))
+            : outline(buffered(geometry(rim), distanceMm, round));
+    return kept.isEmpty() ? grown : cut(grown, new Outline(kept, List.of()));
+  }
+
+  private static Geometry buffered(Geometry shape, double distanceMm, boolean round) {
+    BufferParameters how = new BufferParameters();
+    // 16 lines a quarter leave 0.5 % of the distance
+    how.setQuadrantSegments(16);
+    how.setJoinStyle(round ? BufferParameters.JOIN_ROUND : BufferParameters.JOIN_MITRE);
+    how.setMitreLimit(4);
+    return BufferOp.bufferOp(shape, distanceMm, how);
+  }
+
+  /** As a JTS geometry, arcs flattened. */
+  public static Geometry geometry(Outline outline) {
+    return geometry(outline, Contour.FLATTEN_MM);
+  }
+
+  /** As a JTS geometry, arcs flattened to this. */
+  public static Geometry geometry(Outline outline, double toleranceMm) {
+    List<Polygon> polygons =
+        outline.outers().stream().map(outer -> FACTORY.createPolygon(ring(outer, toleranceMm))).toList();
+    if (polygons.size() == 1) {
+      LinearRing[] rings =
+          outline.holes().stream().map(h -> ring(h, toleranceMm)).toArray(LinearRing[]::new);
+      return sound(FACTORY.createPolygon(ring(outline.outers().get(0), toleranceMm), rings));
+    }
+    Geometry all = FACTORY.createMultiPolygon(polygons.toArray(Polygon[]::new));
+    all = sound(all);
+    if (outline.holes().isEmpty()) {
+      return all;
+    }
+    Geometry holes =
+        FACTORY.createMultiPolygon(
+            outline.holes().stream()
+                .map(h -> FACTORY.createPolygon(ring(h, toleranceMm)))
+                .toArray(Polygon[]::new));
+    return OverlayNGRobust.overlay(all, sound(holes), OverlayNG.DIFFERENCE);
+  }
+
+  private static Geometry sound(Geometry geometry) {
+    return geometry.isValid() ? geometry : geometry.buffer(0);
+  }
+
+  /** A contour as a closed JTS line. */
+  public static LinearRing line(Contour contour) {
+    return ring(contour, Contour.FLATTEN_MM);
+  }
+
+  /**
+   * What lies inside an odd number of contours. Contours that cross nothing keep their arcs.
+   */
+  public static Outline evenOdd(List<Contour> contours) {
+    if (contours.isEmpty()) {
+      return Outline.NONE;
+    }
+    Containment sorted = Containment.of(contours);
+    if (!sorted.crossing()) {
+      return sorted.outline();
+    }
+    Geometry all = FACTORY.createPolygon();
+    for (Contour contour : contours) {
+      Geometry one = sound(FACTORY.createPolygon(line(contour)));
+      all = OverlayNGRobust.overlay(all, one, OverlayNG.SYMDIFFERENCE);
+    }
+    return outline(all);
+  }
+
+  /** Whether two rims of an outline touch or cross. */
+  public static boolean outersCross(Outline outline) {
+    return Containment.of(outline.outers()).crossing();
+  }
+
+  /** Copies of a figure melted into one. */
+  public static Geometry unionOfCopies(List<Contour> outers, List<Contour> holes) {
+    Geometry all = FACTORY.createPolygon();
+    for (Contour outer : outers) {
+      Geometry one = sound(FACTORY.createPolygon(line(outer)));
+      all = OverlayNGRobust.overlay(all, one, OverlayNG.UNION);
+    }
+    for (Contour hole : holes) {
+      Geometry one = sound(FACTORY.createPolygon(line(hole)));
+      all = OverlayNGRobust.overlay(all, one, OverlayNG.DIFFERENCE);
+    }
+    return all;
+  }
+
+  static LinearRing ring(Contour contour, double toleranceMm) {
+    List<double[]> points = contour.points(toleranceMm);
+    if (points.size() < 3) {
+      return FACTORY.createLinearRing();
+    }
+    Coordinate[] ring = new Coordinate[points.size() + 1];
+    for (int i = 0; i < points.size(); i++) {
+      ring[i] = new Coordinate(points.get(i)[0], points.get(i)[1]);
+    }
+    ring[points.size()] = ring[0].copy();
+    return FACTORY.createLinearRing(ring);
+  }
+
+  /** Back from JTS: polygons only, without dust. */
+  public static Outline outline(Geometry geometry) {
+    List<Contour> outers = new ArrayList<>();
+    List<Contour> holes = new ArrayList<>();
+    for (int i = 0; i < geometry.getNumGeometries(); i++) {
+      if (geometry.getGeometryN(i) instanceof Polygon polygon && polygon.getArea() > DUST_MM2) {
+        outers.add(contour(polygon.getExteriorRing()).counterClockwise());
+        for (int k = 0; k < polygon.getNumInteriorRing(); k++) {
+          Contour hole = contour(polygon.getInteriorRingN(k));
+          if (hole.areaMm2() > DUST_MM2) {
+            holes.add(hole.counterClockwise());
+          }
+        }
+      }
+      if (geometry.getGeometryN(i) instanceof MultiPolygon many && many != geometry) {
+        Outline inner = outline(many);
+        outers.addAll(inner.outers());
+        holes.addAll(inner.holes());
+      }
+    }
+    return new Outline(outers, holes);
+  }
+
+  private static Contour contour(LinearRing ring) {
+    Coordinate[] corners = ring.getCoordinates();
+    List<Knot> knots = new ArrayList<>();
+    for (int i = 0; i < corners.length - 1; i++) {
+      knots.add(Knot.at(corners[i].x, corners[i].y));
+    }
+    return new Contour(knots);
+  }
+
+  /** The same shape with fewer corners, nowhere further off than this. */
+  public static Outline simplified(Outline outline, double toleranceMm) {
+    return outline(DouglasPeuckerSimplifier.simplify(geometry(outline), toleranceMm));
+  }
+}

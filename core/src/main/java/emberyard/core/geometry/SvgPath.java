@@ -1,0 +1,43 @@
+package emberyard.core.geometry;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.List;
+
+/** Contours as SVG path data in mm: lines and exact arcs, four decimals, y as it is. */
+public final class SvgPath {
+  private SvgPath() {}
+
+  public static String of(List<Contour> contours) {
+    StringBuilder path = new StringBuilder();
+    contours.forEach(contour -> append(path, contour));
+    return path.toString();
+  }
+
+  private static void append(StringBuilder path, Contour contour) {
+    List<Knot> knots = contour.knots();
+    path.append('M').append(number(knots.get(0).xMm())).append(' ').append(number(knots.get(0).yMm()));
+    for (int i = 0; i < knots.size(); i++) {
+      Knot from = knots.get(i);
+      Knot to = knots.get((i + 1) % knots.size());
+      if (from.bulge() != 0) {
+        double chord = Math.hypot(to.xMm() - from.xMm(), to.yMm() - from.yMm());
+        double b = Math.abs(from.bulge());
+        String r = number(chord * (1 + b * b) / (4 * b));
+        path.append('A').append(r).append(' ').append(r).append(" 0 ");
+        path.append(b > 1 ? '1' : '0').append(from.bulge() > 0 ? " 1 " : " 0 ");
+        path.append(number(to.xMm())).append(' ').append(number(to.yMm()));
+      } else if (i < knots.size() - 1) {
+        path.append('L').append(number(to.xMm())).append(' ').append(number(to.yMm()));
+      }
+    }
+    path.append('Z');
+  }
+
+  /** At most four decimals: a ten-thousandth of a millimetre. */
+  public static String number(double value) {
+    String text =
+        BigDecimal.valueOf(value).setScale(4, RoundingMode.HALF_EVEN).stripTrailingZeros().toPlainString();
+    return text.equals("-0") ? "0" : text;
+  }
+}
