@@ -27,6 +27,18 @@ public enum Caution {
       "Laser",
       "Never unattended; extraction on; extinguisher at hand; lid closed.",
       "Sheet can catch fire within seconds."),
+  HEAT_BENDING(
+      "Bending with heat",
+      "Gloves; 150–170 °C for acrylic; air away; hot for minutes after.",
+      "Fumes irritate, hot acrylic sticks to skin."),
+  HEAT_SET(
+      "Heat-set inserts",
+      "Tip near 250–300 °C; fume extraction; stand the part firmly.",
+      "A tip that slips burns to the bone."),
+  MAGNETS(
+      "Strong magnets",
+      "Away from drives, cards, pacemakers; one at a time.",
+      "They jump together, pinch and splinter."),
   METAL_CUTTING(
       "Cutting metal",
       "Eye and ear protection, guard, gloves off near rotating bits; deburr; sparks away from the"

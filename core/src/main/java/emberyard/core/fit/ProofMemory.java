@@ -10,13 +10,12 @@ import emberyard.core.build.Screen;
 import emberyard.core.build.Size;
 import emberyard.core.build.Worksheet;
 import emberyard.core.fit.Balance.Weight;
+import emberyard.core.units.Remembered;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.WorkshopBook;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -29,27 +28,11 @@ import org.jspecify.annotations.Nullable;
 final class ProofMemory {
   private static final int MOST = 160;
 
-  private final Map<Asked, FitWork> proofs =
-      new LinkedHashMap<>(MOST, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Asked, FitWork> eldest) {
-          return size() > MOST;
-        }
-      };
+  private final Remembered<Asked, FitWork> proofs = new Remembered<>(MOST);
 
-  /** The proof of what is asked; made outside the lock, so that nobody waits for another's. */
+  /** The proof of what is asked. */
   FitWork get(Asked asked, Function<Asked, FitWork> proving) {
-    synchronized (proofs) {
-      FitWork known = proofs.get(asked);
-      if (known != null) {
-        return known;
-      }
-    }
-    FitWork made = proving.apply(asked);
-    synchronized (proofs) {
-      proofs.put(asked, made);
-    }
-    return made;
+    return proofs.get(asked, proving);
   }
 
   /** All that a proof looks at. */

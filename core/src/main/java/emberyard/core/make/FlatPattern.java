@@ -18,7 +18,6 @@ public record FlatPattern(
   /** Where the neutral fibre of acrylic lies; a default of the handbook. */
   public static final double K = 0.45;
 
-  /** Heated band: 5 to 6 times the thickness. */
   private static final double BAND = 5.5;
 
   /**
@@ -40,7 +39,12 @@ public record FlatPattern(
               at + allowance / 2, bend.angleDegrees(), bend.insideRadiusMm(), allowance));
       at += allowance + bend.legMm();
     }
-    return new FlatPattern(at, List.copyOf(bends), BAND * thicknessMm, thicknessMm);
+    return new FlatPattern(at, List.copyOf(bends), heatedBandMm(thicknessMm), thicknessMm);
+  }
+
+  /** Width that is heated at a bend: 5 to 6 times the thickness. */
+  static double heatedBandMm(double thicknessMm) {
+    return BAND * thicknessMm;
   }
 
   /** Length of strip that goes into one bend, mm. */

@@ -5,8 +5,10 @@ import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.CostCategory;
 import emberyard.core.build.CutMethod;
+import emberyard.core.build.Hold;
 import emberyard.core.build.Need;
 import emberyard.core.build.Panel;
+import emberyard.core.build.PrintPart;
 import emberyard.core.build.Stage;
 import emberyard.core.build.StationKind;
 import emberyard.core.build.Task;
@@ -16,6 +18,7 @@ import emberyard.core.finding.Caution;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.geometry.Contour;
 import emberyard.core.units.Figures;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.StepTimes;
@@ -33,6 +36,8 @@ public final class MakeWork {
   /** Share of a sheet that parts can fill before nesting says better; a default. */
   static final double USABLE_SHARE = 0.85;
 
+  private static final int BEND_HOLD_MINUTES = 8;
+
   private final Build build;
   private final WorkshopBook book;
   private final StepTimes times;
@@ -40,27 +45,40 @@ public final class MakeWork {
   private final List<Need> needs = new ArrayList<>();
   private final List<Finding> findings = new ArrayList<>();
   private final Map<String, Double> sheetAreaMm2 = new LinkedHashMap<>();
+  private final Parts parts;
   private final Map<String, List<String>> cutKeys = new LinkedHashMap<>();
 
   private final List<String> beforeDryFit;
 
-  private MakeWork(Build build, WorkshopBook book, List<String> beforeDryFit) {
+  private MakeWork(Build build, WorkshopBook book, Parts parts, List<String> beforeDryFit) {
     this.beforeDryFit = beforeDryFit;
+    this.parts = parts;
     this.build = build;
     this.book = book;
     this.times = book.workshop().times();
   }
 
   /**
+   * @param parts the build's parts as drawn
    * @param beforeDryFit keys of other work that the dry fit waits for
    */
-  public static Work derive(Build build, WorkshopBook book, List<String> beforeDryFit) {
-    return new MakeWork(build, book, beforeDryFit).run();
+  public static Work derive(
+      Build build, WorkshopBook book, Parts parts, List<String> beforeDryFit) {
+    return new MakeWork(build, book, parts, beforeDryFit).run();
   }
 
   private Work run() {
     build.panels().forEach(this::panel);
-    sheetAreaMm2.forEach(this::sheetNeed);
+    cutKeys.keySet().forEach(this::sheetNeed);
+    Work prints = PrintWork.derive(build, book, DRY_FIT);
+    tasks.addAll(prints.tasks());
+    needs.addAll(prints.needs());
+    findings.addAll(prints.findings());
+    HoldWork holds = HoldWork.of(build, parts);
+    needs.addAll(holds.needs(DRY_FIT));
+    findings.addAll(holds.findings());
+    findings.addAll(JointFindings.of(build, parts));
+    findings.addAll(CutPieces.findings(build, parts));
     dryFit();
     return new Work(tasks, needs, findings);
   }
@@ -72,22 +90,31 @@ public final class MakeWork {
           problem(panel, "“%s” has no sheet".formatted(panel.name()), "Its sheet is gone."));
       return;
     }
-    MadePart part = MadePart.of(panel, sheet);
+    MadePart part = parts.made(panel.id()).orElseThrow();
     if (part.figures() == null) {
       findings.add(problem(panel, "“%s” can't be cut".formatted(panel.name()), part.problem()));
       return;
     }
-    findings.addAll(PanelChecks.of(panel.id(), MadePart.shape(panel, sheet), panel.cutMethod()));
+    findings.addAll(parts.findings(panel.id()));
     if (panel.cutMethod() == CutMethod.OUTSIDE) {
       outside(panel);
       return;
     }
+    int rest =
+        Math.max(
+            0,
+            panel.quantity()
+                - CutPieces.laid(build, panel.id())
+                - CutPieces.done(build, panel.id()));
     sheetAreaMm2.merge(
-        sheet.id(), panel.widthMm() * panel.heightMm() * panel.quantity(), Double::sum);
+        sheet.id(), part.picture().widthMm() * part.picture().heightMm() * rest, Double::sum);
     cutKeys.computeIfAbsent(sheet.id(), id -> new ArrayList<>()).add(key(panel, "cut"));
     tasks.add(cut(part));
-    if (panel.cutMethod() != CutMethod.LASER) {
+    if (!panel.cutMethod().machined()) {
       handWork(part);
+    }
+    if (panel.drawing().bent() != null) {
+      tasks.add(bend(part));
     }
   }
 
@@ -108,23 +135,69 @@ public final class MakeWork {
     PanelFigures figures = part.figures();
     double machineMinutes =
         switch (panel.cutMethod()) {
-          case LASER -> figures.cutSeconds() / 60;
-          case SCORE_AND_SNAP -> outlineMetres(figures, panel) * times.scoreMinutesPerMetre();
-          default -> outlineMetres(figures, panel) * times.sawMinutesPerMetre();
+          case LASER, ROUTER, BLADE -> figures.cutSeconds() / 60;
+          case SCORE_AND_SNAP -> outlineMetres(part) * times.scoreMinutesPerMetre();
+          default -> outlineMetres(part) * times.sawMinutesPerMetre();
         };
-    int minutes = (int) Math.ceil(times.cutSetUpMinutes() + machineMinutes * panel.quantity());
-    boolean laser = panel.cutMethod() == CutMethod.LASER;
+    boolean twice = part.bed() != null && !part.bed().fits();
+    double setUps = SetUps.of(build, panel.id()) * (twice ? 2 : 1);
+    int minutes =
+        (int) Math.ceil(times.cutSetUpMinutes() * setUps + machineMinutes * panel.quantity());
     Why why =
         Why.of(
-            "set-up + time of one piece × pieces",
-            "set-up %d min (default)".formatted(times.cutSetUpMinutes()),
+            "set-up × its share + time of one piece × pieces",
+            "set-up %d min (default) × %s%s"
+                .formatted(
+                    times.cutSetUpMinutes(),
+                    Figures.plain(setUps),
+                    twice ? ", laid on the bed twice" : ""),
             "one piece %s min by %s"
                 .formatted(Figures.plain(machineMinutes), panel.cutMethod().words()),
             "%d pieces".formatted(panel.quantity()));
     return Task.of(key(panel, "cut"), "Cut " + panel.name(), Stage.MAKE, minutes, why)
         .about(panel.id())
-        .at(laser ? StationKind.LASER : StationKind.SAW)
-        .saying(List.of(cutCaution(part.sheet(), laser)));
+        .at(station(panel.cutMethod()))
+        .saying(cautions(part, panel.cutMethod() == CutMethod.LASER));
+  }
+
+  private static StationKind station(CutMethod method) {
+    return switch (method) {
+      case LASER -> StationKind.LASER;
+      case BLADE -> StationKind.BENCH;
+      default -> StationKind.SAW;
+    };
+  }
+
+  private static List<Caution> cautions(MadePart part, boolean laser) {
+    List<Caution> cautions = new ArrayList<>(List.of(cutCaution(part.sheet(), laser)));
+    Hold hold = part.panel().drawing().hold();
+    if (hold != null && hold.kind() == Hold.Kind.MAGNETS) {
+      cautions.add(Caution.MAGNETS);
+    }
+    return cautions;
+  }
+
+  /** Soaking from both sides and holding, for each bend. */
+  private Task bend(MadePart part) {
+    Panel panel = part.panel();
+    double thickness = part.sheet().realThicknessMm();
+    int bends = panel.drawing().bent().bends().size();
+    int minutes = (int) Math.ceil((2 * thickness + BEND_HOLD_MINUTES) * bends) * panel.quantity();
+    return Task.of(
+            key(panel, "bend"),
+            "Bend " + panel.name(),
+            Stage.MAKE,
+            minutes,
+            Why.of(
+                "(soak on both sides + holding) × bends × pieces",
+                "soak 1 min a mm on each side of %s mm".formatted(Figures.plain(thickness)),
+                "holding %d min (default)".formatted(BEND_HOLD_MINUTES),
+                "%d bends".formatted(bends)))
+        .about(panel.id())
+        .at(StationKind.BENCH)
+        .behind(key(panel, panel.cutMethod().machined() ? "cut" : "file"))
+        .inOneGo()
+        .saying(List.of(Caution.HEAT_BENDING));
   }
 
   private static Caution cutCaution(SheetProduct sheet, boolean laser) {
@@ -134,20 +207,27 @@ public final class MakeWork {
     return sheet.material().metal() ? Caution.METAL_CUTTING : Caution.SAWING;
   }
 
-  /** Contour without the holes: they are drilled. */
-  private static double outlineMetres(PanelFigures figures, Panel panel) {
-    double vents = panel.vent() == null ? 0 : VentHoles.of(panel.vent()).contourMm();
-    double holes =
-        panel.holes() == null ? 0 : figures.holeCount() * Math.PI * panel.holes().diameterMm();
-    return (figures.contourMm() - holes - vents) / 1000;
+  /** Contour without round holes: they are drilled. */
+  private double outlineMetres(MadePart part) {
+    return parts.drawn(part.panel().id()).orElseThrow().outline().contours().stream()
+            .filter(contour -> contour.circle().isEmpty())
+            .mapToDouble(Contour::lengthMm)
+            .sum()
+        / 1000;
+  }
+
+  private int roundHoles(MadePart part) {
+    return (int)
+        parts.drawn(part.panel().id()).orElseThrow().outline().holes().stream()
+            .filter(hole -> hole.circle().isPresent())
+            .count();
   }
 
   private void handWork(MadePart part) {
     Panel panel = part.panel();
-    PanelFigures figures = part.figures();
     List<Caution> cautions = List.of(cutCaution(part.sheet(), false));
     String before = key(panel, "cut");
-    int inOne = figures.holeCount() + figures.vents().size();
+    int inOne = roundHoles(part);
     if (inOne > 0) {
       int holes = inOne * panel.quantity();
       int minutes = (int) Math.ceil(holes * times.drillMinutesPerHole());
@@ -164,7 +244,7 @@ public final class MakeWork {
               .saying(cautions));
       before = key(panel, "drill");
     }
-    double metres = outlineMetres(figures, panel) * panel.quantity();
+    double metres = outlineMetres(part) * panel.quantity();
     int minutes = (int) Math.ceil(metres * times.filingMinutesPerMetre() * times.edgeGrits());
     Why why =
         Why.of(
@@ -196,35 +276,47 @@ public final class MakeWork {
             Why.of("pieces of the part", panel.quantity() + " pieces")));
   }
 
-  private void sheetNeed(String sheetId, double areaMm2) {
+  /** Sheets of layouts, cut or not, and what is not laid out yet by its area. */
+  private void sheetNeed(String sheetId) {
     SheetProduct sheet = book.sheet(sheetId).orElseThrow();
+    double areaMm2 = sheetAreaMm2.getOrDefault(sheetId, 0.0);
     double sheetArea = sheet.widthMm() * sheet.heightMm();
-    double wanted = Math.ceil(areaMm2 / (sheetArea * USABLE_SHARE) - 1e-9);
+    double estimated = Math.ceil(areaMm2 / (sheetArea * USABLE_SHARE) - 1e-9);
+    long laid =
+        build.layouts().stream()
+            .filter(l -> l.sheetId().equals(sheetId) && l.offcutId() == null && !l.usedStock())
+            .count();
+    if (estimated + laid == 0) {
+      return;
+    }
     needs.add(
         new Need(
             "sheet:" + sheetId,
             sheet.name(),
             CostCategory.MADE_PART_MATERIAL,
             sheet.supplierId(),
-            wanted,
+            estimated + laid,
             0,
             "sheets",
             sheet.priceMinor(),
             book.leadDays(sheet.supplierId()),
             cutKeys.get(sheetId),
             Why.of(
-                "outline area of the parts ÷ (sheet × usable share), rounded up",
-                "parts %.0f mm²".formatted(areaMm2),
+                "sheets laid out + outline area of the rest ÷ (sheet × usable share), rounded up",
+                "%d laid out".formatted(laid),
+                "the rest %.0f mm²".formatted(areaMm2),
                 "sheet %.0f × %.0f mm".formatted(sheet.widthMm(), sheet.heightMm()),
                 "usable %.0f %% (default, until sheets are laid out)"
                     .formatted(USABLE_SHARE * 100))));
   }
 
   private void dryFit() {
-    if (build.panels().isEmpty()) {
+    if (build.panels().isEmpty() && build.prints().isEmpty()) {
       return;
     }
-    int pieces = build.panels().stream().mapToInt(Panel::quantity).sum();
+    int pieces =
+        build.panels().stream().mapToInt(Panel::quantity).sum()
+            + build.prints().stream().mapToInt(PrintPart::quantity).sum();
     List<String> before = new ArrayList<>(tasks.stream().map(Task::key).toList());
     before.addAll(beforeDryFit);
     build.components().stream()

@@ -31,6 +31,12 @@ public final class PanelChecks {
     return findings.stream().map(f -> thingId.isEmpty() ? f : f.about(thingId)).toList();
   }
 
+  /** Only whether a laser may and can cut it. */
+  static List<Finding> laserOnly(String thingId, PanelShape shape, CutMethod method) {
+    Finding laser = laser(thingId, shape, method);
+    return laser == null ? List.of() : List.of(thingId.isEmpty() ? laser : laser.about(thingId));
+  }
+
   /**
    * What must stay between a hole's rim and the part's edge: max(thickness, factor × diameter),
    * with factor 1.5 in acrylic, 1 in metal, 2 in ply.

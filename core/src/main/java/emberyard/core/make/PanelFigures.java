@@ -22,6 +22,9 @@ import java.util.List;
  * @param vents centres of the holes of a hole field
  * @param contourMm all that is cut: outline, window, holes
  * @param cutSeconds time of the cutter
+ * @param openings contours cut inside the outline
+ * @param engravedMm2 area burnt line by line
+ * @param linesMm lines that are only burnt in
  */
 public record PanelFigures(
     double areaMm2,
@@ -36,7 +39,10 @@ public record PanelFigures(
     double contourMm,
     double cutSeconds,
     Why massWhy,
-    Why cutWhy) {
+    Why cutWhy,
+    int openings,
+    double engravedMm2,
+    double linesMm) {
 
   /** Centre of a hole, mm from the lower left corner. */
   public record Centre(double xMm, double yMm) {}
@@ -91,7 +97,32 @@ public record PanelFigures(
         contour,
         seconds,
         massWhy(shape, area),
-        cutWhy(cut, contour, pierces));
+        cutWhy(cut, contour, pierces),
+        pierces - 1,
+        cut.engraveAreaMm2(),
+        0);
+  }
+
+  /** The same panel by its true outline. */
+  PanelFigures drawn(PanelShape shape, DrawnPart drawn, CutTime time) {
+    double area = drawn.outline().areaMm2();
+    return new PanelFigures(
+        area,
+        area * shape.thicknessMm() * shape.material().densityKgPerM3() / 1e9,
+        holePitchMm,
+        sidePitchMm,
+        holesAlongWidth,
+        holesAlongHeight,
+        holeCount,
+        holes,
+        vents,
+        drawn.outline().contourMm(),
+        time.totalSeconds(),
+        massWhy(shape, area),
+        time.why(),
+        drawn.outline().holes().size(),
+        drawn.engraved().areaMm2(),
+        drawn.lineMm());
   }
 
   /** Border holes: rows along bottom and top, then what lies between them on left and right. */

@@ -13,6 +13,8 @@ public final class StockShelf {
 
   public StockShelf(WorkshopBook book) {
     book.sheets().forEach(sheet -> left.put("sheet:" + sheet.id(), (double) sheet.onHandSheets()));
+    book.filaments()
+        .forEach(f -> left.put("filament:" + f.id(), f.onHandGrams() / f.gramsPerSpool()));
     book.paints().forEach(paint -> left.put("paint:" + paint.id(), (double) paint.onHandPacks()));
   }
 

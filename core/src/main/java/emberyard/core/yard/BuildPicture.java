@@ -10,6 +10,7 @@ import emberyard.core.finish.SchemePlan;
 import emberyard.core.fit.FitPicture;
 import emberyard.core.light.LightLoad;
 import emberyard.core.make.MadePart;
+import emberyard.core.make.MakePicture;
 import emberyard.core.money.Budget;
 import emberyard.core.supply.NeedLine;
 import java.util.List;
@@ -31,6 +32,7 @@ public record BuildPicture(
     List<Elevation> faces,
     Shares shares,
     List<MadePart> parts,
+    MakePicture make,
     List<SchemePlan> schemes,
     LightLoad lightLoad,
     FitPicture fit,

@@ -5,7 +5,6 @@ import emberyard.core.brief.Interview;
 import emberyard.core.build.Build;
 import emberyard.core.build.ManualTask;
 import emberyard.core.build.Need;
-import emberyard.core.build.Panel;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Task;
 import emberyard.core.build.Why;
@@ -21,7 +20,9 @@ import emberyard.core.fit.FitPicture;
 import emberyard.core.fit.FitWork;
 import emberyard.core.light.LightWork;
 import emberyard.core.make.MadePart;
+import emberyard.core.make.MakePicture;
 import emberyard.core.make.MakeWork;
+import emberyard.core.make.Parts;
 import emberyard.core.prove.ProveWork;
 import emberyard.core.reveal.RevealWork;
 import emberyard.core.supply.StockShelf;
@@ -44,6 +45,7 @@ record Derivation(
     List<Elevation> faces,
     Shares shares,
     List<MadePart> parts,
+    MakePicture make,
     List<SchemePlan> schemes,
     FitPicture fit,
     double massKg,
@@ -54,7 +56,8 @@ record Derivation(
   static Derivation of(
       Build build, WorkshopBook book, StockShelf shelf, StockPalette stock, LocalDate today) {
     Interview interview = Interview.of(build);
-    List<MadePart> parts = parts(build, book);
+    Parts drawn = Parts.of(build, book);
+    List<MadePart> parts = drawn.made();
     List<SchemePlan> schemes = schemes(build, parts, book);
     List<Elevation> faces = Elevation.of(build, book);
     Shares shares = Shares.of(faces, build.concept().look().palette());
@@ -64,7 +67,7 @@ record Derivation(
             .plus(ConceptWork.derive(build, book, faces, shares, stock, Interview.AGREE));
     FitWork fit = FitWork.of(build, book, PartWeights.of(build, parts));
     Work hardware = fit.derive(ConceptWork.CHOOSE, MakeWork.DRY_FIT, ProveWork.HARDWARE);
-    Work made = MakeWork.derive(build, book, fit.enclosureWork());
+    Work made = MakeWork.derive(build, book, drawn, fit.enclosureWork());
     Work finish = FinishWork.derive(build, schemes, book, MakeWork.DRY_FIT);
     List<String> cured = schemes.stream().map(SchemePlan::curedKey).toList();
     List<String> ready = new ArrayList<>(cured);
@@ -100,6 +103,7 @@ record Derivation(
         faces,
         shares,
         parts,
+        MakePicture.of(build, drawn, book),
         schemes,
         fit.picture(),
         fit.massKg(),
@@ -116,15 +120,7 @@ record Derivation(
         new ArrayList<>(findings.stream().filter(f -> !f.capability().equals("concept")).toList());
     all.addAll(ConceptWork.derive(as, book, drawn, shown, stock, Interview.AGREE).findings());
     return new Derivation(
-        interview, drawn, shown, parts, schemes, fit, massKg, tasks, needs, List.copyOf(all));
-  }
-
-  private static List<MadePart> parts(Build build, WorkshopBook book) {
-    List<MadePart> parts = new ArrayList<>();
-    for (Panel panel : build.panels()) {
-      book.sheet(panel.sheetId()).ifPresent(sheet -> parts.add(MadePart.of(panel, sheet)));
-    }
-    return parts;
+        interview, drawn, shown, parts, make, schemes, fit, massKg, tasks, needs, List.copyOf(all));
   }
 
   private static List<SchemePlan> schemes(Build build, List<MadePart> parts, WorkshopBook book) {

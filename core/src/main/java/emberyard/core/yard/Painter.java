@@ -100,6 +100,7 @@ final class Painter {
         record.derived().faces(),
         record.derived().shares(),
         record.derived().parts(),
+        record.derived().make(),
         record.derived().schemes(),
         LightLoad.of(build),
         record.derived().fit(),

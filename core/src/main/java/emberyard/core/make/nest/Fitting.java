@@ -48,6 +48,9 @@ final class Fitting {
     private double[] touch = new double[64];
     private int count;
 
+    /** No-fit polygons of the pieces there, in their order. */
+    private final List<NoFit> around = new ArrayList<>();
+
     Places(Shape shape) {
       this.shape = shape;
       right = ground.width - shape.width;
@@ -102,10 +105,9 @@ final class Fitting {
           && store.missing(ground, shape).forbids(px, py, Finder.HAIR_MM)) {
         return false;
       }
-      for (Spot spot : there) {
-        if (store
-            .between(spot.shape(), shape)
-            .forbids(px - spot.x(), py - spot.y(), Finder.HAIR_MM)) {
+      for (int i = 0; i < around.size(); i++) {
+        Spot spot = there.get(i);
+        if (around.get(i).forbids(px - spot.x(), py - spot.y(), Finder.HAIR_MM)) {
           return false;
         }
       }
@@ -142,25 +144,24 @@ final class Fitting {
       if (!fits()) {
         return;
       }
-      NoFit around = store.between(spot.shape(), shape);
+      NoFit mine = store.between(spot.shape(), shape);
+      around.add(mine);
       int kept = 0;
       for (int i = 0; i < count; i++) {
-        if (!around.forbids(x[i] - spot.x(), y[i] - spot.y(), Finder.HAIR_MM)) {
+        if (!mine.forbids(x[i] - spot.x(), y[i] - spot.y(), Finder.HAIR_MM)) {
           x[kept] = x[i];
           y[kept] = y[i];
           touch[kept++] = touch[i] + touching(spot, x[i], y[i]);
         }
       }
       count = kept;
-      rim(around.edges, spot.x(), spot.y());
-      for (Spot other : there) {
-        if (other != spot) {
-          NoFit second = store.between(other.shape(), shape);
-          crossings(around, spot.x(), spot.y(), second, other.x(), other.y());
-        }
+      rim(mine.edges, spot.x(), spot.y());
+      for (int i = 0; i < around.size() - 1; i++) {
+        Spot other = there.get(i);
+        crossings(mine, spot.x(), spot.y(), around.get(i), other.x(), other.y());
       }
       if (!ground.missing.isEmpty()) {
-        crossings(around, spot.x(), spot.y(), store.missing(ground, shape), 0, 0);
+        crossings(mine, spot.x(), spot.y(), store.missing(ground, shape), 0, 0);
       }
     }
 

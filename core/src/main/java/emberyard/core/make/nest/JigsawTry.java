@@ -18,6 +18,8 @@ final class JigsawTry {
   private final NoFitStore store;
   private final ToDoubleFunction<Layout> cost;
   private final double largest;
+  private Drawn bestTaste;
+  private double bestCost = Double.MAX_VALUE;
 
   private JigsawTry(
       NestJob job,
@@ -102,11 +104,34 @@ final class JigsawTry {
         layout.sheetOf()[position++] = -1;
       }
     }
+    double worth = cost.applyAsDouble(layout);
+    if (worth <= bestCost) {
+      bestCost = worth;
+      bestTaste = taste;
+    }
     return new Layout(
-        layout.order(), layout.spots(), layout.sheetOf(), layout.spotOf(), cost.applyAsDouble(layout));
+        layout.order(), layout.spots(), layout.sheetOf(), layout.spotOf(), worth);
   }
 
+  /** Every fourth taste is new, the others are the best one a little changed. */
   private Drawn taste(UniformRandomProvider random) {
+    if (bestTaste == null || random.nextInt(4) == 0) {
+      return fresh(random);
+    }
+    Drawn taste = fresh(random);
+    taste.forLarge = bestTaste.forLarge * (0.9 + 0.2 * random.nextDouble());
+    taste.forLeft = bestTaste.forLeft;
+    taste.forLow = bestTaste.forLow;
+    taste.liking.putAll(bestTaste.liking);
+    int changes = 1 + random.nextInt(3);
+    for (int i = 0; i < changes; i++) {
+      double liking = 0.6 + 0.5 * random.nextDouble();
+      shapes.get(random.nextInt(shapes.size())).forEach(shape -> taste.liking.put(shape, liking));
+    }
+    return taste;
+  }
+
+  private Drawn fresh(UniformRandomProvider random) {
     Drawn taste = new Drawn();
     taste.largest = largest;
     taste.forLarge = 0.6 * random.nextDouble();

@@ -31,6 +31,7 @@ public final class Nester {
   private Layout best;
   private int tries;
   private JigsawTry jigsaw;
+  private boolean jigsawLeads;
 
   public Nester(NestJob job) {
     this.job = job;
@@ -86,8 +87,9 @@ public final class Nester {
 
   /** One more try. */
   public void step() {
-    if (jigsaw != null && tries % 3 != 2) {
+    if (jigsaw != null && tries % (jigsawLeads ? 12 : 3) != 2) {
       Layout laid = jigsaw.next(random);
+      jigsawLeads |= tries > 60 && laid.cost() < current.cost();
       if (laid.cost() < best.cost()) {
         best = laid;
       }

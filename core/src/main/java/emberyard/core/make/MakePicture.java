@@ -1,0 +1,49 @@
+package emberyard.core.make;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.CutMethod;
+import emberyard.core.build.Panel;
+import emberyard.core.workshop.WorkshopBook;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+
+/**
+ * Sheets, pieces and prints of a build.
+ *
+ * @param layouts sheets with their pieces, in order
+ * @param pieces how many of each machined part are wanted, laid and cut
+ * @param prints printed parts with their figures
+ */
+public record MakePicture(
+    List<LaidOut> layouts, List<PieceCount> pieces, List<MadePrint> prints) {
+  public MakePicture {
+    layouts = List.copyOf(layouts);
+    pieces = List.copyOf(pieces);
+    prints = List.copyOf(prints);
+  }
+
+  /** Pieces of a part: wanted, lying on a sheet that waits, and cut. */
+  public record PieceCount(String panelId, int wanted, int laid, int cut) {}
+
+  public static MakePicture of(Build build, Parts parts, WorkshopBook book) {
+    List<PieceCount> counts = new ArrayList<>();
+    for (Panel panel : build.panels()) {
+      if (panel.cutMethod() != CutMethod.OUTSIDE) {
+        counts.add(
+            new PieceCount(
+                panel.id(),
+                panel.quantity(),
+                CutPieces.laid(build, panel.id()),
+                CutPieces.done(build, panel.id())));
+      }
+    }
+    return new MakePicture(
+        build.layouts().stream()
+            .map(layout -> LaidOut.of(layout, parts, book))
+            .filter(Objects::nonNull)
+            .toList(),
+        counts,
+        build.prints().stream().map(print -> PrintWork.made(print, book)).toList());
+  }
+}
