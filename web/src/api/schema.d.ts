@@ -203,7 +203,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["sheet"];
+        get: operations["sheet_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -452,6 +452,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/joints/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putJoint"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/layouts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putLayout"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/layouts/{layoutId}.{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/layouts/{layoutId}/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/layouts/{layoutId}/job-sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["jobSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/loops/{id}": {
         parameters: {
             query?: never;
@@ -500,6 +580,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/nest-runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/nest-runs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["progress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/nest-runs/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["events_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/nest-runs/{id}/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/nest-runs/{id}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/notes": {
         parameters: {
             query?: never;
@@ -525,7 +685,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["part"];
+        post: operations["part_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -660,6 +820,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/panels/{panelId}.{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["part_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/photos": {
         parameters: {
             query?: never;
@@ -685,6 +861,22 @@ export interface paths {
         };
         get: operations["calendar"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/prints/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putPrint"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1076,6 +1268,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/make/bend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/cut-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cutTime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/mesh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/nest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/make/panel": {
         parameters: {
             query?: never;
@@ -1086,6 +1342,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["panel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/part": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["part"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["photo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/tape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tape"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1117,7 +1421,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["stop"];
+        post: operations["stop_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1156,6 +1476,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/laser": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/laser/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["events"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/laser/go-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["goOn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/laser/pause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pause"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/laser/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/laser/trouble/{what}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trouble"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/library": {
         parameters: {
             query?: never;
@@ -1164,6 +1580,38 @@ export interface paths {
             cookie?: never;
         };
         get: operations["library"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meshes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meshes/{sha256}/picture.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1359,6 +1807,38 @@ export interface paths {
         put: operations["putHardware"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/machines/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putMachine"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/offcuts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putOffcut"];
+        post?: never;
+        delete: operations["removeOffcut"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1716,6 +2196,27 @@ export interface components {
              */
             widthMm: number;
         };
+        AskedPiece: {
+            /** @description Laid before the others */
+            first?: boolean | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            heightMm?: number | null;
+            id?: string | null;
+            /** @description SVG path data, mm, y upwards */
+            path?: string | null;
+            /** Format: int32 */
+            quantity?: number | null;
+            /** @enum {string|null} */
+            rotation?: "FREE" | "QUARTERS" | "NONE" | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            widthMm?: number | null;
+        };
         AskedRadiator: {
             /**
              * Format: double
@@ -1757,6 +2258,24 @@ export interface components {
              */
             priority?: "MUST" | "SHOULD" | "NICE" | null;
             text: string;
+        };
+        AskedSheet: {
+            /**
+             * Format: double
+             * @description mm
+             */
+            heightMm?: number | null;
+            id?: string | null;
+            offcut?: boolean | null;
+            /** @description SVG path data, mm, y upwards */
+            path?: string | null;
+            /** Format: int32 */
+            quantity?: number | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            widthMm?: number | null;
         };
         AskedSupport: {
             /**
@@ -1860,6 +2379,14 @@ export interface components {
             /** Format: double */
             widerMm: number;
         };
+        BedPlan: {
+            across: boolean;
+            /** Format: double */
+            lineMm?: number | null;
+            registers: components["schemas"]["Circle"][];
+            /** @enum {string} */
+            way: "FITS" | "FITS_TURNED" | "TWO_SET_UPS" | "SPLIT";
+        };
         BenchCard: {
             buildId: string;
             buildName: string;
@@ -1871,6 +2398,42 @@ export interface components {
             cards: components["schemas"]["BenchCard"][];
             /** Format: date-time */
             now: string;
+        };
+        Bend: {
+            /** Format: double */
+            angleDegrees: number;
+            /** Format: double */
+            insideRadiusMm: number;
+            /** Format: double */
+            legMm: number;
+        };
+        BendAsked: {
+            bends: components["schemas"]["Bend"][];
+            /**
+             * Format: double
+             * @description Straight length before the first bend, mm
+             */
+            firstLegMm: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            thicknessMm: number;
+        };
+        BendLine: {
+            /** Format: double */
+            allowanceMm: number;
+            /** Format: double */
+            angleDegrees: number;
+            /** Format: double */
+            insideRadiusMm: number;
+            /** Format: double */
+            xMm: number;
+        };
+        Bent: {
+            bends: components["schemas"]["Bend"][];
+            /** Format: double */
+            firstLegMm: number;
         };
         Body: {
             /** Format: double */
@@ -1978,6 +2541,8 @@ export interface components {
             concept: components["schemas"]["Concept"];
             enclosures: components["schemas"]["Enclosure"][];
             items: components["schemas"]["FaceItem"][];
+            joints: components["schemas"]["Joint"][];
+            layouts: components["schemas"]["SheetLayout"][];
             loops: components["schemas"]["Loop"][];
             manualTasks: components["schemas"]["ManualTask"][];
             marks: components["schemas"]["TaskMark"][];
@@ -1986,6 +2551,7 @@ export interface components {
             orders: components["schemas"]["OrderLine"][];
             panels: components["schemas"]["Panel"][];
             photos: components["schemas"]["Photo"][];
+            prints: components["schemas"]["PrintPart"][];
             remarks: components["schemas"]["Remark"][];
             requirements: components["schemas"]["Requirement"][];
             schemes: components["schemas"]["Scheme"][];
@@ -1997,6 +2563,9 @@ export interface components {
         };
         BuildFile: {
             format: string;
+            meshes: {
+                [key: string]: string;
+            };
             pictures: {
                 [key: string]: string;
             };
@@ -2017,6 +2586,7 @@ export interface components {
             hardwareMassKg: number;
             interview: components["schemas"]["Interview"];
             lightLoad: components["schemas"]["LightLoad"];
+            make: components["schemas"]["MakePicture"];
             needs: components["schemas"]["NeedLine"][];
             next: components["schemas"]["TaskPicture"][];
             /** Format: date-time */
@@ -2032,7 +2602,7 @@ export interface components {
         };
         CautionText: {
             /** @enum {string} */
-            key: "SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "LASER" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "COOLANT" | "LIFTING";
+            key: "SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "LASER" | "HEAT_BENDING" | "HEAT_SET" | "MAGNETS" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "COOLANT" | "LIFTING";
             says: string;
             title: string;
             why: string;
@@ -2108,6 +2678,14 @@ export interface components {
             by: string;
             /** Format: int64 */
             priceMinor?: number | null;
+        };
+        Circle: {
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
         };
         Circuit: {
             chips: components["schemas"]["Chip"][];
@@ -2264,6 +2842,20 @@ export interface components {
             uncooled: string[];
             warmed: string[];
         };
+        CopyArray: {
+            /** Format: int32 */
+            across: number;
+            /** Format: int32 */
+            around: number;
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            stepXMm: number;
+            /** Format: double */
+            stepYMm: number;
+            /** Format: int32 */
+            up: number;
+        };
         Coverage: {
             /** Format: int64 */
             answered: number;
@@ -2277,6 +2869,84 @@ export interface components {
             date: string;
             /** Format: int64 */
             minutes: number;
+        };
+        CutAsked: {
+            /**
+             * Format: double
+             * @description mm
+             */
+            contourMm: number;
+            /**
+             * Format: double
+             * @description mm²
+             */
+            engraveAreaMm2?: number | null;
+            /**
+             * Format: double
+             * @description mm
+             * @default 0.1
+             */
+            engraveLineMm: number | null;
+            /**
+             * Format: double
+             * @description mm/s
+             * @default 400
+             */
+            engraveMmPerSecond: number | null;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            passes: number | null;
+            /**
+             * Format: double
+             * @description s
+             * @default 0.4
+             */
+            pierceSeconds: number | null;
+            /** Format: int32 */
+            pierces?: number | null;
+            /**
+             * Format: double
+             * @description mm/s
+             */
+            speedMmPerSecond: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            travelMm?: number | null;
+            /**
+             * Format: double
+             * @description mm/s
+             * @default 200
+             */
+            travelMmPerSecond: number | null;
+        };
+        CutFigure: {
+            /** Format: int32 */
+            count?: number | null;
+            /** Format: double */
+            diameterMm?: number | null;
+            /** @enum {string|null} */
+            face?: "SANS" | "SANS_BOLD" | "SERIF" | "SERIF_BOLD" | "MONO" | null;
+            /** Format: double */
+            heightMm?: number | null;
+            /** Format: double */
+            innerMm?: number | null;
+            /** Format: double */
+            insetMm?: number | null;
+            /** @enum {string} */
+            kind: "RECTANGLE" | "FRAME" | "SLOT" | "HOLE" | "HOLE_ROW" | "BORDER_ROW" | "HOLE_FIELD" | "FAN" | "POWER_INLET" | "KEYSTONE" | "POLYGON" | "STAR" | "TOOTHED_RING" | "TEXT" | "PATH";
+            path?: string | null;
+            /** Format: double */
+            pitchMm?: number | null;
+            /** Format: double */
+            radiusMm?: number | null;
+            staggered?: boolean | null;
+            text?: string | null;
+            /** Format: double */
+            widthMm?: number | null;
         };
         CutQuestion: {
             /**
@@ -2301,7 +2971,7 @@ export interface components {
              * @description laser, saw, score_and_snap or outside; laser when left out
              * @enum {string|null}
              */
-            method?: "LASER" | "SAW" | "SCORE_AND_SNAP" | "OUTSIDE" | null;
+            method?: "LASER" | "SAW" | "SCORE_AND_SNAP" | "OUTSIDE" | "ROUTER" | "BLADE" | null;
             /**
              * Format: double
              * @description Per contour begun, s
@@ -2320,13 +2990,28 @@ export interface components {
              */
             speedMmPerSecond: number | null;
         };
+        CutTime: {
+            /** Format: double */
+            cutSeconds: number;
+            /** Format: double */
+            engraveSeconds: number;
+            /** Format: double */
+            pierceSeconds: number;
+            /** Format: double */
+            totalSeconds: number;
+            /** Format: double */
+            travelSeconds: number;
+            why: components["schemas"]["Why"];
+        };
         Design: {
             components: components["schemas"]["Component"][];
             enclosures: components["schemas"]["Enclosure"][];
             items: components["schemas"]["FaceItem"][];
+            joints: components["schemas"]["Joint"][];
             look: components["schemas"]["Look"];
             loops: components["schemas"]["Loop"][];
             panels: components["schemas"]["Panel"][];
+            prints: components["schemas"]["PrintPart"][];
             schemes: components["schemas"]["Scheme"][];
             screens: components["schemas"]["Screen"][];
             strips: components["schemas"]["LightStrip"][];
@@ -2346,6 +3031,12 @@ export interface components {
             a: string;
             /** @description #RRGGBB, or {l, a, b} in CIELAB D65 */
             b: string;
+        };
+        Distance: {
+            /** Format: double */
+            medianMm: number;
+            /** Format: double */
+            plusMinusMm: number;
         };
         Drawn: {
             art: string;
@@ -2466,6 +3157,16 @@ export interface components {
             priceMinor: number;
             supplierId: string;
         };
+        End: {
+            panelId: string;
+            slots: boolean;
+            /** Format: double */
+            turnDegrees: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
         Entry: {
             kind: string;
             value: components["schemas"]["JsonNode"];
@@ -2551,6 +3252,27 @@ export interface components {
             /** Format: double */
             sweptMm2: number;
         };
+        Fault: {
+            repaired: boolean;
+            what: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        Feature: {
+            /** Format: double */
+            heightMm: number;
+            /** @enum {string} */
+            op: "JOIN" | "CUT" | "ENGRAVE" | "LINE" | "POCKET" | "OFFSET" | "MIRROR_ACROSS" | "MIRROR_UP";
+            stepId: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
         Fed: {
             lines: components["schemas"]["FedLine"][];
             power: components["schemas"]["Power"];
@@ -2630,10 +3352,27 @@ export interface components {
             /** @enum {string|null} */
             wantedFacing?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
         };
+        FlatPattern: {
+            bends: components["schemas"]["BendLine"][];
+            /** Format: double */
+            flatMm: number;
+            /** Format: double */
+            heatedBandMm: number;
+            /** Format: double */
+            soakMinutes: number;
+        };
         Flow: {
             air: components["schemas"]["FanAir"];
             componentId: string;
             openingId: string;
+        };
+        FoamTape: {
+            /** Format: double */
+            areaCm2: number;
+            /** Format: double */
+            lengthMm: number;
+            stop: string;
+            why: components["schemas"]["Why"];
         };
         Frozen: {
             /** Format: date-time */
@@ -2726,6 +3465,27 @@ export interface components {
         HistoryView: {
             steps: components["schemas"]["HistoryStep"][];
         };
+        Hold: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            gripMm: number;
+            hot: boolean;
+            /** @enum {string} */
+            into: "STEEL" | "ALUMINIUM" | "PLASTIC" | "INSERT" | "WOOD";
+            /** @enum {string} */
+            kind: "SCREWS" | "MAGNETS" | "FOAM_TAPE" | "GLUE";
+            /** Format: double */
+            lengthMm: number;
+            overhead: boolean;
+            rough: boolean;
+            /** Format: double */
+            tapeWidthMm: number;
+        };
         HoleField: {
             /** Format: double */
             holeMm: number;
@@ -2756,6 +3516,21 @@ export interface components {
             id: string;
             taskKey: string;
             text: string;
+        };
+        Joint: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            diameterMm: number;
+            ends: components["schemas"]["End"][];
+            id: string;
+            /** @enum {string} */
+            kind: "HOLES" | "TAB_AND_SLOT" | "FINGERS";
+            /** Format: double */
+            lengthMm: number;
+            name: string;
+            points: components["schemas"]["Point"][];
+            tight: boolean;
         };
         JsonNode: {
             array: boolean;
@@ -2843,6 +3618,15 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        KeptJoint: {
+            value: components["schemas"]["Joint"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptLayouts: {
+            /** Format: int32 */
+            layouts: number;
+        };
         KeptLightStrip: {
             value: components["schemas"]["LightStrip"];
             /** Format: int64 */
@@ -2853,8 +3637,23 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        KeptMachine: {
+            value: components["schemas"]["Machine"];
+            /** Format: int64 */
+            version: number;
+        };
         KeptManualTask: {
             value: components["schemas"]["ManualTask"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptMesh: {
+            fileName: string;
+            mesh: components["schemas"]["MeshFacts"];
+            sha256: string;
+        };
+        KeptOffcut: {
+            value: components["schemas"]["Offcut"];
             /** Format: int64 */
             version: number;
         };
@@ -2883,6 +3682,11 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        KeptPrintPart: {
+            value: components["schemas"]["PrintPart"];
+            /** Format: int64 */
+            version: number;
+        };
         KeptRemark: {
             value: components["schemas"]["Remark"];
             /** Format: int64 */
@@ -2900,6 +3704,11 @@ export interface components {
         };
         KeptScreen: {
             value: components["schemas"]["Screen"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptSheetLayout: {
+            value: components["schemas"]["SheetLayout"];
             /** Format: int64 */
             version: number;
         };
@@ -2928,6 +3737,12 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        KnownLength: {
+            from: components["schemas"]["PhotoPoint"];
+            /** Format: double */
+            lengthMm: number;
+            to: components["schemas"]["PhotoPoint"];
+        };
         Labour: {
             /** Format: int64 */
             loggedMinutes: number;
@@ -2941,6 +3756,78 @@ export interface components {
             remainingMinutes: number;
             /** Format: int64 */
             spentMinor: number;
+        };
+        LaidOut: {
+            blank: string;
+            /** Format: int64 */
+            costMinor: number;
+            costWhy: components["schemas"]["Why"];
+            /** Format: double */
+            heightMm: number;
+            layout: components["schemas"]["SheetLayout"];
+            pieces: components["schemas"]["LaidPart"][];
+            /** Format: int32 */
+            setUps: number;
+            sheetName: string;
+            time: components["schemas"]["CutTime"];
+            /** Format: double */
+            travelMm: number;
+            /** Format: double */
+            utilisation: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        LaidPart: {
+            collides: boolean;
+            engraved: string;
+            /** Format: double */
+            heightMm: number;
+            path: string;
+            piece: components["schemas"]["LaidPiece"];
+            stale: boolean;
+            title: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        LaidPiece: {
+            cutPath: string;
+            /** Format: int32 */
+            number: number;
+            panelId: string;
+            pinned: boolean;
+            /** @enum {string} */
+            state: "PLANNED" | "DONE" | "FAILED";
+            /** Format: double */
+            turnDegrees: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        LaserView: {
+            buildId?: string | null;
+            doing: string;
+            /** Format: double */
+            elapsedSeconds: number;
+            layoutId?: string | null;
+            layoutName?: string | null;
+            /** Format: int32 */
+            piece: number;
+            pieces: {
+                [key: string]: "PLANNED" | "DONE" | "FAILED";
+            };
+            problem: string;
+            recorded: boolean;
+            /** @enum {string|null} */
+            state?: "RUNNING" | "PAUSED" | "LID_OPEN" | "TIPPED" | "DONE" | "STOPPED" | null;
+            /** Format: double */
+            timesFaster: number;
+            /** Format: double */
+            totalSeconds: number;
         };
         LibraryView: {
             enclosures: components["schemas"]["EnclosureProduct"][];
@@ -3097,14 +3984,53 @@ export interface components {
             /** Format: int32 */
             lanes: number;
         };
+        Machine: {
+            /** Format: double */
+            bedDepthMm: number;
+            /** Format: double */
+            bedHeightMm: number;
+            /** Format: double */
+            bedWidthMm: number;
+            /** Format: double */
+            depositMm3PerSecond: number;
+            /** Format: double */
+            engraveLineMm: number;
+            /** Format: double */
+            engraveMmPerSecond: number;
+            /** Format: int64 */
+            hourMinor: number;
+            id: string;
+            /** Format: double */
+            kerfMm: number;
+            /** @enum {string} */
+            kind: "LASER" | "ROUTER" | "BLADE" | "PRINTER" | "HAND";
+            name: string;
+            /** Format: double */
+            pierceSeconds: number;
+            settings: components["schemas"]["Setting"][];
+            /** Format: double */
+            travelMmPerSecond: number;
+        };
         MadePart: {
+            bed?: components["schemas"]["BedPlan"] | null;
             figures?: components["schemas"]["PanelFigures"] | null;
             /** Format: int64 */
             materialMinor: number;
             materialWhy: components["schemas"]["Why"];
             panel: components["schemas"]["Panel"];
+            picture?: components["schemas"]["PartPicture"] | null;
             problem: string;
+            problemField: string;
             sheet: components["schemas"]["SheetProduct"];
+        };
+        MadePrint: {
+            figures: components["schemas"]["PrintFigures"];
+            part: components["schemas"]["PrintPart"];
+        };
+        MakePicture: {
+            layouts: components["schemas"]["LaidOut"][];
+            pieces: components["schemas"]["PieceCount"][];
+            prints: components["schemas"]["MadePrint"][];
         };
         ManualTask: {
             after: string[];
@@ -3157,6 +4083,17 @@ export interface components {
             /** Format: int32 */
             rows: number;
         };
+        MeshFacts: {
+            /** Format: double */
+            areaMm2: number;
+            closed: boolean;
+            overhangShares: number[];
+            sizeMm: number[];
+            /** Format: int32 */
+            triangles: number;
+            /** Format: double */
+            volumeMm3: number;
+        };
         MinutesRange: {
             /** Format: int64 */
             high: number;
@@ -3208,6 +4145,98 @@ export interface components {
             /** @enum {string} */
             state: "IN_STOCK" | "WANTED" | "ORDERED" | "RECEIVED" | "CHECKED";
         };
+        NestAnswer: {
+            /** Format: int32 */
+            iterations: number;
+            /**
+             * Format: int32
+             * @description Least whole sheets by area alone
+             */
+            lowerBound: number;
+            placements: components["schemas"]["Placement"][];
+            sheets: components["schemas"]["Use"][];
+            unplaced: string[];
+            /**
+             * Format: double
+             * @description Area placed ÷ area of the sheets that are used
+             */
+            utilisation: number;
+        };
+        NestAsked: {
+            /**
+             * Format: int32
+             * @description Layouts looked at
+             */
+            iterations?: number | null;
+            /**
+             * Format: double
+             * @description mm
+             * @default 0.2
+             */
+            kerfMm: number | null;
+            /**
+             * Format: double
+             * @description Along the edge, mm
+             * @default 5
+             */
+            marginMm: number | null;
+            /** @description 1 to 500 pieces */
+            pieces: components["schemas"]["AskedPiece"][];
+            /** @enum {string|null} */
+            rotation?: "FREE" | "QUARTERS" | "NONE" | null;
+            /**
+             * Format: double
+             * @description Time instead of layouts
+             */
+            seconds?: number | null;
+            /** Format: int64 */
+            seed?: number | null;
+            /** @description 1 to 100 sheets, filled in order */
+            sheets: components["schemas"]["AskedSheet"][];
+            /**
+             * Format: double
+             * @description Between pieces, mm; kerf + 2 when left out
+             */
+            spacingMm?: number | null;
+        };
+        NestProgress: {
+            id: string;
+            /** Format: int32 */
+            leastSheets: number;
+            over: boolean;
+            problem: string;
+            /** Format: double */
+            progress: number;
+            /** Format: double */
+            share: number;
+            sheets: components["schemas"]["NestSheetView"][];
+            /** Format: int32 */
+            tries: number;
+            /** Format: int32 */
+            unplaced: number;
+        };
+        NestSheetView: {
+            blank: string;
+            /** Format: double */
+            heightMm: number;
+            name: string;
+            pieces: string;
+            /** Format: double */
+            utilisation: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        NestWish: {
+            id: string;
+            onOffcuts: boolean;
+            /** @enum {string} */
+            rotation: "FREE" | "QUARTERS" | "NONE";
+            /** Format: double */
+            seconds: number;
+            /** Format: int64 */
+            seed: number;
+            sheetId: string;
+        };
         NewAccount: {
             name: string;
             password: string;
@@ -3226,6 +4255,15 @@ export interface components {
             id: string;
             taskKey: string;
             text: string;
+        };
+        Offcut: {
+            fromBuildId: string;
+            id: string;
+            name: string;
+            path: string;
+            place: string;
+            sha256: string;
+            sheetId: string;
         };
         OneColour: {
             /** Format: double */
@@ -3372,7 +4410,8 @@ export interface components {
         };
         Panel: {
             /** @enum {string} */
-            cutMethod: "LASER" | "SAW" | "SCORE_AND_SNAP" | "OUTSIDE";
+            cutMethod: "LASER" | "SAW" | "SCORE_AND_SNAP" | "OUTSIDE" | "ROUTER" | "BLADE";
+            drawing: components["schemas"]["PartDrawing"];
             /** @enum {string} */
             face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
             /** Format: double */
@@ -3446,6 +4485,8 @@ export interface components {
             /** Format: double */
             cutSeconds: number;
             cutWhy: components["schemas"]["Why"];
+            /** Format: double */
+            engravedMm2: number;
             /** Format: int32 */
             holeCount: number;
             /** Format: double */
@@ -3456,8 +4497,12 @@ export interface components {
             /** Format: int32 */
             holesAlongWidth: number;
             /** Format: double */
+            linesMm: number;
+            /** Format: double */
             massKg: number;
             massWhy: components["schemas"]["Why"];
+            /** Format: int32 */
+            openings: number;
             /** Format: double */
             sidePitchMm: number;
             vents: components["schemas"]["Centre"][];
@@ -3484,9 +4529,110 @@ export interface components {
             widthMm: number;
             window?: components["schemas"]["Window"] | null;
         };
+        PartAsked: {
+            /**
+             * @description LASER when left out
+             * @enum {string|null}
+             */
+            cutMethod?: "LASER" | "SAW" | "SCORE_AND_SNAP" | "OUTSIDE" | "ROUTER" | "BLADE" | null;
+            drawing?: components["schemas"]["PartDrawing"] | null;
+            /** @description SVG or DXF text instead of a recipe */
+            file?: string | null;
+            /**
+             * Format: double
+             * @description Height of the rectangle, mm
+             */
+            heightMm?: number | null;
+            /**
+             * Format: double
+             * @description Ends nearer than this are joined, mm
+             */
+            joinMm?: number | null;
+            /** @description acrylic, ply, mdf, card, aluminium, steel, polycarbonate, pvc or abs */
+            material: string;
+            /**
+             * Format: double
+             * @description Along contours, mm/s
+             */
+            speedMmPerSecond?: number | null;
+            /**
+             * Format: double
+             * @description By caliper, mm
+             */
+            thicknessMm: number;
+            /**
+             * Format: double
+             * @description Width of the rectangle, mm
+             */
+            widthMm?: number | null;
+        };
+        PartDrawing: {
+            bare: boolean;
+            bent?: components["schemas"]["Bent"] | null;
+            /** Format: double */
+            cornerMm: number;
+            first: boolean;
+            hold?: components["schemas"]["Hold"] | null;
+            keepGrain: boolean;
+            stencil: boolean;
+            steps: components["schemas"]["RecipeStep"][];
+        };
+        PartNumbers: {
+            /**
+             * Format: double
+             * @description mm²
+             */
+            areaMm2: number;
+            /**
+             * Format: double
+             * @description All that is cut, mm
+             */
+            contourMm: number;
+            /**
+             * Format: double
+             * @description s
+             */
+            cutSeconds: number;
+            faults: components["schemas"]["Fault"][];
+            findings: components["schemas"]["Finding"][];
+            /** Format: double */
+            heightMm: number;
+            /**
+             * Format: double
+             * @description kg
+             */
+            massKg: number;
+            /**
+             * Format: int32
+             * @description Contours inside the outline
+             */
+            openings: number;
+            /** @description The part as SVG in mm */
+            svg: string;
+            /** Format: double */
+            widthMm: number;
+        };
         PartOfOpening: {
             id: string;
             sheetId: string;
+        };
+        PartPicture: {
+            bends: components["schemas"]["BendLine"][];
+            cut: string;
+            engraved: string;
+            features: components["schemas"]["Feature"][];
+            /** Format: double */
+            heatedBandMm: number;
+            /** Format: double */
+            heightMm: number;
+            lines: string;
+            pockets: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
         };
         PendingChange: {
             /** Format: int64 */
@@ -3526,6 +4672,36 @@ export interface components {
             takenAt: string;
             taskKey: string;
         };
+        PhotoAsked: {
+            /**
+             * Format: double
+             * @description Standard deviation of a click, px
+             * @default 1.5
+             */
+            clickErrorPx: number | null;
+            /** @description 2 to 200 points, pixels from the upper left */
+            points: components["schemas"]["PhotoPoint"][];
+            reference: components["schemas"]["PhotoReference"];
+        };
+        PhotoMeasure: {
+            distances: components["schemas"]["Distance"][];
+            note: string;
+            points: components["schemas"]["PlanePoint"][];
+        };
+        PhotoPoint: {
+            /** Format: double */
+            xPx: number;
+            /** Format: double */
+            yPx: number;
+        };
+        PhotoReference: {
+            corners?: components["schemas"]["PhotoPoint"][] | null;
+            /** Format: double */
+            heightMm?: number | null;
+            lengths: components["schemas"]["KnownLength"][];
+            /** Format: double */
+            widthMm?: number | null;
+        };
         PictureAnswer: {
             colours: components["schemas"]["PictureColour"][];
         };
@@ -3543,6 +4719,15 @@ export interface components {
             from: string;
             /** Format: date-time */
             to: string;
+        };
+        PieceCount: {
+            /** Format: int32 */
+            cut: number;
+            /** Format: int32 */
+            laid: number;
+            panelId: string;
+            /** Format: int32 */
+            wanted: number;
         };
         Pin: {
             bayId: string;
@@ -3599,25 +4784,21 @@ export interface components {
             turn: "UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER";
         };
         Placement: {
-            bayId: string;
-            componentId: string;
+            pieceId: string;
+            /** Format: int32 */
+            sheet: number;
             /** Format: double */
-            depthMm: number;
-            /** Format: double */
-            heightMm: number;
-            margins: components["schemas"]["Margins"];
-            /** Format: double */
-            tightestMm: number;
-            /** @enum {string} */
-            turn: "UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER";
-            /** Format: double */
-            widthMm: number;
+            turnDegrees: number;
             /** Format: double */
             xMm: number;
             /** Format: double */
             yMm: number;
+        };
+        PlanePoint: {
             /** Format: double */
-            zMm: number;
+            xMm: number;
+            /** Format: double */
+            yMm: number;
         };
         PlannedStep: {
             decidedBy?: string | null;
@@ -3642,8 +4823,6 @@ export interface components {
             xMm: number;
             /** Format: double */
             yMm: number;
-            /** Format: double */
-            zMm: number;
         };
         Port: {
             /** Format: double */
@@ -3724,6 +4903,44 @@ export interface components {
             lowMinor: number;
             why: components["schemas"]["Why"];
         };
+        PrintFigures: {
+            /** Format: int32 */
+            cuts: number;
+            /** Format: double */
+            grams: number;
+            gramsWhy: components["schemas"]["Why"];
+            /** Format: double */
+            insertHoleMm: number;
+            /** Format: double */
+            minutes: number;
+            minutesWhy: components["schemas"]["Why"];
+            /** Format: double */
+            overhangShare: number;
+            /** Format: double */
+            shrinkPercent: number;
+        };
+        PrintPart: {
+            /** Format: int32 */
+            down: number;
+            /** @enum {string} */
+            face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            filamentId: string;
+            fileName: string;
+            id: string;
+            /** Format: double */
+            infillPercent: number;
+            /** Format: double */
+            insertMm: number;
+            /** Format: int32 */
+            inserts: number;
+            mesh: components["schemas"]["MeshFacts"];
+            name: string;
+            /** Format: int32 */
+            quantity: number;
+            sha256: string;
+            /** Format: double */
+            wallMm: number;
+        };
         Question: {
             answered: boolean;
             ask: string;
@@ -3743,6 +4960,44 @@ export interface components {
             sizeMm: number;
             /** Format: double */
             thicknessMm: number;
+        };
+        ReadDrawing: {
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            contourMm: number;
+            cut: string;
+            engraved: string;
+            faults: components["schemas"]["Fault"][];
+            /** Format: double */
+            heightMm: number;
+            /** Format: int32 */
+            joinedEnds: number;
+            lines: string;
+            notes: string[];
+            /** Format: int32 */
+            openings: number;
+            /** Format: double */
+            widestGapMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        RecipeStep: {
+            /** Format: double */
+            amountMm?: number | null;
+            array?: components["schemas"]["CopyArray"] | null;
+            figure?: components["schemas"]["CutFigure"] | null;
+            id: string;
+            mirrored: boolean;
+            name: string;
+            /** @enum {string} */
+            op: "JOIN" | "CUT" | "ENGRAVE" | "LINE" | "POCKET" | "OFFSET" | "MIRROR_ACROSS" | "MIRROR_UP";
+            /** Format: double */
+            turnDegrees: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
         };
         Rect: {
             /** Format: double */
@@ -3927,11 +5182,38 @@ export interface components {
             account?: components["schemas"]["Account"] | null;
             needsSetup: boolean;
         };
+        Setting: {
+            confirmedBy: string;
+            /** @enum {string} */
+            material: "ACRYLIC" | "PLY" | "ALUMINIUM" | "STEEL" | "POLYCARBONATE" | "PVC" | "ABS" | "MDF" | "CARD" | "FIBRE" | "PTFE" | "CHROME_LEATHER" | "UNKNOWN_PLASTIC";
+            /** Format: int32 */
+            passes: number;
+            /** Format: double */
+            powerPercent: number;
+            /** Format: double */
+            speedMmPerSecond: number;
+            /** Format: double */
+            thicknessMm: number;
+        };
         Settling: {
             /** Format: double */
             minutes: number;
             /** Format: double */
             riseK: number;
+        };
+        SheetLayout: {
+            blankPath: string;
+            /** Format: date-time */
+            cutAt?: string | null;
+            id: string;
+            machineId: string;
+            name: string;
+            offcutId?: string | null;
+            pieces: components["schemas"]["LaidPiece"][];
+            sheetId: string;
+            /** @enum {string} */
+            state: "PLANNED" | "CUT";
+            usedStock: boolean;
         };
         SheetProduct: {
             colourHex: string;
@@ -3941,7 +5223,7 @@ export interface components {
             /** Format: double */
             laserMmPerSecond: number;
             /** @enum {string} */
-            material: "ACRYLIC" | "PLY" | "ALUMINIUM" | "STEEL" | "POLYCARBONATE" | "PVC" | "ABS";
+            material: "ACRYLIC" | "PLY" | "ALUMINIUM" | "STEEL" | "POLYCARBONATE" | "PVC" | "ABS" | "MDF" | "CARD" | "FIBRE" | "PTFE" | "CHROME_LEATHER" | "UNKNOWN_PLASTIC";
             /** Format: double */
             measuredThicknessMm?: number | null;
             name: string;
@@ -4024,6 +5306,10 @@ export interface components {
             yMm: number;
             /** Format: double */
             zMm: number;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
         };
         Stack: {
             /** Format: double */
@@ -4259,9 +5545,28 @@ export interface components {
             id: string;
             productId: string;
         };
+        TapeAsked: {
+            glass?: boolean | null;
+            /** @description Above 45 °C */
+            hot?: boolean | null;
+            /**
+             * Format: double
+             * @description kg
+             */
+            massKg: number;
+            overhead?: boolean | null;
+            /** @description Rough or painted ground */
+            rough?: boolean | null;
+            /**
+             * Format: double
+             * @description mm
+             * @default 12
+             */
+            tapeWidthMm: number | null;
+        };
         Task: {
             after: string[];
-            cautions: ("SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "LASER" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "COOLANT" | "LIFTING")[];
+            cautions: ("SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "LASER" | "HEAT_BENDING" | "HEAT_SET" | "MAGNETS" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "COOLANT" | "LIFTING")[];
             /** Format: date-time */
             earliest?: string | null;
             gate: boolean;
@@ -4434,6 +5739,19 @@ export interface components {
             missing: string;
             name: string;
         };
+        Use: {
+            /** Format: double */
+            areaMm2: number;
+            id: string;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            sheet: number;
+            /** Format: double */
+            usedLengthMm: number;
+            /** Format: double */
+            utilisation: number;
+        };
         VentCut: {
             area: components["schemas"]["Window"];
             field: components["schemas"]["HoleField"];
@@ -4469,6 +5787,8 @@ export interface components {
             /** Format: double */
             heightMm: number;
             /** Format: double */
+            radiusMm: number;
+            /** Format: double */
             widthMm: number;
             /** Format: double */
             xMm: number;
@@ -4476,10 +5796,10 @@ export interface components {
             yMm: number;
         };
         Worked: {
-            screw?: components["schemas"]["ScrewLength"] | null;
+            screw: components["schemas"]["ScrewLength"];
             sheet: components["schemas"]["Worksheet"];
-            stack?: components["schemas"]["StackUp"] | null;
-            standoffs?: components["schemas"]["StandoffLoad"] | null;
+            stack: components["schemas"]["StackUp"];
+            standoffs: components["schemas"]["StandoffLoad"];
         };
         Worksheet: {
             id: string;
@@ -4510,6 +5830,8 @@ export interface components {
             filaments: components["schemas"]["FilamentProduct"][];
             films: components["schemas"]["FilmProduct"][];
             hardware: components["schemas"]["HardwareProduct"][];
+            machines: components["schemas"]["Machine"][];
+            offcuts: components["schemas"]["Offcut"][];
             paints: components["schemas"]["PaintProduct"][];
             people: components["schemas"]["Person"][];
             sheets: components["schemas"]["SheetProduct"][];
@@ -4914,7 +6236,7 @@ export interface operations {
             };
         };
     };
-    sheet: {
+    sheet_1: {
         parameters: {
             query?: {
                 letter?: string;
@@ -5318,6 +6640,136 @@ export interface operations {
             };
         };
     };
+    putJoint: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Joint"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptJoint"];
+                };
+            };
+        };
+    };
+    putLayout: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetLayout"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptSheetLayout"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: {
+                kerf?: boolean;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                layoutId: string;
+                form: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    cut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                layoutId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaserView"];
+                };
+            };
+        };
+    };
+    jobSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                layoutId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     putLoop: {
         parameters: {
             query?: never;
@@ -5400,6 +6852,124 @@ export interface operations {
             };
         };
     };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NestWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestProgress"];
+                };
+            };
+        };
+    };
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestProgress"];
+                };
+            };
+        };
+    };
+    events_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptLayouts"];
+                };
+            };
+        };
+    };
+    stop_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestProgress"];
+                };
+            };
+        };
+    };
     note: {
         parameters: {
             query?: never;
@@ -5424,7 +6994,7 @@ export interface operations {
             };
         };
     };
-    part: {
+    part_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5695,6 +7265,32 @@ export interface operations {
             };
         };
     };
+    part_2: {
+        parameters: {
+            query?: {
+                kerf?: boolean;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                panelId: string;
+                form: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     add: {
         parameters: {
             query: {
@@ -5746,6 +7342,35 @@ export interface operations {
                 };
                 content: {
                     "text/calendar;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    putPrint: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintPart"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPrintPart"];
                 };
             };
         };
@@ -6360,6 +7985,105 @@ export interface operations {
             };
         };
     };
+    bend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BendAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FlatPattern"];
+                };
+            };
+        };
+    };
+    cutTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutTime"];
+                };
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeshFacts"];
+                };
+            };
+        };
+    };
+    nest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NestAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestAnswer"];
+                };
+            };
+        };
+    };
     panel: {
         parameters: {
             query?: never;
@@ -6380,6 +8104,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PanelAnswer"];
+                };
+            };
+        };
+    };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartNumbers"];
+                };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoMeasure"];
+                };
+            };
+        };
+    };
+    tape: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapeAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoamTape"];
                 };
             };
         };
@@ -6408,7 +8204,7 @@ export interface operations {
             };
         };
     };
-    stop: {
+    stop_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6423,6 +8219,35 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: {
+                joinMm?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadDrawing"];
+                };
             };
         };
     };
@@ -6466,6 +8291,128 @@ export interface operations {
             };
         };
     };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaserView"];
+                };
+            };
+        };
+    };
+    events: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    goOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaserView"];
+                };
+            };
+        };
+    };
+    pause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaserView"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaserView"];
+                };
+            };
+        };
+    };
+    trouble: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                what: "MISFIRE" | "LID_OPENED" | "PIECE_TIPPED";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaserView"];
+                };
+            };
+        };
+    };
     library: {
         parameters: {
             query?: never;
@@ -6482,6 +8429,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LibraryView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptMesh"];
+                };
+            };
+        };
+    };
+    picture_1: {
+        parameters: {
+            query?: {
+                size?: number;
+                hex?: string;
+            };
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
                 };
             };
         };
@@ -6851,6 +8850,82 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["KeptHardwareProduct"];
                 };
+            };
+        };
+    };
+    putMachine: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Machine"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptMachine"];
+                };
+            };
+        };
+    };
+    putOffcut: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Offcut"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptOffcut"];
+                };
+            };
+        };
+    };
+    removeOffcut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -73,7 +73,8 @@ public record CutFigure(
     return field.equals("insetMm") ? "inset" : field.replace("Mm", "");
   }
 
-  private static CutFigure plain(FigureKind kind, @Nullable Double w, @Nullable Double h, @Nullable Double d) {
+  private static CutFigure plain(
+      FigureKind kind, @Nullable Double w, @Nullable Double h, @Nullable Double d) {
     return new CutFigure(kind, w, h, d, null, null, null, null, null, null, null, null, null);
   }
 
@@ -96,7 +97,18 @@ public record CutFigure(
 
   public static CutFigure text(String words, double capHeightMm, Lettering.Face face) {
     return new CutFigure(
-        FigureKind.TEXT, null, capHeightMm, null, null, null, null, null, null, null, words, face,
+        FigureKind.TEXT,
+        null,
+        capHeightMm,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        null,
+        words,
+        face,
         null);
   }
 }

@@ -45,8 +45,18 @@ public record Design(
       List<Screen> screens,
       List<LightStrip> strips) {
     this(
-        look, items, components, panels, schemes, screens, strips, List.of(), List.of(), List.of(),
-        List.of(), List.of());
+        look,
+        items,
+        components,
+        panels,
+        schemes,
+        screens,
+        strips,
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
+        List.of());
   }
 
   /** A look without parts. */

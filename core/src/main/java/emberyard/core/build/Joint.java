@@ -57,8 +57,9 @@ public record Joint(
   }
 
   /**
-   * One part at the joint. The pattern's origin lies at the place; a seam runs from it along its own
-   * x axis. Tabs and the first part's fingers stand up from the seam, to the left of its direction.
+   * One part at the joint. The pattern's origin lies at the place; a seam runs from it along its
+   * own x axis. Tabs and the first part's fingers stand up from the seam, to the left of its
+   * direction.
    *
    * @param slots whether this part takes the tabs (or begins with a gap)
    * @param turnDegrees counter-clockwise

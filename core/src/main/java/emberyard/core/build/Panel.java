@@ -73,6 +73,25 @@ public record Panel(
         PartDrawing.PLAIN);
   }
 
+  /** A part that belongs to no build, for asking about it alone. */
+  public static Panel loose(
+      double widthMm, double heightMm, CutMethod cutMethod, PartDrawing drawing) {
+    return new Panel(
+        "part",
+        "part",
+        Face.FRONT,
+        "loose",
+        widthMm,
+        heightMm,
+        1,
+        null,
+        null,
+        cutMethod,
+        0,
+        null,
+        drawing);
+  }
+
   /** The same part drawn like this. */
   public Panel drawn(PartDrawing other) {
     return new Panel(

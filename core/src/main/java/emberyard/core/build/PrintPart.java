@@ -35,8 +35,7 @@ public record PrintPart(
     Require.text("name", name);
     Require.given("face", face);
     Require.text("sha256", sha256);
-    Require.that(
-        sha256.matches("[0-9a-f]{64}"), "sha256", "The mesh's name is not a SHA-256.");
+    Require.that(sha256.matches("[0-9a-f]{64}"), "sha256", "The mesh's name is not a SHA-256.");
     fileName = Require.textOrEmpty("fileName", fileName);
     Require.given("mesh", mesh);
     Require.text("filamentId", filamentId);

@@ -37,7 +37,8 @@ public record SheetLayout(
     Require.text("id", id);
     Require.text("name", name);
     Require.text("sheetId", sheetId);
-    Require.that(blankPath != null && !blankPath.isBlank(), "blankPath", "The sheet needs its outline.");
+    Require.that(
+        blankPath != null && !blankPath.isBlank(), "blankPath", "The sheet needs its outline.");
     Require.text("machineId", machineId);
     pieces = Require.list(pieces);
     Require.between("pieces", pieces.size(), 0, 500, "pieces");
@@ -89,6 +90,12 @@ public record SheetLayout(
     PLANNED,
     DONE,
     FAILED
+  }
+
+  /** The same sheet with its pieces as they are after a job that was broken off. */
+  public SheetLayout with(List<LaidPiece> after) {
+    return new SheetLayout(
+        id, name, sheetId, offcutId, blankPath, machineId, after, state, usedStock, cutAt);
   }
 
   /** The layout after its job. */

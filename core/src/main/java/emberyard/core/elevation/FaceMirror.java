@@ -4,8 +4,8 @@ import emberyard.core.build.Face;
 import emberyard.core.build.FaceItem;
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.Panel;
-import emberyard.core.build.ThingLink;
 import emberyard.core.build.RecipeStep;
+import emberyard.core.build.ThingLink;
 import emberyard.core.build.VentCut;
 import emberyard.core.build.Window;
 import emberyard.core.geometry.Rect;
@@ -74,8 +74,10 @@ public record FaceMirror(List<Panel> panels, List<FaceItem> items, List<String> 
         panel.cutMethod(),
         panel.outsidePriceMinor(),
         turned(panel),
-        panel.drawing().with(
-            panel.drawing().steps().stream().map(s -> mirrored(s, panel.widthMm())).toList()));
+        panel
+            .drawing()
+            .with(
+                panel.drawing().steps().stream().map(s -> mirrored(s, panel.widthMm())).toList()));
   }
 
   private static RecipeStep mirrored(RecipeStep step, double widthMm) {

@@ -3,15 +3,17 @@ package emberyard.core.geometry;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
-import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Location;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.index.quadtree.Quadtree;
 import org.locationtech.jts.index.strtree.STRtree;
 
-/** Tells whether a new hole lies in the material, clear of its rims and of the holes taken so far. */
+/**
+ * Tells whether a new hole lies in the material, clear of its rims and of the holes taken so far.
+ */
 final class Clear {
   private static final GeometryFactory FACTORY = new GeometryFactory();
 

@@ -35,7 +35,8 @@ public record Contour(List<Knot> knots) {
   }
 
   /** An upright rectangle, its corners rounded where the radius is above 0. */
-  public static Contour rectangle(double xMm, double yMm, double widthMm, double heightMm, double radiusMm) {
+  public static Contour rectangle(
+      double xMm, double yMm, double widthMm, double heightMm, double radiusMm) {
     double r = Math.min(radiusMm, Math.min(widthMm, heightMm) / 2);
     double right = xMm + widthMm;
     double top = yMm + heightMm;
@@ -52,7 +53,8 @@ public record Contour(List<Knot> knots) {
     return new Contour(knots);
   }
 
-  private static void edge(List<Knot> knots, double x1, double y1, double x2, double y2, double quarter) {
+  private static void edge(
+      List<Knot> knots, double x1, double y1, double x2, double y2, double quarter) {
     if (Math.hypot(x2 - x1, y2 - y1) > 1e-9) {
       knots.add(Knot.at(x1, y1));
     }
@@ -128,7 +130,8 @@ public record Contour(List<Knot> knots) {
       }
       double[] centre = centre(from, next(i));
       double mine = radius(from, next(i));
-      if (i > 0 && (Math.hypot(centre[0] - cx, centre[1] - cy) > 1e-6 || Math.abs(mine - r) > 1e-6)) {
+      if (i > 0
+          && (Math.hypot(centre[0] - cx, centre[1] - cy) > 1e-6 || Math.abs(mine - r) > 1e-6)) {
         return Optional.empty();
       }
       cx = centre[0];
@@ -247,7 +250,9 @@ public record Contour(List<Knot> knots) {
     List<double[]> points = new ArrayList<>();
     for (int quarter = -8; quarter <= 8; quarter++) {
       double turn = quarter * Math.PI / 2 - start;
-      if (from.sweep() > 0 ? turn >= 0 && turn <= from.sweep() : turn <= 0 && turn >= from.sweep()) {
+      if (from.sweep() > 0
+          ? turn >= 0 && turn <= from.sweep()
+          : turn <= 0 && turn >= from.sweep()) {
         points.add(
             new double[] {
               c[0] + r * Math.cos(quarter * Math.PI / 2), c[1] + r * Math.sin(quarter * Math.PI / 2)

@@ -28,7 +28,9 @@ public record Move(double xMm, double yMm, double turnDegrees, boolean mirrored)
 
   /** Quarter turns leave no dust behind. */
   private static double exact(double value) {
-    return Math.abs(value) < 1e-15 ? 0 : Math.abs(Math.abs(value) - 1) < 1e-15 ? Math.signum(value) : value;
+    return Math.abs(value) < 1e-15
+        ? 0
+        : Math.abs(Math.abs(value) - 1) < 1e-15 ? Math.signum(value) : value;
   }
 
   /** Where a point comes to lie: x and y. */

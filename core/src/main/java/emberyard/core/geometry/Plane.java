@@ -15,9 +15,9 @@ import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
- * Joins, cuts and offsets outlines. A contour that an operation does not touch keeps its exact arcs;
- * the others are flattened to {@link Contour#FLATTEN_MM}. The overlay itself is that of the JTS
- * Topology Suite, O(n log n) in the corners.
+ * Joins, cuts and offsets outlines. A contour that an operation does not touch keeps its exact
+ * arcs; the others are flattened to {@link Contour#FLATTEN_MM}. The overlay itself is that of the
+ * JTS Topology Suite, O(n log n) in the corners.
  */
 public final class Plane {
   private static final GeometryFactory FACTORY = new GeometryFactory();
@@ -84,8 +84,7 @@ public final class Plane {
 
   /** What lies in both. */
   public static Outline common(Outline one, Outline other) {
-    return outline(
-        OverlayNGRobust.overlay(geometry(one), geometry(other), OverlayNG.INTERSECTION));
+    return outline(OverlayNGRobust.overlay(geometry(one), geometry(other), OverlayNG.INTERSECTION));
   }
 
   /**
@@ -108,8 +107,7 @@ public final class Plane {
     for (Contour hole : outline.holes()) {
       Circle circle = hole.circle().orElse(null);
       if (circle != null && circle.diameterMm() > 2 * distanceMm) {
-        kept.add(
-            Contour.circle(circle.xMm(), circle.yMm(), circle.diameterMm() - 2 * distanceMm));
+        kept.add(Contour.circle(circle.xMm(), circle.yMm(), circle.diameterMm() - 2 * distanceMm));
       } else if (circle == null) {
         holes.add(hole);
       }
@@ -121,8 +119,7 @@ public final class Plane {
             : null;
     Outline grown =
         disc != null && disc.diameterMm() + 2 * distanceMm > 0
-            ? Outline.of(
-                Contour.circle(disc.xMm(), disc.yMm(), disc.diameterMm() + 2 * distanceMm))
+            ? Outline.of(Contour.circle(disc.xMm(), disc.yMm(), disc.diameterMm() + 2 * distanceMm))
             : outline(buffered(geometry(rim), distanceMm, round));
     return kept.isEmpty() ? grown : cut(grown, new Outline(kept, List.of()));
   }
@@ -144,7 +141,9 @@ public final class Plane {
   /** As a JTS geometry, arcs flattened to this. */
   public static Geometry geometry(Outline outline, double toleranceMm) {
     List<Polygon> polygons =
-        outline.outers().stream().map(outer -> FACTORY.createPolygon(ring(outer, toleranceMm))).toList();
+        outline.outers().stream()
+            .map(outer -> FACTORY.createPolygon(ring(outer, toleranceMm)))
+            .toList();
     if (polygons.size() == 1) {
       LinearRing[] rings =
           outline.holes().stream().map(h -> ring(h, toleranceMm)).toArray(LinearRing[]::new);
@@ -172,9 +171,7 @@ public final class Plane {
     return ring(contour, Contour.FLATTEN_MM);
   }
 
-  /**
-   * What lies inside an odd number of contours. Contours that cross nothing keep their arcs.
-   */
+  /** What lies inside an odd number of contours. Contours that cross nothing keep their arcs. */
   public static Outline evenOdd(List<Contour> contours) {
     if (contours.isEmpty()) {
       return Outline.NONE;

@@ -16,7 +16,10 @@ public final class SvgPath {
 
   private static void append(StringBuilder path, Contour contour) {
     List<Knot> knots = contour.knots();
-    path.append('M').append(number(knots.get(0).xMm())).append(' ').append(number(knots.get(0).yMm()));
+    path.append('M')
+        .append(number(knots.get(0).xMm()))
+        .append(' ')
+        .append(number(knots.get(0).yMm()));
     for (int i = 0; i < knots.size(); i++) {
       Knot from = knots.get(i);
       Knot to = knots.get((i + 1) % knots.size());
@@ -37,7 +40,10 @@ public final class SvgPath {
   /** At most four decimals: a ten-thousandth of a millimetre. */
   public static String number(double value) {
     String text =
-        BigDecimal.valueOf(value).setScale(4, RoundingMode.HALF_EVEN).stripTrailingZeros().toPlainString();
+        BigDecimal.valueOf(value)
+            .setScale(4, RoundingMode.HALF_EVEN)
+            .stripTrailingZeros()
+            .toPlainString();
     return text.equals("-0") ? "0" : text;
   }
 }

@@ -44,9 +44,9 @@ public record BedPlan(Way way, boolean across, @Nullable Double lineMm, List<Cir
   }
 
   /**
-   * If the part with 5 mm margin fits in neither orientation: two set-ups if one dimension is within
-   * 1.9 × the bed and the other fits, otherwise a split where it crosses the least material and no
-   * hole.
+   * If the part with 5 mm margin fits in neither orientation: two set-ups if one dimension is
+   * within 1.9 × the bed and the other fits, otherwise a split where it crosses the least material
+   * and no hole.
    *
    * @param webMm what must stay between the split and a hole
    */

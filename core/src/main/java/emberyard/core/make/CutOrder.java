@@ -8,25 +8,32 @@ import java.util.List;
 /**
  * The order of cutting on a sheet: inner cuts first, then outer ones, always the nearest next.
  *
- * @param contours in order
+ * @param cuts in order
  * @param travelMm from the corner of the bed to the first, and between them
  */
-public record CutOrder(List<Contour> contours, double travelMm) {
+public record CutOrder(List<Cut> cuts, double travelMm) {
   public CutOrder {
-    contours = List.copyOf(contours);
+    cuts = List.copyOf(cuts);
   }
 
+  /**
+   * One contour.
+   *
+   * @param piece index of the piece it belongs to
+   * @param outer whether the piece is loose after it
+   */
+  public record Cut(int piece, boolean outer, Contour contour) {}
+
   /** Nearest neighbour, O(n²) in the contours: a piece stays held until its holes are cut. */
-  public static CutOrder of(List<Contour> inner, List<Contour> outer) {
-    List<Contour> order = new ArrayList<>();
+  public static CutOrder of(List<Cut> cuts) {
+    List<Cut> order = new ArrayList<>();
     double[] at = {0, 0};
     double travel = 0;
-    for (List<Contour> group : List.of(inner, outer)) {
-      List<Contour> left = new ArrayList<>(group);
+    for (boolean outer : new boolean[] {false, true}) {
+      List<Cut> left = new ArrayList<>(cuts.stream().filter(c -> c.outer() == outer).toList());
       while (!left.isEmpty()) {
-        int nearest = nearest(left, at);
-        Contour next = left.remove(nearest);
-        Knot start = next.knots().get(0);
+        Cut next = left.remove(nearest(left, at));
+        Knot start = next.contour().knots().get(0);
         travel += Math.hypot(start.xMm() - at[0], start.yMm() - at[1]);
         at = new double[] {start.xMm(), start.yMm()};
         order.add(next);
@@ -35,11 +42,16 @@ public record CutOrder(List<Contour> contours, double travelMm) {
     return new CutOrder(order, travel);
   }
 
-  private static int nearest(List<Contour> left, double[] at) {
+  /** Length of all cuts, mm. */
+  public double contourMm() {
+    return cuts.stream().mapToDouble(cut -> cut.contour().lengthMm()).sum();
+  }
+
+  private static int nearest(List<Cut> left, double[] at) {
     int best = 0;
     double least = Double.MAX_VALUE;
     for (int i = 0; i < left.size(); i++) {
-      Knot start = left.get(i).knots().get(0);
+      Knot start = left.get(i).contour().knots().get(0);
       double distance = Math.hypot(start.xMm() - at[0], start.yMm() - at[1]);
       if (distance < least) {
         least = distance;

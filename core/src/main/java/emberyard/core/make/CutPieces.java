@@ -72,8 +72,7 @@ public final class CutPieces {
     return findings;
   }
 
-  private static void changed(
-      Build build, Panel panel, DrawnPart drawn, List<Finding> findings) {
+  private static void changed(Build build, Panel panel, DrawnPart drawn, List<Finding> findings) {
     List<String> scrap = new ArrayList<>();
     List<String> reusable = new ArrayList<>();
     for (SheetLayout layout : build.layouts()) {
@@ -93,19 +92,18 @@ public final class CutPieces {
         reusable.isEmpty()
             ? ""
             : " %s can be cut down to the new outline.".formatted(list(reusable));
-    String gone =
-        scrap.isEmpty() ? "" : " %s can't be used any more.".formatted(list(scrap));
+    String gone = scrap.isEmpty() ? "" : " %s can't be used any more.".formatted(list(scrap));
     findings.add(
         Finding.of(
                 scrap.isEmpty() ? Severity.RISK : Severity.STOP,
                 "make",
                 "part:" + panel.id() + "/changed-after-cut",
                 "%s changed after %s cut"
-                    .formatted(panel.name(), changed == 1 ? "1 piece was" : changed + " pieces were"),
+                    .formatted(
+                        panel.name(), changed == 1 ? "1 piece was" : changed + " pieces were"),
                 (may + gone).strip(),
                 "What lies on the shelf is not what the drawing says: %s of sheet are at stake."
-                    .formatted(
-                        Figures.plain(changed * drawn.outline().areaMm2() / 100) + " cm²"))
+                    .formatted(Figures.plain(changed * drawn.outline().areaMm2() / 100) + " cm²"))
             .about(panel.id())
             .with(
                 Remedy.byHand("Lay it on a sheet again and cut it anew"),

@@ -67,8 +67,8 @@ public record CutTime(
    * Time = Σ contour × passes / speed + pierces × passes × pierce time + travel / travel speed + Σ
    * engraved area / (line spacing × engrave speed). Lines that are burnt in run at engraving speed.
    *
-   * <p>Example: 412 × 330 with a 300 × 200 window at 12 mm/s, 5 pierces at 0.4 s and an engraving of
-   * 120 × 80 at 0.1 mm lines and 400 mm/s: 207 s + 2 s + 240 s = 449 s.
+   * <p>Example: 412 × 330 with a 300 × 200 window at 12 mm/s, 5 pierces at 0.4 s and an engraving
+   * of 120 × 80 at 0.1 mm lines and 400 mm/s: 207 s + 2 s + 240 s = 449 s.
    */
   public static CutTime of(Job job, Pace pace) {
     double cut = job.contourMm() * pace.passes() / pace.speedMmPerSecond();
@@ -87,8 +87,7 @@ public record CutTime(
             "contour × passes ÷ speed + pierces × pierce time + travel ÷ travel speed"
                 + " + engraved area ÷ (line distance × engraving speed)",
             "contour %.0f mm at %s mm/s, %d passes"
-                .formatted(
-                    job.contourMm(), Figures.plain(pace.speedMmPerSecond()), pace.passes()),
+                .formatted(job.contourMm(), Figures.plain(pace.speedMmPerSecond()), pace.passes()),
             "%d pierces × %s s".formatted(job.pierces(), Figures.plain(pace.pierceSeconds())),
             "travel %.0f mm at %s mm/s"
                 .formatted(job.travelMm(), Figures.plain(pace.travelMmPerSecond())),

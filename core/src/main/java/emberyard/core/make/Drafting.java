@@ -73,18 +73,13 @@ final class Drafting {
       bends = flat.bends();
       width = flat.flatMm();
     }
-    outline =
-        Outline.of(Contour.rectangle(0, 0, width, panel.heightMm(), drawing.cornerMm()));
+    outline = Outline.of(Contour.rectangle(0, 0, width, panel.heightMm(), drawing.cornerMm()));
     List<Contour> openings = new ArrayList<>();
     Window window = panel.window();
     if (window != null) {
       openings.add(
           Contour.rectangle(
-              window.xMm(),
-              window.yMm(),
-              window.widthMm(),
-              window.heightMm(),
-              window.radiusMm()));
+              window.xMm(), window.yMm(), window.widthMm(), window.heightMm(), window.radiusMm()));
     }
     if (panel.holes() != null) {
       double d = panel.holes().diameterMm();
@@ -143,16 +138,14 @@ final class Drafting {
   }
 
   private Outline cut(Outline away) {
-    Require.that(
-        !outline.empty(), "op", "There is nothing to cut from yet: join a figure first.");
+    Require.that(!outline.empty(), "op", "There is nothing to cut from yet: join a figure first.");
     Outline left = Plane.cut(outline, away);
     Require.that(!left.empty(), "figure", "This cut leaves nothing of the part.");
     return left;
   }
 
   private static Outline copies(Outline figure, RecipeStep step) {
-    Outline turned =
-        figure.moved(new Move(0, 0, step.turnDegrees(), step.mirrored()));
+    Outline turned = figure.moved(new Move(0, 0, step.turnDegrees(), step.mirrored()));
     RecipeStep.CopyArray array = step.array();
     if (array == null) {
       return turned.moved(Move.by(step.xMm(), step.yMm()));

@@ -49,8 +49,7 @@ public record DrawnPart(
   public record Feature(
       String stepId, RecipeStep.Op op, double xMm, double yMm, double widthMm, double heightMm) {
     static Feature of(RecipeStep step, Rect box) {
-      return new Feature(
-          step.id(), step.op(), box.xMm(), box.yMm(), box.widthMm(), box.heightMm());
+      return new Feature(step.id(), step.op(), box.xMm(), box.yMm(), box.widthMm(), box.heightMm());
     }
   }
 

@@ -29,7 +29,12 @@ public record FoamTape(double areaCm2, double lengthMm, String stop, Why why) {
    * @param tapeWidthMm 3 to 100 mm
    */
   public static FoamTape of(
-      double massKg, double tapeWidthMm, boolean hot, boolean rough, boolean glass, boolean overhead) {
+      double massKg,
+      double tapeWidthMm,
+      boolean hot,
+      boolean rough,
+      boolean glass,
+      boolean overhead) {
     Require.between("massKg", massKg, 0, 100, "kg");
     Require.between("tapeWidthMm", tapeWidthMm, 3, 100, "mm");
     double area = CM2_PER_KG * massKg * (hot ? HOT : 1) * (rough ? ROUGH : 1);

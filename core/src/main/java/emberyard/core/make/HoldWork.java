@@ -78,7 +78,8 @@ final class HoldWork {
         String size = "M%s × %s".formatted(d, Figures.plain(hold.lengthMm()));
         count("screw-" + size, size + " screws", "pieces", hold.count() * pieces);
         if (hold.into() == ScrewInto.INSERT) {
-          count("insert-" + d, "M%s heat-set inserts".formatted(d), "pieces", hold.count() * pieces);
+          count(
+              "insert-" + d, "M%s heat-set inserts".formatted(d), "pieces", hold.count() * pieces);
         }
         screw(panel, hold, made.sheet().realThicknessMm());
       }
@@ -97,14 +98,14 @@ final class HoldWork {
 
   private Finding finding(
       Panel panel, Severity severity, String rule, String title, String detail, String why) {
-    return Finding.of(
-            severity, "make", "part:" + panel.id() + "/" + rule, title, detail, why)
+    return Finding.of(severity, "make", "part:" + panel.id() + "/" + rule, title, detail, why)
         .about(panel.id());
   }
 
   /**
    * Grip + engagement ≤ length ≤ grip + depth − 0.5; the grip is this sheet and what lies between.
-   * Engagement as in the handbook: 1 diameter in steel, 1.5 in aluminium, 2 in plastic or an insert.
+   * Engagement as in the handbook: 1 diameter in steel, 1.5 in aluminium, 2 in plastic or an
+   * insert.
    */
   private void screw(Panel panel, Hold hold, double thicknessMm) {
     if (hold.into() == null || hold.depthMm() == 0 || hold.diameterMm() == 0) {
@@ -155,7 +156,9 @@ final class HoldWork {
                           Figures.mm(Math.max(0, thicknessMm - 1))),
                   "A floor of 1 mm stays under every pocket.",
                   "It pulls through a thinner floor.")
-              .with(Remedy.byHand("Take thinner magnets"), Remedy.byHand("Glue a magnet plate behind")));
+              .with(
+                  Remedy.byHand("Take thinner magnets"),
+                  Remedy.byHand("Glue a magnet plate behind")));
     }
   }
 
@@ -169,7 +172,8 @@ final class HoldWork {
             false,
             hold.overhead());
     String width = Figures.plain(hold.tapeWidthMm());
-    count("tape-" + width, "Foam tape %s mm".formatted(width), "m", tape.lengthMm() * pieces / 1000);
+    count(
+        "tape-" + width, "Foam tape %s mm".formatted(width), "m", tape.lengthMm() * pieces / 1000);
     double edge = 2 * (panel.widthMm() + panel.heightMm());
     if (!tape.stop().isEmpty()) {
       findings.add(

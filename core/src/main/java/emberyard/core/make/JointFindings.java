@@ -14,7 +14,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
-/** Joints that don't come together, and holes of a part's own that nearly match a shared pattern. */
+/**
+ * Joints that don't come together, and holes of a part's own that nearly match a shared pattern.
+ */
 final class JointFindings {
   /** Nearer than this is the same hole, further than the other is another one (handbook). */
   private static final double SAME_MM = 0.3;
@@ -40,8 +42,7 @@ final class JointFindings {
 
   private static Finding finding(
       Severity severity, Joint joint, String rule, String title, String detail, String why) {
-    return Finding.of(
-            severity, "make", "joint:" + joint.id() + "/" + rule, title, detail, why)
+    return Finding.of(severity, "make", "joint:" + joint.id() + "/" + rule, title, detail, why)
         .about(joint.id());
   }
 
@@ -54,7 +55,8 @@ final class JointFindings {
                   Severity.RISK,
                   joint,
                   "alone",
-                  "Joint “%s” has %s".formatted(joint.name(), known.isEmpty() ? "no part" : "one part"),
+                  "Joint “%s” has %s"
+                      .formatted(joint.name(), known.isEmpty() ? "no part" : "one part"),
                   "A joint is cut into both parts from one pattern.",
                   "What is cut into one part alone meets nothing.")
               .with(Remedy.byHand("Choose the other part on Joints")));

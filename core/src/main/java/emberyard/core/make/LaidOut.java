@@ -4,7 +4,6 @@ import emberyard.core.build.SheetLayout;
 import emberyard.core.build.SheetLayout.LaidPiece;
 import emberyard.core.build.SheetLayout.PieceState;
 import emberyard.core.build.Why;
-import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Move;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Rect;
@@ -52,8 +51,16 @@ public record LaidOut(
    * @param collides whether it lies too near to another or to the edge
    */
   public record LaidPart(
-      LaidPiece piece, String title, String path, String engraved, double xMm, double yMm,
-      double widthMm, double heightMm, boolean stale, boolean collides) {}
+      LaidPiece piece,
+      String title,
+      String path,
+      String engraved,
+      double xMm,
+      double yMm,
+      double widthMm,
+      double heightMm,
+      boolean stale,
+      boolean collides) {}
 
   /** Where an outline lies: turned, then its box shifted to the piece's corner. */
   public static Outline placed(Outline outline, LaidPiece piece) {
@@ -94,34 +101,14 @@ public record LaidOut(
     Outline blank = PathData.outline(layout.blankPath());
     LayoutCheck check = LayoutCheck.of(layout, parts, blank, machine);
     List<LaidPart> pieces = new ArrayList<>();
-    List<Contour> inner = new ArrayList<>();
-    List<Contour> outer = new ArrayList<>();
-    double engraved = 0;
-    double lines = 0;
     for (int i = 0; i < layout.pieces().size(); i++) {
       LaidPiece piece = layout.pieces().get(i);
       DrawnPart drawn = parts.drawn(piece.panelId()).orElse(null);
       pieces.add(part(piece, drawn, parts, check.bad(i)));
-      if (drawn != null && piece.state() != PieceState.DONE) {
-        Outline placed = placed(drawn.outline(), piece);
-        inner.addAll(placed.holes());
-        outer.addAll(placed.outers());
-        engraved += drawn.engraved().areaMm2();
-        lines += drawn.lineMm();
-      }
     }
-    CutOrder order = CutOrder.of(inner, outer);
-    CutTime time =
-        CutTime.of(
-            new CutTime.Job(
-                order.contours().stream().mapToDouble(Contour::lengthMm).sum(),
-                order.contours().size(),
-                order.travelMm(),
-                engraved,
-                lines),
-            Paces.of(machine, sheet));
+    MachineJob job = MachineJob.of(layout, parts, Paces.of(machine, sheet));
     Rect box = blank.bounds();
-    return with(layout, sheet, machine, box, pieces, time, order.travelMm());
+    return with(layout, sheet, machine, box, pieces, job.time(), job.order().travelMm());
   }
 
   private static LaidPart part(

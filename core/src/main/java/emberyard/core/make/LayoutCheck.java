@@ -12,8 +12,8 @@ import org.jspecify.annotations.Nullable;
 import org.locationtech.jts.geom.Geometry;
 
 /**
- * Whether the pieces of a layout still lie apart and on the sheet: parts may have grown since it was
- * made. Half of the kerf from each neighbour is the least that can be cut.
+ * Whether the pieces of a layout still lie apart and on the sheet: parts may have grown since it
+ * was made. Half of the kerf from each neighbour is the least that can be cut.
  */
 final class LayoutCheck {
   private final boolean[] bad;
@@ -22,8 +22,7 @@ final class LayoutCheck {
     this.bad = bad;
   }
 
-  static LayoutCheck of(
-      SheetLayout layout, Parts parts, Outline blank, @Nullable Machine machine) {
+  static LayoutCheck of(SheetLayout layout, Parts parts, Outline blank, @Nullable Machine machine) {
     double kerf = machine == null ? 0 : machine.kerfMm();
     Geometry sheet = Plane.geometry(blank).buffer(0.01);
     List<Geometry> placed = new ArrayList<>();

@@ -59,8 +59,7 @@ final class MachineChecks {
     Rect box = drawn.outline().bounds();
     boolean twice = bed.way() == BedPlan.Way.TWO_SET_UPS;
     String line =
-        "%s from the %s"
-            .formatted(Figures.mm(bed.lineMm()), bed.across() ? "left" : "lower edge");
+        "%s from the %s".formatted(Figures.mm(bed.lineMm()), bed.across() ? "left" : "lower edge");
     String way =
         twice
             ? "Cut it in two set-ups meeting %s, with two register holes outside it".formatted(line)
@@ -70,8 +69,8 @@ final class MachineChecks {
             panel,
             twice ? Severity.RISK : Severity.STOP,
             "bed",
-            "%.0f × %.0f mm does not lie on %s".formatted(
-                box.widthMm(), box.heightMm(), machine.name()),
+            "%.0f × %.0f mm does not lie on %s"
+                .formatted(box.widthMm(), box.heightMm(), machine.name()),
             "Bed %.0f × %.0f mm less a margin of 5 mm on each side."
                 .formatted(machine.bedWidthMm(), machine.bedHeightMm()),
             twice

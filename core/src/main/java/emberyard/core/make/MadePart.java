@@ -86,16 +86,11 @@ public record MadePart(
     if (panel.drawing().bent() == null && !panel.drawing().bare()) {
       findings.addAll(PanelChecks.of(panel.id(), shape, panel.cutMethod()));
     }
-    findings.addAll(MachineChecks.of(panel, drawn, sheet.material(), thickness, asked.machine(), bed));
+    findings.addAll(
+        MachineChecks.of(panel, drawn, sheet.material(), thickness, asked.machine(), bed));
     findings.addAll(PartChecks.of(panel, drawn, sheet.material(), thickness, judged(panel, plain)));
     MadePart made =
-        with(
-            asked,
-            plain.drawn(shape, drawn, time),
-            "",
-            "",
-            PartPicture.of(drawn, thickness),
-            bed);
+        with(asked, plain.drawn(shape, drawn, time), "", "", PartPicture.of(drawn, thickness), bed);
     return new Worked(made, drawn, List.copyOf(findings));
   }
 

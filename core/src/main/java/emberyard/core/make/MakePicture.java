@@ -15,8 +15,7 @@ import java.util.Objects;
  * @param pieces how many of each machined part are wanted, laid and cut
  * @param prints printed parts with their figures
  */
-public record MakePicture(
-    List<LaidOut> layouts, List<PieceCount> pieces, List<MadePrint> prints) {
+public record MakePicture(List<LaidOut> layouts, List<PieceCount> pieces, List<MadePrint> prints) {
   public MakePicture {
     layouts = List.copyOf(layouts);
     pieces = List.copyOf(pieces);

@@ -3,6 +3,7 @@ package emberyard.core.make;
 import emberyard.core.build.Build;
 import emberyard.core.build.CutMethod;
 import emberyard.core.build.Panel;
+import emberyard.core.build.SheetLayout;
 import emberyard.core.finding.Finding;
 import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.SheetProduct;
@@ -64,6 +65,13 @@ public final class Parts {
   /** Its outline, none where its numbers contradict each other. */
   public Optional<DrawnPart> drawn(String panelId) {
     return Optional.ofNullable(worked.get(panelId)).map(MadePart.Worked::drawn);
+  }
+
+  /** What a machine does with a layout of these parts. */
+  public MachineJob job(SheetLayout layout, WorkshopBook book) {
+    SheetProduct sheet = book.sheet(layout.sheetId()).orElseThrow();
+    Machine machine = book.machine(layout.machineId()).orElse(null);
+    return MachineJob.of(layout, this, Paces.of(machine, sheet));
   }
 
   List<Finding> findings(String panelId) {

@@ -17,7 +17,9 @@ final class PathData {
     List<Contour> contours =
         lines.stream().filter(DrawnLines.Line::closed).map(DrawnLines.Line::contour).toList();
     Require.that(
-        !contours.isEmpty(), "path", "The outline has no closed line: each must end where it began.");
+        !contours.isEmpty(),
+        "path",
+        "The outline has no closed line: each must end where it began.");
     return Plane.evenOdd(contours);
   }
 }

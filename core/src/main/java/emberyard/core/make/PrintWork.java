@@ -108,7 +108,12 @@ final class PrintWork {
   }
 
   private void add(
-      PrintPart part, Severity severity, String rule, String title, String detail, String why,
+      PrintPart part,
+      Severity severity,
+      String rule,
+      String title,
+      String detail,
+      String why,
       Remedy... ways) {
     findings.add(
         Finding.of(severity, "make", "print:" + part.id() + "/" + rule, title, detail, why)

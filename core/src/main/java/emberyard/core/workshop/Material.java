@@ -14,7 +14,8 @@ public enum Material {
   ABS("ABS", 1050, 1.5, "ABS melts, burns and gives off hydrogen cyanide", null),
   MDF("MDF", 750, 2.0, null, null),
   CARD("card", 700, 1.0, null, null),
-  FIBRE("carbon or glass fibre", 1700, 1.5, "fibre board gives off toxic fumes and sharp dust", null),
+  FIBRE(
+      "carbon or glass fibre", 1700, 1.5, "fibre board gives off toxic fumes and sharp dust", null),
   PTFE("PTFE", 2200, 1.5, "PTFE gives off hydrogen fluoride", null),
   CHROME_LEATHER("chrome leather", 950, 1.5, "chrome leather gives off toxic chromium", null),
   UNKNOWN_PLASTIC("unknown plastic", 1200, 1.5, "nobody knows what it gives off", null);

@@ -12,7 +12,13 @@ import emberyard.core.units.Require;
  * @param fromBuildId whose job left it, empty when it was entered by hand
  */
 public record Offcut(
-    String id, String name, String sheetId, String path, String place, String sha256, String fromBuildId) {
+    String id,
+    String name,
+    String sheetId,
+    String path,
+    String place,
+    String sha256,
+    String fromBuildId) {
   public Offcut {
     Require.text("id", id);
     Require.text("name", name);

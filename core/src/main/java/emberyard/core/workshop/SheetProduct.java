@@ -45,6 +45,40 @@ public record SheetProduct(
     Require.between("onHandSheets", onHandSheets, 0, 10_000, "sheets");
   }
 
+  /** A sheet that is in no stock list, for asking about a part alone. */
+  public static SheetProduct loose(Material material, double thicknessMm, double laserMmPerSecond) {
+    return new SheetProduct(
+        "loose",
+        "sheet",
+        material,
+        thicknessMm,
+        null,
+        5_000,
+        5_000,
+        "#FFFFFF",
+        laserMmPerSecond,
+        0,
+        "none",
+        0);
+  }
+
+  /** The same product with a sheet less in the rack. */
+  public SheetProduct lessOne() {
+    return new SheetProduct(
+        id,
+        name,
+        material,
+        thicknessMm,
+        measuredThicknessMm,
+        widthMm,
+        heightMm,
+        colourHex,
+        laserMmPerSecond,
+        priceMinor,
+        supplierId,
+        Math.max(0, onHandSheets - 1));
+  }
+
   /** Measured thickness where there is one: fits and mass use it. */
   public double realThicknessMm() {
     return measuredThicknessMm == null ? thicknessMm : measuredThicknessMm;

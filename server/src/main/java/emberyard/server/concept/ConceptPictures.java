@@ -72,7 +72,9 @@ class ConceptPictures {
           design.strips(),
           design.enclosures(),
           design.loops(),
-          design.worksheets());
+          design.worksheets(),
+          design.joints(),
+          design.prints());
     }
   }
 

@@ -1,17 +1,12 @@
 package emberyard.server.concept;
 
-import com.openhtmltopdf.extend.FSSupplier;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import com.openhtmltopdf.svgsupport.BatikSVGDrawer;
 import emberyard.core.build.ConceptOption;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.units.Figures;
 import emberyard.core.workshop.Workshop;
+import emberyard.server.api.PdfSheet;
 import emberyard.server.brief.ClientView;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -22,8 +17,6 @@ import org.springframework.web.util.HtmlUtils;
  * it can't say more.
  */
 final class ConceptSheet {
-  private static final String FONTS = "/net/sf/jasperreports/fonts/dejavu/DejaVuSansCondensed";
-
   /** Between the margins. */
   private static final double WIDTH_MM = 180;
 
@@ -52,23 +45,7 @@ final class ConceptSheet {
    * @param view of the build with this option on the table
    */
   static byte[] pdf(ClientView view, ConceptOption option, Workshop workshop) {
-    ByteArrayOutputStream pdf = new ByteArrayOutputStream();
-    PdfRendererBuilder builder = new PdfRendererBuilder();
-    builder.withHtmlContent(html(view, option, workshop), null);
-    builder.useSVGDrawer(new BatikSVGDrawer());
-    builder.useFont(font(".ttf"), "Sheet", 400, PdfRendererBuilder.FontStyle.NORMAL, true);
-    builder.useFont(font("-Bold.ttf"), "Sheet", 700, PdfRendererBuilder.FontStyle.NORMAL, true);
-    builder.toStream(pdf);
-    try {
-      builder.run();
-    } catch (IOException impossible) {
-      throw new IllegalStateException(impossible);
-    }
-    return pdf.toByteArray();
-  }
-
-  private static FSSupplier<InputStream> font(String file) {
-    return () -> ConceptSheet.class.getResourceAsStream(FONTS + file);
+    return PdfSheet.of(html(view, option, workshop));
   }
 
   private static String html(ClientView view, ConceptOption option, Workshop workshop) {

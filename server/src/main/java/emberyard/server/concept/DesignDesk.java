@@ -28,7 +28,9 @@ final class DesignDesk {
           ThingKind.STRIP,
           ThingKind.ENCLOSURE,
           ThingKind.LOOP,
-          ThingKind.WORKSHEET);
+          ThingKind.WORKSHEET,
+          ThingKind.JOINT,
+          ThingKind.PRINT);
 
   private DesignDesk() {}
 
@@ -111,6 +113,8 @@ final class DesignDesk {
       case ENCLOSURE -> design.enclosures().forEach(each -> things.put(each.id(), each));
       case LOOP -> design.loops().forEach(each -> things.put(each.id(), each));
       case WORKSHEET -> design.worksheets().forEach(each -> things.put(each.id(), each));
+      case JOINT -> design.joints().forEach(each -> things.put(each.id(), each));
+      case PRINT -> design.prints().forEach(each -> things.put(each.id(), each));
       default -> throw new IllegalArgumentException(kind.word());
     }
     return things;

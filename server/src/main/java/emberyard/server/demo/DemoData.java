@@ -341,7 +341,9 @@ class DemoData implements ApplicationRunner {
         StartingStock.films(),
         StartingStock.filaments(),
         Library.hardware(List.of()),
-        Library.enclosures(List.of()));
+        Library.enclosures(List.of()),
+        StartingStock.machines(),
+        List.of());
   }
 
   private static Map<String, Object> workshopThings(WorkshopBook book) {
@@ -353,6 +355,8 @@ class DemoData implements ApplicationRunner {
     book.paints().forEach(paint -> things.put(paint.id(), paint));
     book.sheets().forEach(sheet -> things.put(sheet.id(), sheet));
     book.films().forEach(film -> things.put(film.id(), film));
+    book.machines().forEach(machine -> things.put(machine.id(), machine));
+    book.offcuts().forEach(offcut -> things.put(offcut.id(), offcut));
     book.filaments().forEach(filament -> things.put(filament.id(), filament));
     return things;
   }

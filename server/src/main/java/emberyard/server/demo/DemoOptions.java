@@ -83,7 +83,9 @@ final class DemoOptions {
         chosen.strips(),
         chosen.enclosures(),
         chosen.loops(),
-        chosen.worksheets());
+        chosen.worksheets(),
+        chosen.joints(),
+        chosen.prints());
   }
 
   private static Design chartTable(Design chosen) {
@@ -133,6 +135,8 @@ final class DemoOptions {
         chosen.strips(),
         chosen.enclosures(),
         chosen.loops(),
-        chosen.worksheets());
+        chosen.worksheets(),
+        chosen.joints(),
+        chosen.prints());
   }
 }

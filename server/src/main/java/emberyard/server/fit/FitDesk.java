@@ -7,6 +7,7 @@ import emberyard.core.build.Enclosure;
 import emberyard.core.build.HoleField;
 import emberyard.core.build.Opening;
 import emberyard.core.build.Panel;
+import emberyard.core.build.PartDrawing;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
 import emberyard.core.build.VentCut;
@@ -125,8 +126,8 @@ class FitDesk {
         null,
         CutMethod.LASER,
         0,
-        new VentCut(
-            new Window(BORDER_MM, BORDER_MM, opening.widthMm(), opening.heightMm()), field));
+        new VentCut(new Window(BORDER_MM, BORDER_MM, opening.widthMm(), opening.heightMm()), field),
+        PartDrawing.PLAIN);
   }
 
   private HardwareProduct product(String productId) {

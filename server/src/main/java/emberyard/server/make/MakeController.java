@@ -2,7 +2,10 @@ package emberyard.server.make;
 
 import emberyard.core.build.BorderHoles;
 import emberyard.core.build.CutMethod;
+import emberyard.core.build.Joint;
 import emberyard.core.build.Panel;
+import emberyard.core.build.PrintPart;
+import emberyard.core.build.SheetLayout;
 import emberyard.core.build.Window;
 import emberyard.core.finding.Finding;
 import emberyard.core.make.PanelChecks;
@@ -118,6 +121,36 @@ class MakeController {
     return things.put(who, buildId, id, value, ifMatch);
   }
 
+  @PutMapping("/api/builds/{buildId}/joints/{id}")
+  Kept<Joint> putJoint(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody Joint value) {
+    return things.put(who, buildId, id, value, ifMatch);
+  }
+
+  @PutMapping("/api/builds/{buildId}/prints/{id}")
+  Kept<PrintPart> putPrint(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody PrintPart value) {
+    return things.put(who, buildId, id, value, ifMatch);
+  }
+
+  @PutMapping("/api/builds/{buildId}/layouts/{id}")
+  Kept<SheetLayout> putLayout(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody SheetLayout value) {
+    return things.put(who, buildId, id, value, ifMatch);
+  }
+
   @PostMapping("/api/calc/make/panel")
   PanelAnswer panel(@RequestBody PanelQuestion asked) {
     PanelShape shape =
@@ -161,7 +194,7 @@ class MakeController {
     return given == null ? otherwise : given;
   }
 
-  private static Material material(@Nullable String name) {
+  static Material material(@Nullable String name) {
     String word = Require.text("material", name).toLowerCase(Locale.ROOT).replace(' ', '_');
     if (ALSO_CALLED.containsKey(word)) {
       return ALSO_CALLED.get(word);

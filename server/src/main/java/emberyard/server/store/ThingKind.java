@@ -9,16 +9,19 @@ import emberyard.core.build.ConceptOption;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.FaceItem;
 import emberyard.core.build.JobNote;
+import emberyard.core.build.Joint;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Loop;
 import emberyard.core.build.ManualTask;
 import emberyard.core.build.OrderLine;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Photo;
+import emberyard.core.build.PrintPart;
 import emberyard.core.build.Remark;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
+import emberyard.core.build.SheetLayout;
 import emberyard.core.build.Snapshot;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
@@ -27,6 +30,8 @@ import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.HardwareProduct;
+import emberyard.core.workshop.Machine;
+import emberyard.core.workshop.Offcut;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.SheetProduct;
@@ -60,6 +65,9 @@ public enum ThingKind {
   ENCLOSURE("enclosures", Enclosure.class, true),
   LOOP("loops", Loop.class, true),
   WORKSHEET("worksheets", Worksheet.class, true),
+  JOINT("joints", Joint.class, true),
+  PRINT("prints", PrintPart.class, true),
+  LAYOUT("layouts", SheetLayout.class, true),
   WORKSHOP("workshops", Workshop.class, false),
   PERSON("people", Person.class, false),
   STATION("stations", Station.class, false),
@@ -69,7 +77,9 @@ public enum ThingKind {
   FILM("films", FilmProduct.class, false),
   FILAMENT("filaments", FilamentProduct.class, false),
   HARDWARE("hardware", HardwareProduct.class, false),
-  ENCLOSURE_PRODUCT("enclosure-products", EnclosureProduct.class, false);
+  ENCLOSURE_PRODUCT("enclosure-products", EnclosureProduct.class, false),
+  MACHINE("machines", Machine.class, false),
+  OFFCUT("offcuts", Offcut.class, false);
 
   private final String word;
   private final Class<?> type;

@@ -77,6 +77,8 @@ public class FirstRun {
     add(writes, "spray", new Station("spray", "Spray corner", StationKind.SPRAY_CORNER, 1));
     add(writes, "laser", new Station("laser", "Laser", StationKind.LASER, 1));
     add(writes, "saw", new Station("saw", "Saw", StationKind.SAW, 1));
+    add(writes, "printer", new Station("printer", "Printer", StationKind.PRINTER, 1));
+    StartingStock.machines().forEach(machine -> add(writes, machine.id(), machine));
     StartingStock.suppliers().forEach(supplier -> add(writes, supplier.id(), supplier));
     StartingStock.sheets().forEach(sheet -> add(writes, sheet.id(), sheet));
     StartingStock.paints().forEach(paint -> add(writes, paint.id(), paint));

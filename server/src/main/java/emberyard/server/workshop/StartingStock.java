@@ -2,6 +2,7 @@ package emberyard.server.workshop;
 
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;
+import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.Supplier;
@@ -44,10 +45,18 @@ public final class StartingStock {
     return read("filaments", FilamentProduct.class);
   }
 
+  /** A laser, a router, a blade cutter and a printer with values to be tried on scrap. */
+  public static List<Machine> machines() {
+    return List.of(new ThingJson().read(text("/stock/machines.json"), Machine[].class));
+  }
+
   private static <T> List<T> read(String kind, Class<T> type) {
-    String name = "/stock/" + kind + ".csv";
+    return CSV.read(type, text("/stock/" + kind + ".csv"));
+  }
+
+  private static String text(String name) {
     try (InputStream file = StartingStock.class.getResourceAsStream(name)) {
-      return CSV.read(type, new String(file.readAllBytes(), StandardCharsets.UTF_8));
+      return new String(file.readAllBytes(), StandardCharsets.UTF_8);
     } catch (IOException missing) {
       throw new IllegalStateException(name, missing);
     }

@@ -3,6 +3,8 @@ package emberyard.server.workshop;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;
+import emberyard.core.workshop.Machine;
+import emberyard.core.workshop.Offcut;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.server.access.Account;
 import emberyard.server.api.ThingApi;
@@ -19,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -28,7 +31,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Films and filaments, and the whole stock list as CSV, one file a kind. */
+/** Films, filaments, machines and offcuts, and the whole stock list as CSV, one file a kind. */
 @RestController
 @RequestMapping("/api/workshop")
 class StockController {
@@ -66,6 +69,30 @@ class StockController {
       @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
       @RequestBody FilamentProduct value) {
     return things.put(who, null, id, value, ifMatch);
+  }
+
+  @PutMapping("/machines/{id}")
+  Kept<Machine> putMachine(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody Machine value) {
+    return things.put(who, null, id, value, ifMatch);
+  }
+
+  @PutMapping("/offcuts/{id}")
+  Kept<Offcut> putOffcut(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody Offcut value) {
+    return things.put(who, null, id, value, ifMatch);
+  }
+
+  /** Takes an offcut off the shelf; undo brings it back. */
+  @DeleteMapping("/offcuts/{id}")
+  void removeOffcut(@AuthenticationPrincipal Account who, @PathVariable String id) {
+    things.remove(who, null, ThingKind.OFFCUT, id);
   }
 
   /** Paints, sheets, films or filaments as CSV. */

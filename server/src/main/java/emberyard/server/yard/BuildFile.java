@@ -8,20 +8,22 @@ import tools.jackson.databind.JsonNode;
  * A build as one file.
  *
  * @param format always {@link #FORMAT}
- * @param version of the format; 1 froze only the look of a concept
+ * @param version of the format; 1 froze only the look of a concept, 2 knew rectangular parts only
  * @param things the build's own things, in order
  * @param uses things of the workshop that the build refers to (sheets, paints, suppliers), so that
  *     it means the same elsewhere
  * @param pictures JPEG files in Base64 by their SHA-256
+ * @param meshes STL files in Base64 by their SHA-256
  */
 record BuildFile(
     String format,
     int version,
     List<Entry> things,
     List<Entry> uses,
-    Map<String, String> pictures) {
+    Map<String, String> pictures,
+    Map<String, String> meshes) {
   static final String FORMAT = "ember-yard-build";
-  static final int VERSION = 2;
+  static final int VERSION = 3;
 
   /**
    * @param kind word of the API ("panels")

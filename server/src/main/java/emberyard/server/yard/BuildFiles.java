@@ -3,10 +3,12 @@ package emberyard.server.yard;
 import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
 import emberyard.core.build.Photo;
+import emberyard.core.build.PrintPart;
 import emberyard.core.units.InvalidValue;
 import emberyard.server.access.Account;
 import emberyard.server.api.Refused;
 import emberyard.server.bench.PictureFiles;
+import emberyard.server.make.MeshFiles;
 import emberyard.server.store.Row;
 import emberyard.server.store.ThingJson;
 import emberyard.server.store.ThingKind;
@@ -42,13 +44,17 @@ class BuildFiles {
           ThingKind.FILAMENT,
           ThingKind.SUPPLIER,
           ThingKind.HARDWARE,
-          ThingKind.ENCLOSURE_PRODUCT);
+          ThingKind.ENCLOSURE_PRODUCT,
+          ThingKind.MACHINE,
+          ThingKind.OFFCUT);
 
   private final ThingStore store;
   private final ThingJson json;
   private final PictureFiles files;
+  private final MeshFiles meshes;
 
-  BuildFiles(ThingStore store, ThingJson json, PictureFiles files) {
+  BuildFiles(ThingStore store, ThingJson json, PictureFiles files, MeshFiles meshes) {
+    this.meshes = meshes;
     this.store = store;
     this.json = json;
     this.files = files;
@@ -62,18 +68,22 @@ class BuildFiles {
     List<BuildFile.Entry> things = new ArrayList<>();
     List<BuildFile.Entry> shared = new ArrayList<>();
     Map<String, String> pictures = new TreeMap<>();
+    Map<String, String> stl = new TreeMap<>();
     for (Row row : store.all()) {
       if (buildId.equals(row.buildId())) {
         things.add(entry(row));
         if (row.value() instanceof Photo photo) {
           pictures.put(photo.sha256(), inBase64(photo));
         }
+        if (row.value() instanceof PrintPart print) {
+          stl.put(print.sha256(), meshes.inBase64(print.sha256()));
+        }
       } else if (SHARED.contains(row.kind())) {
         shared.add(entry(row));
       }
     }
     return new BuildFile(
-        BuildFile.FORMAT, BuildFile.VERSION, things, usedBy(things, shared), pictures);
+        BuildFile.FORMAT, BuildFile.VERSION, things, usedBy(things, shared), pictures, stl);
   }
 
   private String inBase64(Photo photo) throws IOException {
@@ -114,6 +124,7 @@ class BuildFiles {
     }
     addMissing(file, here, writes);
     keepPictures(file, checked);
+    keepMeshes(file, checked);
     store.apply(who.id(), writes);
     return new ImportedBuild(brief.id(), brief.name(), values.size());
   }
@@ -147,7 +158,8 @@ class BuildFiles {
           file.version(),
           file.version() < 2 ? FirstForm.brought(file.things()) : file.things(),
           file.uses() == null ? List.of() : file.uses(),
-          file.pictures() == null ? Map.of() : file.pictures());
+          file.pictures() == null ? Map.of() : file.pictures(),
+          file.meshes() == null ? Map.of() : file.meshes());
     } catch (JacksonException unreadable) {
       throw foreign();
     }
@@ -169,6 +181,15 @@ class BuildFiles {
           "things", "A build file holds one brief; this one holds %d.".formatted(briefs.size()));
     }
     return briefs.get(0);
+  }
+
+  private void keepMeshes(BuildFile file, Build build) throws IOException {
+    for (PrintPart print : build.prints()) {
+      String data = file.meshes().get(print.sha256());
+      if (data != null) {
+        meshes.keepAs(print.sha256(), data);
+      }
+    }
   }
 
   private void keepPictures(BuildFile file, Build build) throws IOException {

@@ -13,6 +13,7 @@ import emberyard.core.finish.SchemePlan;
 import emberyard.core.fit.FitPicture;
 import emberyard.core.light.LightLoad;
 import emberyard.core.make.MadePart;
+import emberyard.core.make.MakePicture;
 import emberyard.core.money.Budget;
 import emberyard.core.supply.NeedLine;
 import emberyard.core.units.Require;
@@ -96,6 +97,7 @@ class YardController {
       Interview interview,
       List<RequirementState> coverage,
       List<MadePart> parts,
+      MakePicture make,
       List<SchemePlan> schemes,
       LightLoad lightLoad,
       FitPicture fit,
@@ -162,6 +164,7 @@ class YardController {
         picture.interview(),
         sight.coverage(),
         picture.parts(),
+        picture.make(),
         picture.schemes(),
         picture.lightLoad(),
         picture.fit(),

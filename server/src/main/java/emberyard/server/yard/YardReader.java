@@ -10,6 +10,7 @@ import emberyard.core.build.ConceptOption;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.FaceItem;
 import emberyard.core.build.JobNote;
+import emberyard.core.build.Joint;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Look;
 import emberyard.core.build.Loop;
@@ -17,10 +18,12 @@ import emberyard.core.build.ManualTask;
 import emberyard.core.build.OrderLine;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Photo;
+import emberyard.core.build.PrintPart;
 import emberyard.core.build.Remark;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
+import emberyard.core.build.SheetLayout;
 import emberyard.core.build.Snapshot;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
@@ -29,6 +32,8 @@ import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.HardwareProduct;
+import emberyard.core.workshop.Machine;
+import emberyard.core.workshop.Offcut;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.SheetProduct;
@@ -181,7 +186,10 @@ public class YardReader {
         only(things, ChangeOrder.class),
         only(things, Enclosure.class),
         only(things, Loop.class),
-        only(things, Worksheet.class));
+        only(things, Worksheet.class),
+        only(things, Joint.class),
+        only(things, PrintPart.class),
+        only(things, SheetLayout.class));
   }
 
   private static WorkshopBook book(List<Object> things) {
@@ -199,7 +207,9 @@ public class YardReader {
         only(things, FilmProduct.class),
         only(things, FilamentProduct.class),
         Library.hardware(only(things, HardwareProduct.class)),
-        Library.enclosures(only(things, EnclosureProduct.class)));
+        Library.enclosures(only(things, EnclosureProduct.class)),
+        only(things, Machine.class),
+        only(things, Offcut.class));
   }
 
   private static <T> List<T> only(List<Object> things, Class<T> type) {

@@ -69,8 +69,7 @@ final class BendChecks {
           part.finding(
                   Severity.STOP,
                   "bend-leg",
-                  "A leg is %s long; %s needed"
-                      .formatted(Figures.mm(shortest), Figures.mm(4 * t)),
+                  "A leg is %s long; %s needed".formatted(Figures.mm(shortest), Figures.mm(4 * t)),
                   "Four times the thickness of %s.".formatted(Figures.mm(t)),
                   "A shorter leg can't be held in the former and bends itself.")
               .with(Remedy.byHand("Lengthen the leg; trim it after bending")));

@@ -31,8 +31,7 @@ record Checked(
   /** A finding about this part. */
   Finding finding(Severity severity, String rule, String title, String detail, String why) {
     Finding finding =
-        Finding.of(
-            severity, CAPABILITY, "part:" + panel.id() + "/" + rule, title, detail, why);
+        Finding.of(severity, CAPABILITY, "part:" + panel.id() + "/" + rule, title, detail, why);
     return panel.id().isEmpty() ? finding : finding.about(panel.id());
   }
 }

@@ -127,10 +127,7 @@ final class HoleChecks {
       if (gap < needed - 0.005) {
         bad.add(
             new Worst(
-                gap,
-                needed,
-                (mine.xMm() + theirs.xMm()) / 2,
-                (mine.yMm() + theirs.yMm()) / 2));
+                gap, needed, (mine.xMm() + theirs.xMm()) / 2, (mine.yMm() + theirs.yMm()) / 2));
       }
       return;
     }

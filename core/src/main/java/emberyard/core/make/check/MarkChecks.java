@@ -45,8 +45,7 @@ final class MarkChecks {
 
   private static boolean hasPathEngraving(Checked part) {
     return part.panel().drawing().steps().stream()
-        .anyMatch(
-            s -> s.op() == RecipeStep.Op.ENGRAVE && s.figure().kind() != FigureKind.TEXT);
+        .anyMatch(s -> s.op() == RecipeStep.Op.ENGRAVE && s.figure().kind() != FigureKind.TEXT);
   }
 
   private static void text(Checked part, RecipeStep step, CutFigure text, List<Finding> findings) {
@@ -69,7 +68,9 @@ final class MarkChecks {
                     ? "Thinner strokes tear when film is weeded or paint is pulled."
                     : "A thinner line is not seen at arm's length.")
             .at(step.xMm(), step.yMm(), Math.max(8, text.heightMm()))
-            .with(Remedy.byHand("Make it %s high, or take a bold font".formatted(Figures.mm(height)))));
+            .with(
+                Remedy.byHand(
+                    "Make it %s high, or take a bold font".formatted(Figures.mm(height)))));
   }
 
   /** Narrowest stroke of a line of text, mm; proportional to its height. */

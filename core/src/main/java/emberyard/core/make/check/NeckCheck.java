@@ -28,8 +28,7 @@ final class NeckCheck {
     if (whole.outers().size() > 1) {
       pieces(part, whole, findings);
     }
-    List<Contour> notRound =
-        whole.holes().stream().filter(h -> h.circle().isEmpty()).toList();
+    List<Contour> notRound = whole.holes().stream().filter(h -> h.circle().isEmpty()).toList();
     Geometry shape = Plane.geometry(new Outline(whole.outers(), notRound));
     double needed = part.webMm();
     Geometry neck = worst(shape, needed);

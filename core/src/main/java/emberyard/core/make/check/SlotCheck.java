@@ -39,8 +39,7 @@ final class SlotCheck {
     if (!meant || fits) {
       return;
     }
-    String field =
-        "drawing.steps.%d.figure.%s".formatted(index, lying ? "heightMm" : "widthMm");
+    String field = "drawing.steps.%d.figure.%s".formatted(index, lying ? "heightMm" : "widthMm");
     findings.add(
         part.finding(
                 Severity.RISK,

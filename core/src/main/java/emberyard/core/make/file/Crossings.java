@@ -19,8 +19,7 @@ final class Crossings {
     int shown = 0;
     for (Coordinate at : simple.getNonSimpleLocations()) {
       if (shown++ < MOST_SHOWN) {
-        faults.add(
-            new Imported.Fault("The line crosses itself here.", at.x, at.y, false));
+        faults.add(new Imported.Fault("The line crosses itself here.", at.x, at.y, false));
       }
     }
     if (Outline.of(contour).areaMm2() < 1e-6) {

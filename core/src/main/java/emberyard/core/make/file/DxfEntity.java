@@ -8,7 +8,11 @@ record DxfEntity(String kind, List<Pair> pairs) {
   record Pair(int code, String value) {}
 
   String text(int code, String otherwise) {
-    return pairs.stream().filter(p -> p.code() == code).map(Pair::value).findFirst().orElse(otherwise);
+    return pairs.stream()
+        .filter(p -> p.code() == code)
+        .map(Pair::value)
+        .findFirst()
+        .orElse(otherwise);
   }
 
   double number(int code, double otherwise) {

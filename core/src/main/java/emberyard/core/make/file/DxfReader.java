@@ -202,8 +202,7 @@ public final class DxfReader {
     int i = at + 1;
     while (i < entities.size() && entities.get(i).kind().equals("VERTEX")) {
       DxfEntity corner = entities.get(i++);
-      corners.add(
-          new double[] {corner.number(10, 0), corner.number(20, 0), corner.number(42, 0)});
+      corners.add(new double[] {corner.number(10, 0), corner.number(20, 0), corner.number(42, 0)});
     }
     corners(corners, ((int) entities.get(at).number(70, 0) & 1) == 1);
     return i - 1;

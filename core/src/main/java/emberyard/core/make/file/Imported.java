@@ -77,8 +77,7 @@ public record Imported(
     }
     Outline outline = Plane.evenOdd(cut);
     Rect box = outline.bounds();
-    emberyard.core.geometry.Move home =
-        emberyard.core.geometry.Move.by(-box.xMm(), -box.yMm());
+    emberyard.core.geometry.Move home = emberyard.core.geometry.Move.by(-box.xMm(), -box.yMm());
     return new Imported(
         outline.moved(home),
         Plane.evenOdd(engrave).moved(home),

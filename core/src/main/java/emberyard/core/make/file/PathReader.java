@@ -164,8 +164,12 @@ public final class PathReader extends DefaultPathHandler {
     double px = pen.x();
     double py = pen.y();
     pen.curveTo(
-        px + (x1 - px) * 2 / 3, py + (y1 - py) * 2 / 3, x + (x1 - x) * 2 / 3, y + (y1 - y) * 2 / 3,
-        x, y);
+        px + (x1 - px) * 2 / 3,
+        py + (y1 - py) * 2 / 3,
+        x + (x1 - x) * 2 / 3,
+        y + (y1 - y) * 2 / 3,
+        x,
+        y);
     controlX = x1;
     controlY = y1;
     last = 'Q';

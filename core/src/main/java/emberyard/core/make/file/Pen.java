@@ -118,8 +118,16 @@ final class Pen {
   }
 
   private void halve(
-      double x0, double y0, double x1, double y1, double x2, double y2, double x3, double y3,
-      double tolerance, int depth) {
+      double x0,
+      double y0,
+      double x1,
+      double y1,
+      double x2,
+      double y2,
+      double x3,
+      double y3,
+      double tolerance,
+      int depth) {
     double away = Math.max(off(x1, y1, x0, y0, x3, y3), off(x2, y2, x0, y0, x3, y3));
     if (away <= tolerance || depth > 12 || Double.isNaN(away)) {
       return;
@@ -146,13 +154,20 @@ final class Pen {
     double dx = bx - ax;
     double dy = by - ay;
     double length = dx * dx + dy * dy;
-    double t = length == 0 ? 0 : Math.max(0, Math.min(1, ((px - ax) * dx + (py - ay) * dy) / length));
+    double t =
+        length == 0 ? 0 : Math.max(0, Math.min(1, ((px - ax) * dx + (py - ay) * dy) / length));
     return Math.hypot(px - ax - t * dx, py - ay - t * dy);
   }
 
   /** An elliptical arc as SVG states it (SVG 1.1, implementation notes F.6). */
   void ellipseTo(
-      double rx, double ry, double tiltDegrees, boolean large, boolean sweep, double toX, double toY) {
+      double rx,
+      double ry,
+      double tiltDegrees,
+      boolean large,
+      boolean sweep,
+      double toX,
+      double toY) {
     double distance = Math.hypot(toX - x, toY - y);
     if (distance < 1e-12) {
       return;
@@ -204,11 +219,11 @@ final class Pen {
   }
 
   /** Points of an ellipse between two angles of its own, the end left out. */
-  void sweep(
-      double cx, double cy, double rx, double ry, double tilt, double start, double turn) {
+  void sweep(double cx, double cy, double rx, double ry, double tilt, double start, double turn) {
     double size = Math.max(rx, ry) * Math.max(1e-9, place.stretch());
     double step = 2 * Math.acos(Math.max(0, 1 - Math.min(1, CURVE_MM / size)));
-    int parts = Math.min(2_000, Math.max(4, (int) Math.ceil(Math.abs(turn) / Math.max(step, 1e-3))));
+    int parts =
+        Math.min(2_000, Math.max(4, (int) Math.ceil(Math.abs(turn) / Math.max(step, 1e-3))));
     for (int i = 1; i < parts; i++) {
       double angle = start + turn * i / parts;
       double ex = rx * Math.cos(angle);

@@ -19,9 +19,9 @@ import org.apache.batik.parser.TransformListParser;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Lines of an SVG drawing in mm, y upwards from the drawing's lower edge: paths, shapes, transforms,
- * nested groups, units. Nothing outside the file is read; a file with a document type, entities or
- * scripts is refused.
+ * Lines of an SVG drawing in mm, y upwards from the drawing's lower edge: paths, shapes,
+ * transforms, nested groups, units. Nothing outside the file is read; a file with a document type,
+ * entities or scripts is refused.
  */
 public final class SvgReader {
   /** Longest drawing, characters. */
@@ -30,7 +30,17 @@ public final class SvgReader {
   private static final double PIXEL_MM = 25.4 / 96;
   private static final int DEEPEST = 100;
   private static final Set<String> HIDDEN =
-      Set.of("defs", "clipPath", "mask", "symbol", "pattern", "marker", "metadata", "title", "desc", "style");
+      Set.of(
+          "defs",
+          "clipPath",
+          "mask",
+          "symbol",
+          "pattern",
+          "marker",
+          "metadata",
+          "title",
+          "desc",
+          "style");
 
   private final Pen pen = new Pen();
   private final Set<String> notes = new LinkedHashSet<>();
@@ -87,7 +97,8 @@ public final class SvgReader {
   private void open(XMLStreamReader xml) {
     String name = xml.getLocalName();
     if (name.equals("script") || name.equals("foreignObject")) {
-      throw new InvalidValue("file", "The drawing carries a script: only plain drawings are taken.");
+      throw new InvalidValue(
+          "file", "The drawing carries a script: only plain drawings are taken.");
     }
     if (root && !name.equals("svg")) {
       throw new InvalidValue("file", "The file is no SVG drawing.");
@@ -219,7 +230,8 @@ public final class SvgReader {
     String width = xml.getAttributeValue(null, "width");
     String height = xml.getAttributeValue(null, "height");
     double[] view = box == null ? null : view(box);
-    boolean sized = width != null && !width.endsWith("%") && height != null && !height.endsWith("%");
+    boolean sized =
+        width != null && !width.endsWith("%") && height != null && !height.endsWith("%");
     double w = sized ? millimetres(width) : view == null ? 0 : view[2] * PIXEL_MM;
     double h = sized ? millimetres(height) : view == null ? 0 : view[3] * PIXEL_MM;
     if (!sized) {

@@ -15,7 +15,9 @@ final class Corners {
     for (int i = 0; i < n; i++) {
       keys[i] =
           new long[] {
-            Math.round(c[3 * i] * 1e3), Math.round(c[3 * i + 1] * 1e3), Math.round(c[3 * i + 2] * 1e3)
+            Math.round(c[3 * i] * 1e3),
+            Math.round(c[3 * i + 1] * 1e3),
+            Math.round(c[3 * i + 2] * 1e3)
           };
     }
     int[] sorted =

@@ -13,8 +13,8 @@ public final class MeshMeasure {
   private MeshMeasure() {}
 
   /**
-   * Volume by signed tetrahedra from the origin, Σ a·(b × c)/6; closed when every edge is used twice,
-   * once each way. O(n log n) for sorting the edges.
+   * Volume by signed tetrahedra from the origin, Σ a·(b × c)/6; closed when every edge is used
+   * twice, once each way. O(n log n) for sorting the edges.
    *
    * <p>Example: a cube of 20 mm in 12 triangles: 8,000 mm³, 2,400 mm², closed.
    */

@@ -34,7 +34,8 @@ public final class MeshPicture {
       p[1] = (p[1] - midY) * scale + size / 2.0;
     }
     for (int t = 0; t < mesh.triangles(); t++) {
-      triangle(seen[3 * t], seen[3 * t + 1], seen[3 * t + 2], shade(mesh, t, rgb), size, pixels, depth);
+      triangle(
+          seen[3 * t], seen[3 * t + 1], seen[3 * t + 2], shade(mesh, t, rgb), size, pixels, depth);
     }
     return pixels;
   }

@@ -35,8 +35,8 @@ public record PrintFigures(
    * Material = volume × (shell share + infill of the rest) × density; shell share = area × wall /
    * volume, at most 1. Time = material volume ÷ deposition rate.
    *
-   * <p>Example: a closed cube of 20 mm, wall 1.2, 20 % infill, PLA: shell 36 %, 48.8 % of 8,000 mm³,
-   * 4.84 g.
+   * <p>Example: a closed cube of 20 mm, wall 1.2, 20 % infill, PLA: shell 36 %, 48.8 % of 8,000
+   * mm³, 4.84 g.
    */
   public static PrintFigures of(PrintPart part, String plastic, Machine printer) {
     MeshFacts mesh = part.mesh();

@@ -10,7 +10,7 @@ import java.util.StringTokenizer;
 /** Reads STL, ASCII or binary; units are taken for mm. */
 public final class StlReader {
   /** Most triangles of a part that is printed here. */
-  public static final int MOST_TRIANGLES = 1_000_000;
+  public static final int MOST_TRIANGLES = 250_000;
 
   private static final int HEADER = 84;
   private static final int RECORD = 50;
@@ -70,7 +70,7 @@ public final class StlReader {
   private static void check(long triangles) {
     if (triangles > MOST_TRIANGLES) {
       throw new InvalidValue(
-          "file", "The mesh has more than 1,000,000 triangles: make it coarser first.");
+          "file", "The mesh has more than 250,000 triangles: make it coarser first.");
     }
   }
 

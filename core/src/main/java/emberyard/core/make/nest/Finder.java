@@ -6,9 +6,9 @@ import org.jspecify.annotations.Nullable;
 /**
  * Finds the best place of one shape on one sheet among those already there. Candidates are the
  * corners of the free box, the corners of the no-fit polygons, and where their rims cross; the one
- * furthest left, then lowest, that no no-fit polygon holds is taken (bottom-left filling with no-fit
- * polygons, after Burke, Hellier, Kendall and Whitwell 2007). O(e²) in the edges of the rims near
- * each other, times the few candidates better than the best so far.
+ * furthest left, then lowest, that no no-fit polygon holds is taken (bottom-left filling with
+ * no-fit polygons, after Burke, Hellier, Kendall and Whitwell 2007). O(e²) in the edges of the rims
+ * near each other, times the few candidates better than the best so far.
  */
 final class Finder {
   /** Overlaps thinner than this are touching. */

@@ -6,9 +6,9 @@ import java.util.List;
 
 /**
  * Fills one sheet the way a jigsaw is laid: of all pieces left and all places worth trying, the one
- * whose rim touches most goes next. Places are the corners and crossings of no-fit polygons; they are
- * kept from piece to piece, and only what the new piece brings is computed: O(e) new rims against
- * all rims there.
+ * whose rim touches most goes next. Places are the corners and crossings of no-fit polygons; they
+ * are kept from piece to piece, and only what the new piece brings is computed: O(e) new rims
+ * against all rims there.
  */
 final class Fitting {
   private final Ground ground;
@@ -121,9 +121,7 @@ final class Fitting {
               || spot.x() > px + shape.width + 1
               || py > spot.y() + other.height + 1
               || spot.y() > py + shape.height + 1;
-      return apart
-          ? 0
-          : Contact.between(other.edges, spot.x(), spot.y(), shape.edges, px, py);
+      return apart ? 0 : Contact.between(other.edges, spot.x(), spot.y(), shape.edges, px, py);
     }
 
     private void begin() {
@@ -205,7 +203,13 @@ final class Fitting {
         double y2 = a.edges[p + 3] + ay;
         for (int q = 0; q < b.edges.length; q += 4) {
           crossing(
-              x1, y1, x2, y2, b.edges[q] + bx, b.edges[q + 1] + by, b.edges[q + 2] + bx,
+              x1,
+              y1,
+              x2,
+              y2,
+              b.edges[q] + bx,
+              b.edges[q + 1] + by,
+              b.edges[q + 2] + bx,
               b.edges[q + 3] + by);
         }
       }

@@ -39,12 +39,15 @@ final class Ground {
     this.areaMm2 = areaMm2;
   }
 
-  /** The sheet less its margin; pieces are grown by half the spacing, so that much is given back. */
+  /**
+   * The sheet less its margin; pieces are grown by half the spacing, so that much is given back.
+   */
   static Ground of(NestJob.Blank sheet, double spacingMm, double marginMm) {
     Geometry usable = Plane.geometry(sheet.outline());
     double inset = marginMm - spacingMm / 2;
     if (inset != 0) {
-      usable = usable.buffer(-inset, 8, org.locationtech.jts.operation.buffer.BufferParameters.CAP_FLAT);
+      usable =
+          usable.buffer(-inset, 8, org.locationtech.jts.operation.buffer.BufferParameters.CAP_FLAT);
     }
     if (usable.isEmpty()) {
       return new Ground(0, 0, 0, 0, List.of(), sheet.offcut(), sheet.outline().areaMm2());

@@ -84,7 +84,9 @@ final class JigsawTry {
       Fitting fitting = new Fitting(grounds.get(sheet), store);
       turnsOf.keySet().stream()
           .filter(taste::left)
-          .sorted(java.util.Comparator.comparingInt((Shape s) -> s.index).thenComparing(s -> s.turnDegrees))
+          .sorted(
+              java.util.Comparator.comparingInt((Shape s) -> s.index)
+                  .thenComparing(s -> s.turnDegrees))
           .forEach(fitting::offer);
       for (Spot spot = fitting.best(taste); spot != null; spot = fitting.best(taste)) {
         List<Shape> turns = turnsOf.get(spot.shape());
@@ -109,8 +111,7 @@ final class JigsawTry {
       bestCost = worth;
       bestTaste = taste;
     }
-    return new Layout(
-        layout.order(), layout.spots(), layout.sheetOf(), layout.spotOf(), worth);
+    return new Layout(layout.order(), layout.spots(), layout.sheetOf(), layout.spotOf(), worth);
   }
 
   /** Every fourth taste is new, the others are the best one a little changed. */

@@ -27,5 +27,6 @@ public record NestResult(
    * @param utilisation area of the pieces ÷ (used length × width), 0 to 1
    * @param areaMm2 of the pieces
    */
-  public record Use(int sheet, String id, int pieces, double usedLengthMm, double utilisation, double areaMm2) {}
+  public record Use(
+      int sheet, String id, int pieces, double usedLengthMm, double utilisation, double areaMm2) {}
 }

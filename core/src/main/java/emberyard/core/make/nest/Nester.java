@@ -13,9 +13,9 @@ import org.apache.commons.rng.simple.RandomSource;
  * <p>Problem: two-dimensional irregular cutting stock with holes, pieces turned by given angles.
  * Each layout is built greedily, piece by piece in an order, by {@link Finder}; the order is
  * improved by swapping and moving pieces and accepting what is no worse than some tries ago (late
- * acceptance hill climbing, Burke and Bykov 2017). A try costs O(n² e²) at worst for n pieces with e
- * edges in their no-fit polygons; only what lies behind the first changed piece is laid again. The
- * same job and number of tries always give the same layout.
+ * acceptance hill climbing, Burke and Bykov 2017). A try costs O(n² e²) at worst for n pieces with
+ * e edges in their no-fit polygons; only what lies behind the first changed piece is laid again.
+ * The same job and number of tries always give the same layout.
  */
 public final class Nester {
   private static final int MEMORY = 40;
@@ -60,8 +60,7 @@ public final class Nester {
       if (turned == null) {
         turned = new ArrayList<>();
         for (double degrees : Turns.of(piece)) {
-          turned.add(
-              Shape.of(known.size(), piece.outline(), degrees, job.spacingMm(), leastHole));
+          turned.add(Shape.of(known.size(), piece.outline(), degrees, job.spacingMm(), leastHole));
         }
         known.put(name, turned);
       }
@@ -144,11 +143,6 @@ public final class Nester {
 
   public int tries() {
     return tries;
-  }
-
-  /** Whether nothing better can be: everything placed on as few whole sheets as area allows. */
-  public boolean perfect() {
-    return job.pieces().size() < 2;
   }
 
   private Layout build(int[] order, Layout like, int from) {
@@ -245,6 +239,20 @@ public final class Nester {
     return far;
   }
 
+  /** Area placed ÷ area of the sheets that are used. */
+  public double sheetShare() {
+    double placed = 0;
+    double used = 0;
+    for (int sheet = 0; sheet < grounds.size(); sheet++) {
+      List<Spot> spots = best.spots().get(sheet);
+      if (!spots.isEmpty()) {
+        used += grounds.get(sheet).areaMm2;
+        placed += spots.stream().mapToDouble(s -> s.shape().areaMm2).sum();
+      }
+    }
+    return used == 0 ? 0 : placed / used;
+  }
+
   /** The best layout so far. */
   public NestResult result() {
     List<NestJob.Placement> placements = new ArrayList<>();
@@ -279,7 +287,12 @@ public final class Nester {
         double area = spots.stream().mapToDouble(s -> s.shape().areaMm2).sum();
         uses.add(
             new NestResult.Use(
-                sheet, job.sheets().get(sheet).id(), spots.size(), far, area / (far * across), area));
+                sheet,
+                job.sheets().get(sheet).id(),
+                spots.size(),
+                far,
+                area / (far * across),
+                area));
       }
     }
     return uses;

@@ -44,16 +44,18 @@ final class Turns {
 
   private static boolean same(Geometry one, Geometry other) {
     return one.getEnvelopeInternal().getWidth() - other.getEnvelopeInternal().getWidth() < COARSE_MM
-        && one.getEnvelopeInternal().getHeight() - other.getEnvelopeInternal().getHeight() < COARSE_MM
+        && one.getEnvelopeInternal().getHeight() - other.getEnvelopeInternal().getHeight()
+            < COARSE_MM
         && DiscreteHausdorffDistance.distance(one, other) < 2 * COARSE_MM;
   }
 
   private static List<Double> free(NestJob.Piece piece) {
     List<Double> turns = new ArrayList<>(List.of(0.0, 90.0, 180.0, 270.0));
     Coordinate[] across =
-        new MinimumDiameter(Plane.geometry(piece.outline())).getSupportingSegment().getCoordinates();
-    double flat =
-        -Math.toDegrees(Math.atan2(across[1].y - across[0].y, across[1].x - across[0].x));
+        new MinimumDiameter(Plane.geometry(piece.outline()))
+            .getSupportingSegment()
+            .getCoordinates();
+    double flat = -Math.toDegrees(Math.atan2(across[1].y - across[0].y, across[1].x - across[0].x));
     for (double base : new double[] {flat, 45}) {
       for (int quarter = 0; quarter < 4; quarter++) {
         double degrees = Math.IEEEremainder(base + 90 * quarter, 360);

@@ -9,8 +9,8 @@ interface PlaneMap {
   double[] of(double xPx, double yPx);
 
   /**
-   * One scale for the whole picture: mm per pixel by least squares over all known lengths, Σ L·p / Σ
-   * p².
+   * One scale for the whole picture: mm per pixel by least squares over all known lengths, Σ L·p /
+   * Σ p².
    */
   static PlaneMap scale(List<double[]> lengthAndPixels) {
     double top = 0;
@@ -44,9 +44,7 @@ interface PlaneMap {
     double[] h = solve(rows);
     return (x, y) -> {
       double w = h[6] * x + h[7] * y + 1;
-      return new double[] {
-        (h[0] * x + h[1] * y + h[2]) / w, (h[3] * x + h[4] * y + h[5]) / w
-      };
+      return new double[] {(h[0] * x + h[1] * y + h[2]) / w, (h[3] * x + h[4] * y + h[5]) / w};
     };
   }
 

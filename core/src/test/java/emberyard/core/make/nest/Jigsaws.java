@@ -78,8 +78,7 @@ public final class Jigsaws {
     melt(parts, count, random);
     List<Outline> outlines = new ArrayList<>();
     for (Geometry part : parts) {
-      outlines.add(
-          Plane.outline(part).moved(Move.turned(90 * random.nextInt(4))).atOrigin());
+      outlines.add(Plane.outline(part).moved(Move.turned(90 * random.nextInt(4))).atOrigin());
     }
     Collections.shuffle(outlines, random);
     List<Piece> pieces = new ArrayList<>();

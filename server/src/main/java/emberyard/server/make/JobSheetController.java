@@ -1,0 +1,56 @@
+package emberyard.server.make;
+
+import emberyard.core.build.SheetLayout;
+import emberyard.core.make.LaidOut;
+import emberyard.core.workshop.SheetProduct;
+import emberyard.server.store.MissingThing;
+import emberyard.server.yard.YardReader;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** The job sheet of a layout. */
+@RestController
+class JobSheetController {
+  private final YardReader yard;
+
+  JobSheetController(YardReader yard) {
+    this.yard = yard;
+  }
+
+  /** A4: drawing, settings, cautions, and a label per piece that opens its card on the Bench. */
+  @GetMapping(
+      value = "/api/builds/{buildId}/layouts/{layoutId}/job-sheet.pdf",
+      produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> jobSheet(@PathVariable String buildId, @PathVariable String layoutId) {
+    YardReader.Reading reading = yard.read();
+    var picture = reading.build(buildId);
+    SheetLayout layout = Sheets.layout(picture.build(), layoutId);
+    SheetProduct sheet =
+        reading
+            .book()
+            .sheet(layout.sheetId())
+            .orElseThrow(() -> new MissingThing("Its sheet is gone from the stock list."));
+    LaidOut laid =
+        picture.make().layouts().stream()
+            .filter(each -> each.layout().id().equals(layoutId))
+            .findFirst()
+            .orElseThrow();
+    String bench =
+        ServletUriComponentsBuilder.fromCurrentContextPath().path("/bench").toUriString();
+    byte[] pdf =
+        JobSheet.pdf(
+            laid,
+            sheet,
+            reading.book().machine(layout.machineId()).orElse(null),
+            picture.build().brief().name(),
+            bench + "?build=" + buildId + "&card=");
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-sheet.pdf\"")
+        .body(pdf);
+  }
+}

@@ -1,0 +1,184 @@
+package emberyard.server.make;
+
+import emberyard.core.geometry.Contour;
+import emberyard.core.geometry.Outline;
+import emberyard.core.make.OutlineText;
+import emberyard.core.make.nest.NestJob;
+import emberyard.core.make.nest.NestJob.Blank;
+import emberyard.core.make.nest.NestJob.Piece;
+import emberyard.core.make.nest.NestJob.Placement;
+import emberyard.core.make.nest.NestResult;
+import emberyard.core.make.nest.Nester;
+import emberyard.core.units.InvalidValue;
+import emberyard.core.units.Require;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The calculator that lays pieces on sheets. */
+@RestController
+class NestCalculatorController {
+  private static final int MOST_TRIES = 5_000;
+  private static final double MOST_SECONDS = 30;
+
+  /** Pieces and sheets. */
+  record NestAsked(
+      @Schema(description = "1 to 100 sheets, filled in order") List<AskedSheet> sheets,
+      @Schema(description = "1 to 500 pieces") List<AskedPiece> pieces,
+      @Nullable
+          @Schema(
+              description = "Between pieces, mm; kerf + 2 when left out",
+              minimum = "0",
+              maximum = "50")
+          Double spacingMm,
+      @Nullable
+          @Schema(
+              description = "Along the edge, mm",
+              minimum = "0",
+              maximum = "100",
+              defaultValue = "5")
+          Double marginMm,
+      @Nullable @Schema(description = "mm", minimum = "0", maximum = "12", defaultValue = "0.2")
+          Double kerfMm,
+      NestJob.@Nullable Rotation rotation,
+      @Nullable Long seed,
+      @Nullable @Schema(description = "Layouts looked at", minimum = "1", maximum = "5000")
+          Integer iterations,
+      @Nullable @Schema(description = "Time instead of layouts", minimum = "0.1", maximum = "30")
+          Double seconds) {}
+
+  /** A rectangle, or an outline as path data; used as often as it says. */
+  record AskedSheet(
+      @Nullable String id,
+      @Nullable @Schema(description = "mm") Double widthMm,
+      @Nullable @Schema(description = "mm") Double heightMm,
+      @Nullable @Schema(description = "SVG path data, mm, y upwards") String path,
+      @Nullable Boolean offcut,
+      @Nullable @Schema(minimum = "1", maximum = "100") Integer quantity) {}
+
+  /** A piece: a rectangle, or an outline as path data. */
+  record AskedPiece(
+      @Nullable String id,
+      @Nullable @Schema(description = "mm") Double widthMm,
+      @Nullable @Schema(description = "mm") Double heightMm,
+      @Nullable @Schema(description = "SVG path data, mm, y upwards") String path,
+      @Nullable @Schema(minimum = "1", maximum = "500") Integer quantity,
+      NestJob.@Nullable Rotation rotation,
+      @Nullable @Schema(description = "Laid before the others") Boolean first) {}
+
+  /** The best layout. */
+  record NestAnswer(
+      List<Placement> placements,
+      List<String> unplaced,
+      List<NestResult.Use> sheets,
+      @Schema(description = "Least whole sheets by area alone") int lowerBound,
+      @Schema(description = "Area placed ÷ area of the sheets that are used") double utilisation,
+      int iterations) {}
+
+  @PostMapping("/api/calc/make/nest")
+  NestAnswer nest(@RequestBody NestAsked asked) {
+    Nester nester = new Nester(job(asked));
+    run(nester, asked);
+    NestResult result = nester.result();
+    return new NestAnswer(
+        result.placements(),
+        result.unplaced(),
+        result.sheets(),
+        result.leastSheets(),
+        nester.sheetShare(),
+        result.tries());
+  }
+
+  private static void run(Nester nester, NestAsked asked) {
+    if (asked.seconds() != null) {
+      Require.between("seconds", asked.seconds(), 0.1, MOST_SECONDS, "s");
+      long until = System.nanoTime() + (long) (asked.seconds() * 1e9);
+      while (System.nanoTime() < until) {
+        nester.step();
+      }
+      return;
+    }
+    int tries = asked.iterations() == null ? 100 : asked.iterations();
+    Require.between("iterations", tries, 1, MOST_TRIES, "layouts");
+    // a hard job must not hold the server for minutes
+    long until = System.nanoTime() + (long) (MOST_SECONDS * 1e9);
+    while (nester.tries() < tries && System.nanoTime() < until) {
+      nester.step();
+    }
+  }
+
+  private static NestJob job(NestAsked asked) {
+    List<Blank> sheets = new ArrayList<>();
+    for (int i = 0; i < Require.list(asked.sheets()).size(); i++) {
+      AskedSheet sheet = asked.sheets().get(i);
+      Outline outline = outline("sheets." + i, sheet.widthMm(), sheet.heightMm(), sheet.path());
+      int times = times("sheets." + i, sheet.quantity(), 100);
+      for (int k = 0; k < times; k++) {
+        String id = sheet.id() == null ? "sheet" + i : sheet.id();
+        sheets.add(new Blank(id, outline, sheet.offcut() != null && sheet.offcut()));
+      }
+    }
+    List<Piece> pieces = new ArrayList<>();
+    for (int i = 0; i < Require.list(asked.pieces()).size(); i++) {
+      AskedPiece piece = asked.pieces().get(i);
+      Outline outline = outline("pieces." + i, piece.widthMm(), piece.heightMm(), piece.path());
+      int times = times("pieces." + i, piece.quantity(), 500);
+      for (int k = 0; k < times; k++) {
+        pieces.add(piece(asked, piece, i, k, outline));
+      }
+    }
+    double kerf = or(asked.kerfMm(), 0.2);
+    Require.between("kerfMm", kerf, 0, 12, "mm");
+    return new NestJob(
+        sheets,
+        pieces,
+        or(asked.spacingMm(), NestJob.spacingMm(kerf)),
+        or(asked.marginMm(), 5),
+        asked.seed() == null ? 1 : asked.seed());
+  }
+
+  private static Piece piece(NestAsked asked, AskedPiece piece, int i, int k, Outline outline) {
+    String id = piece.id() == null ? "piece" + i : piece.id();
+    NestJob.Rotation rotation =
+        piece.rotation() != null
+            ? piece.rotation()
+            : asked.rotation() == null ? NestJob.Rotation.QUARTERS : asked.rotation();
+    return new Piece(
+        k == 0 ? id : id + "#" + (k + 1),
+        "shape" + i,
+        outline,
+        rotation,
+        piece.first() != null && piece.first(),
+        null);
+  }
+
+  private static int times(String field, @Nullable Integer quantity, int most) {
+    int times = quantity == null ? 1 : quantity;
+    Require.between(field + ".quantity", times, 1, most, "");
+    return times;
+  }
+
+  private static Outline outline(
+      String field, @Nullable Double width, @Nullable Double height, @Nullable String path) {
+    try {
+      if (path != null) {
+        return OutlineText.read(path).atOrigin();
+      }
+      double w = or(width, Double.NaN);
+      double h = or(height, Double.NaN);
+      Require.between("widthMm", w, 0.5, 5_000, "mm");
+      Require.between("heightMm", h, 0.5, 5_000, "mm");
+      return Outline.of(Contour.rectangle(0, 0, w, h, 0));
+    } catch (InvalidValue wrong) {
+      throw wrong.within(field);
+    }
+  }
+
+  private static double or(@Nullable Double given, double otherwise) {
+    return given == null ? otherwise : given;
+  }
+}

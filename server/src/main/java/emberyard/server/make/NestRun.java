@@ -1,0 +1,86 @@
+package emberyard.server.make;
+
+import emberyard.core.make.SheetPlan;
+import emberyard.core.make.nest.NestResult;
+import emberyard.core.make.nest.Nester;
+
+/** One search for a layout, running until its time is over or somebody stops it. */
+final class NestRun {
+  private final String id;
+  private final String buildId;
+  private final SheetPlan plan;
+  private final long millis;
+  private volatile boolean stopped;
+  private volatile boolean over;
+  private volatile NestResult best;
+  private volatile double share;
+  private volatile long began;
+  private volatile String problem = "";
+
+  NestRun(String id, String buildId, SheetPlan plan, double seconds) {
+    this.id = id;
+    this.buildId = buildId;
+    this.plan = plan;
+    this.millis = (long) (seconds * 1_000);
+  }
+
+  String id() {
+    return id;
+  }
+
+  String buildId() {
+    return buildId;
+  }
+
+  SheetPlan plan() {
+    return plan;
+  }
+
+  NestResult best() {
+    return best;
+  }
+
+  double share() {
+    return share;
+  }
+
+  boolean over() {
+    return over;
+  }
+
+  String problem() {
+    return problem;
+  }
+
+  void stop() {
+    stopped = true;
+  }
+
+  /** 0 to 1. */
+  double progress() {
+    return over
+        ? 1
+        : began == 0 ? 0 : Math.min(1, (System.currentTimeMillis() - began) / (double) millis);
+  }
+
+  void work() {
+    began = System.currentTimeMillis();
+    try {
+      Nester nester = new Nester(plan.job());
+      show(nester);
+      while (!stopped && System.currentTimeMillis() - began < millis) {
+        nester.step();
+        show(nester);
+      }
+    } catch (RuntimeException broken) {
+      problem = "The search broke off: " + broken.getMessage();
+    } finally {
+      over = true;
+    }
+  }
+
+  private void show(Nester nester) {
+    best = nester.result();
+    share = nester.sheetShare();
+  }
+}
