@@ -637,7 +637,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_1"];
+        post: operations["keep_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1597,7 +1597,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1614,6 +1614,22 @@ export interface paths {
         get: operations["picture_1"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3157,16 +3173,6 @@ export interface components {
             priceMinor: number;
             supplierId: string;
         };
-        End: {
-            panelId: string;
-            slots: boolean;
-            /** Format: double */
-            turnDegrees: number;
-            /** Format: double */
-            xMm: number;
-            /** Format: double */
-            yMm: number;
-        };
         Entry: {
             kind: string;
             value: components["schemas"]["JsonNode"];
@@ -3522,15 +3528,31 @@ export interface components {
             count: number;
             /** Format: double */
             diameterMm: number;
-            ends: components["schemas"]["End"][];
+            ends: components["schemas"]["JointEnd"][];
             id: string;
             /** @enum {string} */
             kind: "HOLES" | "TAB_AND_SLOT" | "FINGERS";
             /** Format: double */
             lengthMm: number;
             name: string;
-            points: components["schemas"]["Point"][];
+            points: components["schemas"]["JointHole"][];
             tight: boolean;
+        };
+        JointEnd: {
+            panelId: string;
+            slots: boolean;
+            /** Format: double */
+            turnDegrees: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        JointHole: {
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
         };
         JsonNode: {
             array: boolean;
@@ -3681,6 +3703,9 @@ export interface components {
             value: components["schemas"]["Photo"];
             /** Format: int64 */
             version: number;
+        };
+        KeptPicture: {
+            sha256: string;
         };
         KeptPrintPart: {
             value: components["schemas"]["PrintPart"];
@@ -4153,8 +4178,8 @@ export interface components {
              * @description Least whole sheets by area alone
              */
             lowerBound: number;
-            placements: components["schemas"]["Placement"][];
-            sheets: components["schemas"]["Use"][];
+            placements: components["schemas"]["PieceSpot"][];
+            sheets: components["schemas"]["SheetUse"][];
             unplaced: string[];
             /**
              * Format: double
@@ -4729,6 +4754,17 @@ export interface components {
             /** Format: int32 */
             wanted: number;
         };
+        PieceSpot: {
+            pieceId: string;
+            /** Format: int32 */
+            sheet: number;
+            /** Format: double */
+            turnDegrees: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
         Pin: {
             bayId: string;
             /** @enum {string} */
@@ -4784,15 +4820,25 @@ export interface components {
             turn: "UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER";
         };
         Placement: {
-            pieceId: string;
-            /** Format: int32 */
-            sheet: number;
+            bayId: string;
+            componentId: string;
             /** Format: double */
-            turnDegrees: number;
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+            margins: components["schemas"]["Margins"];
+            /** Format: double */
+            tightestMm: number;
+            /** @enum {string} */
+            turn: "UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER";
+            /** Format: double */
+            widthMm: number;
             /** Format: double */
             xMm: number;
             /** Format: double */
             yMm: number;
+            /** Format: double */
+            zMm: number;
         };
         PlanePoint: {
             /** Format: double */
@@ -4823,6 +4869,8 @@ export interface components {
             xMm: number;
             /** Format: double */
             yMm: number;
+            /** Format: double */
+            zMm: number;
         };
         Port: {
             /** Format: double */
@@ -5236,6 +5284,19 @@ export interface components {
             thicknessMm: number;
             /** Format: double */
             widthMm: number;
+        };
+        SheetUse: {
+            /** Format: double */
+            areaMm2: number;
+            id: string;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            sheet: number;
+            /** Format: double */
+            usedLengthMm: number;
+            /** Format: double */
+            utilisation: number;
         };
         SignIn: {
             name: string;
@@ -5738,19 +5799,6 @@ export interface components {
             ghost?: components["schemas"]["Box"] | null;
             missing: string;
             name: string;
-        };
-        Use: {
-            /** Format: double */
-            areaMm2: number;
-            id: string;
-            /** Format: int32 */
-            pieces: number;
-            /** Format: int32 */
-            sheet: number;
-            /** Format: double */
-            usedLengthMm: number;
-            /** Format: double */
-            utilisation: number;
         };
         VentCut: {
             area: components["schemas"]["Window"];
@@ -6924,7 +6972,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8433,7 +8481,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8481,6 +8529,33 @@ export interface operations {
                 };
                 content: {
                     "image/png": string;
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPicture"];
                 };
             };
         };

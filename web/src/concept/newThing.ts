@@ -1,4 +1,5 @@
 import type { Build, Drawn, Elevation, FaceItem, Panel } from '../api/types'
+import { PLAIN_PART } from '../make/figureWords'
 import { PLAIN } from './placing'
 
 /** What "Add to this face" offers: kinds of things, and things of the build that lie nowhere yet. */
@@ -103,6 +104,7 @@ export function newPanel(kind: 'PANEL' | 'WINDOW', face: Elevation, sheetId: str
     holes: { insetMm: 12, greatestPitchMm: 90, diameterMm: 4 },
     cutMethod: 'LASER',
     outsidePriceMinor: 0,
+    drawing: PLAIN_PART,
   } satisfies Omit<Panel, 'id'>
 }
 
@@ -112,5 +114,6 @@ export function opening(widthMm: number, heightMm: number) {
     yMm: heightMm / 5,
     widthMm: (widthMm * 3) / 5,
     heightMm: (heightMm * 3) / 5,
+    radiusMm: 3,
   }
 }

@@ -122,7 +122,7 @@ describe('new things', () => {
   it('a window comes with its part', () => {
     const made = newPanel('WINDOW', face, 'clear-3')
     expect(made).toMatchObject({ face: 'LEFT', sheetId: 'clear-3', widthMm: 300 })
-    expect(made.window).toEqual({ xMm: 60, yMm: 24, widthMm: 180, heightMm: 72 })
+    expect(made.window).toEqual({ xMm: 60, yMm: 24, widthMm: 180, heightMm: 72, radiusMm: 3 })
     expect(newPanel('PANEL', face, 'clear-3').window).toBeNull()
   })
 })

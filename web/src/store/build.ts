@@ -19,6 +19,9 @@ const LIST_OF: Record<string, keyof Things> = {
   enclosures: 'enclosures',
   loops: 'loops',
   worksheets: 'worksheets',
+  joints: 'joints',
+  prints: 'prints',
+  layouts: 'layouts',
 }
 
 /** The build that is open: what was typed, laid over what the server derived. */

@@ -13,6 +13,8 @@ const LIST_OF: Record<string, keyof Omit<Book, 'workshop'>> = {
   sheets: 'sheets',
   films: 'films',
   filaments: 'filaments',
+  machines: 'machines',
+  offcuts: 'offcuts',
 }
 
 /** The workshop's settings and stock lists. */

@@ -9,6 +9,7 @@ import ChoiceStrip from '../ui/ChoiceStrip.vue'
 import TextField from '../ui/TextField.vue'
 import FilamentLine from './FilamentLine.vue'
 import FilmLine from './FilmLine.vue'
+import OffcutList from './OffcutList.vue'
 import PaintLine from './PaintLine.vue'
 import SheetLine from './SheetLine.vue'
 
@@ -23,15 +24,17 @@ const SHELVES = [
   { kind: 'filaments', label: 'Filaments', line: FilamentLine },
   { kind: 'sheets', label: 'Sheets', line: SheetLine },
 ] as const
-const shelf = ref<(typeof SHELVES)[number]['kind']>('paints')
-const shelves = computed(() =>
-  SHELVES.map(({ kind, label }) => ({ value: kind, label, count: book.value[kind].length })),
-)
-const line = computed(() => SHELVES.find((each) => each.kind === shelf.value)!.line)
+const shelf = ref<(typeof SHELVES)[number]['kind'] | 'offcuts'>('paints')
+const shelves = computed(() => [
+  ...SHELVES.map(({ kind, label }) => ({ value: kind, label, count: book.value[kind].length })),
+  { value: 'offcuts' as const, label: 'Offcuts', count: book.value.offcuts.length },
+])
+const line = computed(() => SHELVES.find((each) => each.kind === shelf.value)?.line)
 const wanted = ref('')
 const things = computed(() => {
   const text = wanted.value.trim().toLowerCase()
-  const all: { id: string; name: string; colourHex: string }[] = book.value[shelf.value]
+  const all: { id: string; name: string; colourHex: string }[] =
+    shelf.value === 'offcuts' ? [] : book.value[shelf.value]
   return all.filter((thing) => thing.name.toLowerCase().includes(text))
 })
 const file = ref<HTMLInputElement | null>(null)
@@ -65,7 +68,7 @@ async function read(event: Event) {
       <span class="soft" aria-hidden="true">find</span>
       <TextField v-model="wanted" class="find" label="Find on this shelf" hide-label />
       <span class="grow" />
-      <template v-if="session.owner">
+      <template v-if="session.owner && shelf !== 'offcuts'">
         <a :href="`/api/workshop/stock/${shelf}.csv`">This shelf as CSV</a>
         <Button class="bare" size="small" label="Read a CSV" @click="file?.click()" />
         <input
@@ -79,7 +82,8 @@ async function read(event: Event) {
         />
       </template>
     </div>
-    <div class="wall" aria-hidden="true">
+    <OffcutList v-if="shelf === 'offcuts'" />
+    <div v-if="line" class="wall" aria-hidden="true">
       <i
         v-for="thing in things"
         :key="thing.id"
@@ -87,8 +91,10 @@ async function read(event: Event) {
         :title="thing.name"
       />
     </div>
-    <component :is="line" v-for="thing in things" :key="thing.id" :thing="thing as never" />
-    <p v-if="!things.length" class="soft">Nothing on this shelf is called that.</p>
+    <template v-if="line">
+      <component :is="line" v-for="thing in things" :key="thing.id" :thing="thing as never" />
+    </template>
+    <p v-if="line && !things.length" class="soft">Nothing on this shelf is called that.</p>
   </main>
 </template>
 

@@ -12,6 +12,7 @@ import MoneyField from '../ui/MoneyField.vue'
 import TextField from '../ui/TextField.vue'
 import AccountList from './AccountList.vue'
 import HoursField from './HoursField.vue'
+import MachineList from './MachineList.vue'
 import TokenList from './TokenList.vue'
 import { STEP_TIMES } from './stepTimes'
 
@@ -170,6 +171,7 @@ async function bring(event: Event) {
         </label>
       </section>
     </div>
+    <MachineList v-if="session.owner" />
   </main>
 </template>
 

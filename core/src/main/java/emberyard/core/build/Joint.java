@@ -18,12 +18,12 @@ public record Joint(
     String id,
     String name,
     Kind kind,
-    List<Point> points,
+    List<JointHole> points,
     Double diameterMm,
     Double lengthMm,
     Integer count,
     Boolean tight,
-    List<End> ends) {
+    List<JointEnd> ends) {
   /** Ways to meet. */
   public enum Kind {
     HOLES,
@@ -49,8 +49,8 @@ public record Joint(
   }
 
   /** A hole of the pattern. */
-  public record Point(double xMm, double yMm) {
-    public Point {
+  public record JointHole(double xMm, double yMm) {
+    public JointHole {
       Require.between("xMm", xMm, -5_000, 5_000, "mm");
       Require.between("yMm", yMm, -5_000, 5_000, "mm");
     }
@@ -64,8 +64,9 @@ public record Joint(
    * @param slots whether this part takes the tabs (or begins with a gap)
    * @param turnDegrees counter-clockwise
    */
-  public record End(String panelId, Double xMm, Double yMm, Double turnDegrees, Boolean slots) {
-    public End {
+  public record JointEnd(
+      String panelId, Double xMm, Double yMm, Double turnDegrees, Boolean slots) {
+    public JointEnd {
       Require.text("panelId", panelId);
       xMm = xMm == null ? 0 : xMm;
       yMm = yMm == null ? 0 : yMm;

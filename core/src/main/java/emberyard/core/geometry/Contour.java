@@ -16,6 +16,9 @@ public record Contour(List<Knot> knots) {
   /** No flattened line is further from its arc than this: less than a laser's own wobble. */
   public static final double FLATTEN_MM = 0.02;
 
+  /** Arcs whose centres differ by less are one circle: files round to a ten-thousandth. */
+  private static final double ROUND_MM = 2e-3;
+
   private static final double FARTHEST_MM = 100_000;
 
   public Contour {
@@ -131,7 +134,8 @@ public record Contour(List<Knot> knots) {
       double[] centre = centre(from, next(i));
       double mine = radius(from, next(i));
       if (i > 0
-          && (Math.hypot(centre[0] - cx, centre[1] - cy) > 1e-6 || Math.abs(mine - r) > 1e-6)) {
+          && (Math.hypot(centre[0] - cx, centre[1] - cy) > ROUND_MM
+              || Math.abs(mine - r) > ROUND_MM)) {
         return Optional.empty();
       }
       cx = centre[0];
@@ -139,7 +143,7 @@ public record Contour(List<Knot> knots) {
       r = mine;
       turn += from.sweep();
     }
-    return Math.abs(Math.abs(turn) - 2 * Math.PI) < 1e-6
+    return Math.abs(Math.abs(turn) - 2 * Math.PI) < 1e-2
         ? Optional.of(new Circle(cx, cy, 2 * r))
         : Optional.empty();
   }

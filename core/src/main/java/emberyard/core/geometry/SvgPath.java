@@ -6,6 +6,9 @@ import java.util.List;
 
 /** Contours as SVG path data in mm: lines and exact arcs, four decimals, y as it is. */
 public final class SvgPath {
+  /** Bulge of a quarter circle. */
+  private static final double RIGHT_ANGLE = Math.tan(Math.PI / 8);
+
   private SvgPath() {}
 
   public static String of(List<Contour> contours) {
@@ -24,17 +27,33 @@ public final class SvgPath {
       Knot from = knots.get(i);
       Knot to = knots.get((i + 1) % knots.size());
       if (from.bulge() != 0) {
-        double chord = Math.hypot(to.xMm() - from.xMm(), to.yMm() - from.yMm());
-        double b = Math.abs(from.bulge());
-        String r = number(chord * (1 + b * b) / (4 * b));
-        path.append('A').append(r).append(' ').append(r).append(" 0 ");
-        path.append(b > 1 ? '1' : '0').append(from.bulge() > 0 ? " 1 " : " 0 ");
-        path.append(number(to.xMm())).append(' ').append(number(to.yMm()));
+        arc(path, from, to);
       } else if (i < knots.size() - 1) {
         path.append('L').append(number(to.xMm())).append(' ').append(number(to.yMm()));
       }
     }
     path.append('Z');
+  }
+
+  /**
+   * Arcs over a right angle are written in halves: who reads them finds the angle by an arc sine,
+   * which is blunt near a half circle.
+   */
+  private static void arc(StringBuilder path, Knot from, Knot to) {
+    double b = Math.abs(from.bulge());
+    if (b > RIGHT_ANGLE + 1e-9) {
+      double half = Math.tan(Math.atan(from.bulge()) / 2);
+      double mx = (from.xMm() + to.xMm()) / 2 + from.bulge() * (to.yMm() - from.yMm()) / 2;
+      double my = (from.yMm() + to.yMm()) / 2 - from.bulge() * (to.xMm() - from.xMm()) / 2;
+      arc(path, new Knot(from.xMm(), from.yMm(), half), Knot.at(mx, my));
+      arc(path, new Knot(mx, my, half), to);
+      return;
+    }
+    double chord = Math.hypot(to.xMm() - from.xMm(), to.yMm() - from.yMm());
+    String r = number(chord * (1 + b * b) / (4 * b));
+    path.append('A').append(r).append(' ').append(r).append(" 0 0");
+    path.append(from.bulge() > 0 ? " 1 " : " 0 ");
+    path.append(number(to.xMm())).append(' ').append(number(to.yMm()));
   }
 
   /** At most four decimals: a ten-thousandth of a millimetre. */

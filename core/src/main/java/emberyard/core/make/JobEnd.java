@@ -3,7 +3,6 @@ package emberyard.core.make;
 import emberyard.core.build.SheetLayout;
 import emberyard.core.build.SheetLayout.LaidPiece;
 import emberyard.core.build.SheetLayout.PieceState;
-import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
 import emberyard.core.geometry.SvgPath;
@@ -25,6 +24,9 @@ public record JobEnd(
     List<LaidPiece> pieces, boolean finished, List<String> offcuts, Map<String, Double> secondsOf) {
   /** Rests narrower than this are thrown away (handbook). */
   public static final double LEAST_OFFCUT_MM = 60;
+
+  /** Narrower strips are snapped off. */
+  private static final double STRIP_MM = 20;
 
   private static final double COARSE_MM = 0.2;
 
@@ -75,11 +77,11 @@ public record JobEnd(
       }
     }
     List<Outline> rests = new ArrayList<>();
-    for (Contour outer : Plane.outline(left).outers()) {
-      Outline rest = Plane.common(Plane.outline(left), Outline.of(outer));
-      Geometry core = Plane.geometry(rest).buffer(-LEAST_OFFCUT_MM / 2 + 0.01);
-      if (!core.isEmpty()) {
-        rests.add(Plane.simplified(rest, COARSE_MM));
+    Geometry sound = left.buffer(-STRIP_MM / 2).buffer(STRIP_MM / 2, 4);
+    for (int i = 0; i < sound.getNumGeometries(); i++) {
+      Geometry rest = sound.getGeometryN(i);
+      if (!rest.buffer(-LEAST_OFFCUT_MM / 2 + 0.01).isEmpty()) {
+        rests.add(Plane.simplified(Plane.outline(rest), COARSE_MM));
       }
     }
     return rests.stream()

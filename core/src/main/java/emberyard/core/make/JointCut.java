@@ -45,7 +45,7 @@ record JointCut(String jointId, String name, Outline added, Outline away, List<C
         .orElse(3.0);
   }
 
-  private static JointCut cut(Joint joint, Joint.End end, double otherMm) {
+  private static JointCut cut(Joint joint, Joint.JointEnd end, double otherMm) {
     Move place = new Move(end.xMm(), end.yMm(), end.turnDegrees(), false);
     if (joint.kind() == Joint.Kind.HOLES) {
       List<Contour> holes =
@@ -89,7 +89,7 @@ record JointCut(String jointId, String name, Outline added, Outline away, List<C
     return spans.stream().mapToDouble(Double::doubleValue).toArray();
   }
 
-  private static Outline teeth(Joint joint, Joint.End end, double otherMm) {
+  private static Outline teeth(Joint joint, Joint.JointEnd end, double otherMm) {
     boolean fingers = joint.kind() == Joint.Kind.FINGERS;
     double[] spans = spans(joint, fingers, !fingers || end.slots());
     List<Contour> tabs = new ArrayList<>();

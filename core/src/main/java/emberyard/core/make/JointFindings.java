@@ -31,7 +31,7 @@ final class JointFindings {
     build.panels().forEach(panel -> panels.put(panel.id(), panel));
     for (Joint joint : build.joints()) {
       ends(joint, panels, findings);
-      for (Joint.End end : joint.ends()) {
+      for (Joint.JointEnd end : joint.ends()) {
         if (joint.kind() == Joint.Kind.HOLES && panels.containsKey(end.panelId())) {
           near(joint, panels.get(end.panelId()), parts, findings);
         }
@@ -48,7 +48,7 @@ final class JointFindings {
 
   private static void ends(Joint joint, Map<String, Panel> panels, List<Finding> findings) {
     List<String> known =
-        joint.ends().stream().map(Joint.End::panelId).filter(panels::containsKey).toList();
+        joint.ends().stream().map(Joint.JointEnd::panelId).filter(panels::containsKey).toList();
     if (known.size() < 2) {
       findings.add(
           finding(
@@ -62,7 +62,7 @@ final class JointFindings {
               .with(Remedy.byHand("Choose the other part on Joints")));
       return;
     }
-    long slotted = joint.ends().stream().filter(Joint.End::slots).count();
+    long slotted = joint.ends().stream().filter(Joint.JointEnd::slots).count();
     if (joint.kind() != Joint.Kind.HOLES && (slotted == 0 || slotted == joint.ends().size())) {
       findings.add(
           finding(

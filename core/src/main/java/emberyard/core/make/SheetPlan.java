@@ -12,7 +12,7 @@ import emberyard.core.geometry.SvgPath;
 import emberyard.core.make.nest.NestJob;
 import emberyard.core.make.nest.NestJob.Blank;
 import emberyard.core.make.nest.NestJob.Piece;
-import emberyard.core.make.nest.NestJob.Placement;
+import emberyard.core.make.nest.NestJob.PieceSpot;
 import emberyard.core.make.nest.NestJob.Rotation;
 import emberyard.core.make.nest.NestResult;
 import emberyard.core.units.InvalidValue;
@@ -109,7 +109,7 @@ public final class SheetPlan {
   /** Contours of what lies on one sheet of a result. */
   public List<Contour> placed(NestResult result, int sheet) {
     List<Contour> contours = new ArrayList<>();
-    for (Placement p : result.placements()) {
+    for (PieceSpot p : result.placements()) {
       if (p.sheet() == sheet) {
         Outline outline = outlines.get(p.pieceId());
         contours.addAll(LaidOut.placed(outline, laid(pieces.get(p.pieceId()), p)).contours());
@@ -206,10 +206,10 @@ public final class SheetPlan {
   private static Piece piece(
       String id, LaidPiece laid, Build build, Parts parts, Asked asked, List<SheetLayout> kept) {
     Panel panel = build.panel(laid.panelId()).orElseThrow();
-    Placement pin = null;
+    PieceSpot pin = null;
     for (int i = 0; i < kept.size(); i++) {
       if (laid.pinned() && kept.get(i).pieces().contains(laid)) {
-        pin = new Placement(id, i, laid.xMm(), laid.yMm(), laid.turnDegrees());
+        pin = new PieceSpot(id, i, laid.xMm(), laid.yMm(), laid.turnDegrees());
       }
     }
     return new Piece(
@@ -225,7 +225,7 @@ public final class SheetPlan {
   public List<SheetLayout> layouts(NestResult result, Supplier<String> newId) {
     Map<Integer, List<LaidPiece>> bySheet = new LinkedHashMap<>();
     result.placements().stream()
-        .sorted(java.util.Comparator.comparingInt(Placement::sheet))
+        .sorted(java.util.Comparator.comparingInt(PieceSpot::sheet))
         .forEach(
             p ->
                 bySheet
@@ -236,7 +236,7 @@ public final class SheetPlan {
     return layouts;
   }
 
-  private static LaidPiece laid(LaidPiece piece, Placement p) {
+  private static LaidPiece laid(LaidPiece piece, PieceSpot p) {
     return new LaidPiece(
         piece.panelId(),
         piece.number(),

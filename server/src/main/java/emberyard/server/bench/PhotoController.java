@@ -60,6 +60,15 @@ class PhotoController {
         store.apply(who.id(), List.of(Write.create(buildId, id, photo))).get(0), photo);
   }
 
+  /** A picture that is kept, to be named by its SHA-256. */
+  record KeptPicture(String sha256) {}
+
+  /** Keeps a picture for something of the workshop, an offcut for example. */
+  @PostMapping(value = "/api/pictures", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+  KeptPicture keep(@RequestPart MultipartFile file) throws IOException {
+    return new KeptPicture(files.keep(file.getBytes()));
+  }
+
   @GetMapping("/api/pictures/{sha256}")
   ResponseEntity<Resource> picture(@PathVariable String sha256) {
     return ResponseEntity.ok()

@@ -19,6 +19,7 @@ import emberyard.core.build.Look;
 import emberyard.core.build.ManualTask;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Panel;
+import emberyard.core.build.PartDrawing;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Remark;
 import emberyard.core.build.Requirement;
@@ -171,6 +172,16 @@ final class DemoBuild {
     things.add(
         new Panel(
             id + "-" + key, name, face, sheet, width, height, 1, window, holes, method, 4_800));
+    return this;
+  }
+
+  /** Draws a part that is there already. */
+  DemoBuild drawn(String key, PartDrawing drawing) {
+    things.replaceAll(
+        thing ->
+            thing instanceof Panel panel && panel.id().equals(id + "-" + key)
+                ? panel.drawn(drawing)
+                : thing);
     return this;
   }
 

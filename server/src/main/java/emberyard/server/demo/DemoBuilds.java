@@ -85,9 +85,10 @@ final class DemoBuilds {
             "ply-birch-4",
             240,
             420,
-            new Window(40, 40, 160, 340),
+            null,
             new BorderHoles(12, 110, 4),
             CutMethod.LASER)
+        .drawn("screen", DemoMade.fern())
         .scheme(
             "side-paint",
             "Birch, stained and sealed",
@@ -177,6 +178,7 @@ final class DemoBuilds {
             null,
             new BorderHoles(14, 120, 5),
             CutMethod.SAW)
+        .thing(DemoMade.mapPlate("line-9-depot"))
         .scheme(
             "apron-paint",
             "Depot red",

@@ -3,15 +3,20 @@ package emberyard.server.demo;
 import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
 import emberyard.core.build.Concept;
+import emberyard.core.build.Face;
 import emberyard.core.build.Frozen;
 import emberyard.core.build.JobNote;
 import emberyard.core.build.OrderLine;
+import emberyard.core.build.PrintPart;
 import emberyard.core.build.Snapshot;
 import emberyard.core.build.Stage;
 import emberyard.core.build.StationKind;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
+import emberyard.core.make.mesh.MeshMeasure;
+import emberyard.core.make.mesh.StlReader;
 import emberyard.core.supply.NeedLine;
+import emberyard.core.workshop.Offcut;
 import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.RoomClimate;
@@ -26,10 +31,13 @@ import emberyard.server.access.Account;
 import emberyard.server.access.AccountStore;
 import emberyard.server.access.Role;
 import emberyard.server.fit.Library;
+import emberyard.server.make.MeshFiles;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.workshop.StartingStock;
 import emberyard.server.yard.YardReader;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
@@ -57,17 +65,35 @@ import org.springframework.stereotype.Component;
 class DemoData implements ApplicationRunner {
   private static final String PASSWORD = "lantern-harbour";
 
+  /** Parts of the pilot build that are still to be cut. */
+  private static final List<String> LATER =
+      List.of("-plate/", "-rib/", "-cover/", "-intake/", "print:");
+
+  private static final Offcut BLACK_REST =
+      new Offcut(
+          "black-rest",
+          "Black rest, one corner gone",
+          "acrylic-black-3",
+          "M0 0L300 0L300 130L240 190L0 190Z",
+          "Drawer under the laser",
+          "",
+          "");
+
   private final boolean wanted;
   private final AccountStore accounts;
   private final ThingStore store;
   private final Clock clock;
   private final Map<String, Integer> counters = new HashMap<>();
+  private final MeshFiles meshes;
+  private final List<Offcut> shelf = new ArrayList<>();
 
   DemoData(
       @Value("${ember.demo}") boolean wanted,
       AccountStore accounts,
       ThingStore store,
+      MeshFiles meshes,
       Clock clock) {
+    this.meshes = meshes;
     this.wanted = wanted;
     this.accounts = accounts;
     this.store = store;
@@ -101,7 +127,30 @@ class DemoData implements ApplicationRunner {
     add(writes, worked(DemoBuilds.paperKite(today), book, today, 52, task -> true));
     DemoBuild glasshouse = DemoBuilds.glasshouse(today);
     add(writes, glasshouse);
+    shelf.forEach(rest -> writes.add(Write.overwrite(null, rest.id(), rest)));
     store.apply(owner.id(), writes);
+  }
+
+  private PrintPart bollard() {
+    try {
+      byte[] stl = DemoMesh.bollard();
+      return new PrintPart(
+          "night-pilotage-bollard",
+          "Bollard knob",
+          Face.FRONT,
+          meshes.keep(stl),
+          "bollard.stl",
+          MeshMeasure.of(StlReader.read(stl)),
+          StartingStock.filaments().get(0).id(),
+          2,
+          20.0,
+          1.6,
+          0,
+          1,
+          3.0);
+    } catch (IOException noRoom) {
+      throw new UncheckedIOException(noRoom);
+    }
   }
 
   private boolean nightDone(TaskPicture task) {
@@ -112,7 +161,7 @@ class DemoData implements ApplicationRunner {
     return switch (task.task().stage()) {
       case BRIEF, CONCEPT, FIT -> true;
       case ORDER -> !key.startsWith("screen:");
-      case MAKE -> true;
+      case MAKE -> LATER.stream().noneMatch(key::contains);
       case FINISH ->
           key.contains("trim-paint") || key.endsWith("/wash") || key.contains("front-paint/key");
       default -> false;
@@ -145,6 +194,7 @@ class DemoData implements ApplicationRunner {
       int frozenDaysAgo,
       Predicate<TaskPicture> done) {
     if (demo.id.equals("night-pilotage")) {
+      demo.things.add(bollard());
       DemoOptions.add(demo);
     }
     Instant frozenAt = at(today.minusDays(frozenDaysAgo), LocalTime.of(9, 0));
@@ -170,6 +220,7 @@ class DemoData implements ApplicationRunner {
     LocalDateTime begin = today.minusDays(frozenDaysAgo).atTime(9, 0);
     workOff(demo, planned, done, begin, today);
     finishStory(demo, today);
+    sheets(demo, book, frozenAt);
     return demo;
   }
 
@@ -286,6 +337,19 @@ class DemoData implements ApplicationRunner {
     }
   }
 
+  /** What was cut lies on the shelf; the rest waits on sheets. */
+  private void sheets(DemoBuild demo, WorkshopBook book, Instant at) {
+    DemoSheetWork work = new DemoSheetWork(demo, book, shelf);
+    if (demo.id.equals("night-pilotage")) {
+      work.cut("acrylic-clear-3", at, "Rack, upright, left")
+          .cut("ply-birch-4", at, "Rack, upright, right")
+          .planned("acrylic-black-3");
+    }
+    if (demo.id.equals("moss-archive")) {
+      work.cut("ply-birch-6", at, "Under the laser");
+    }
+  }
+
   private String next(DemoBuild demo, String kind) {
     return demo.id + "-" + kind + "-" + counters.merge(demo.id + kind, 1, Integer::sum);
   }
@@ -343,7 +407,7 @@ class DemoData implements ApplicationRunner {
         Library.hardware(List.of()),
         Library.enclosures(List.of()),
         StartingStock.machines(),
-        List.of());
+        List.of(BLACK_REST));
   }
 
   private static Map<String, Object> workshopThings(WorkshopBook book) {

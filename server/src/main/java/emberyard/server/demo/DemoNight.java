@@ -98,7 +98,7 @@ final class DemoNight {
             "acrylic-clear-3",
             412,
             388,
-            new Window(40, 100, 250, 200),
+            new Window(40, 100, 250, 200, 4.0),
             new BorderHoles(6, 90, 4),
             CutMethod.LASER)
         .panel(
@@ -128,9 +128,17 @@ final class DemoNight {
             "ply-birch-4",
             274,
             224,
-            new Window(12, 12, 250, 200),
+            new Window(12, 12, 250, 200, 3.0),
             null,
             CutMethod.LASER)
+        .drawn("left", DemoMade.tideWindow())
+        .drawn("front", DemoMade.crestedFront())
+        .drawn("trim", DemoMade.trim())
+        .thing(DemoMade.intake("night-pilotage"))
+        .thing(DemoMade.bracketPlate("night-pilotage"))
+        .thing(DemoMade.bracketRib("night-pilotage"))
+        .thing(DemoMade.bracketJoint("night-pilotage"))
+        .thing(DemoMade.cableCover("night-pilotage"))
         .scheme(
             "left-paint",
             "Harbour green, back of the glass",

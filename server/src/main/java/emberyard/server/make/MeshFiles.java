@@ -25,7 +25,7 @@ public class MeshFiles {
   }
 
   /** Keeps a mesh that was read whole before; returns its SHA-256. */
-  String keep(byte[] bytes) throws IOException {
+  public String keep(byte[] bytes) throws IOException {
     String name = sha256(bytes);
     Path target = folder.resolve(name);
     if (!Files.exists(target)) {

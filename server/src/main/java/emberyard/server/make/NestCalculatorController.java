@@ -6,7 +6,7 @@ import emberyard.core.make.OutlineText;
 import emberyard.core.make.nest.NestJob;
 import emberyard.core.make.nest.NestJob.Blank;
 import emberyard.core.make.nest.NestJob.Piece;
-import emberyard.core.make.nest.NestJob.Placement;
+import emberyard.core.make.nest.NestJob.PieceSpot;
 import emberyard.core.make.nest.NestResult;
 import emberyard.core.make.nest.Nester;
 import emberyard.core.units.InvalidValue;
@@ -72,9 +72,9 @@ class NestCalculatorController {
 
   /** The best layout. */
   record NestAnswer(
-      List<Placement> placements,
+      List<PieceSpot> placements,
       List<String> unplaced,
-      List<NestResult.Use> sheets,
+      List<NestResult.SheetUse> sheets,
       @Schema(description = "Least whole sheets by area alone") int lowerBound,
       @Schema(description = "Area placed ÷ area of the sheets that are used") double utilisation,
       int iterations) {}

@@ -153,7 +153,7 @@ class NestDesk {
 
   private static List<NestSheetView> views(SheetPlan plan, NestResult best) {
     List<NestSheetView> views = new ArrayList<>();
-    for (NestResult.Use use : best.sheets()) {
+    for (NestResult.SheetUse use : best.sheets()) {
       NestJob.Blank blank = plan.job().sheets().get(use.sheet());
       var box = blank.outline().bounds();
       views.add(

@@ -11,6 +11,7 @@ final class Pen {
   /** More corners than this is a scan or a mesh, not a part. */
   static final int MOST_CORNERS = 50_000;
 
+  private static final double HALF_CIRCLE = 1e-6;
   private static final double TOO_FAR_MM = 100_000;
   private static final double CURVE_MM = Contour.FLATTEN_MM / 2;
 
@@ -180,7 +181,9 @@ final class Pen {
     double b = Math.abs(ry);
     if (Math.abs(a - b) < 1e-9 * a) {
       double r = Math.max(a, distance / 2);
-      double half = Math.asin(Math.min(1, distance / (2 * r)));
+      // a half circle, blurred by the reader's seven digits
+      double sine = distance / (2 * r);
+      double half = sine > 1 - HALF_CIRCLE ? Math.PI / 2 : Math.asin(sine);
       double angle = large ? 2 * Math.PI - 2 * half : 2 * half;
       arcTo(toX, toY, Math.tan(angle / 4) * (sweep ? 1 : -1));
       return;

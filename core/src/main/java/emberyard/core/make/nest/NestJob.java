@@ -64,7 +64,7 @@ public record NestJob(
       Outline outline,
       Rotation rotation,
       boolean first,
-      @org.jspecify.annotations.Nullable Placement pin) {}
+      @org.jspecify.annotations.Nullable PieceSpot pin) {}
 
   /**
    * Where a piece lies: turned about its corner at rest, then shifted so that the turned box begins
@@ -72,5 +72,5 @@ public record NestJob(
    *
    * @param sheet index among the sheets
    */
-  public record Placement(String pieceId, int sheet, double xMm, double yMm, double turnDegrees) {}
+  public record PieceSpot(String pieceId, int sheet, double xMm, double yMm, double turnDegrees) {}
 }

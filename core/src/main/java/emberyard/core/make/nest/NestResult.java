@@ -11,9 +11,9 @@ import java.util.List;
  * @param tries layouts that were looked at
  */
 public record NestResult(
-    List<NestJob.Placement> placements,
+    List<NestJob.PieceSpot> placements,
     List<String> unplaced,
-    List<Use> sheets,
+    List<SheetUse> sheets,
     int leastSheets,
     int tries) {
   public NestResult {
@@ -27,6 +27,6 @@ public record NestResult(
    * @param utilisation area of the pieces ÷ (used length × width), 0 to 1
    * @param areaMm2 of the pieces
    */
-  public record Use(
+  public record SheetUse(
       int sheet, String id, int pieces, double usedLengthMm, double utilisation, double areaMm2) {}
 }

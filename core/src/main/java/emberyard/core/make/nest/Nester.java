@@ -163,7 +163,7 @@ public final class Nester {
 
   private void place(Layout layout, int position) {
     int piece = layout.order()[position];
-    NestJob.Placement pin = job.pieces().get(piece).pin();
+    NestJob.PieceSpot pin = job.pieces().get(piece).pin();
     layout.sheetOf()[position] = -1;
     if (pin != null) {
       Shape shape = shapes.get(piece).get(0);
@@ -255,7 +255,7 @@ public final class Nester {
 
   /** The best layout so far. */
   public NestResult result() {
-    List<NestJob.Placement> placements = new ArrayList<>();
+    List<NestJob.PieceSpot> placements = new ArrayList<>();
     List<String> unplaced = new ArrayList<>();
     for (int i = 0; i < best.order().length; i++) {
       NestJob.Piece piece = job.pieces().get(best.order()[i]);
@@ -265,7 +265,7 @@ public final class Nester {
       } else {
         Spot spot = best.spotOf()[i];
         placements.add(
-            new NestJob.Placement(
+            new NestJob.PieceSpot(
                 piece.id(),
                 sheet,
                 spot.x() + spot.shape().insetX + grounds.get(sheet).originX,
@@ -276,8 +276,8 @@ public final class Nester {
     return new NestResult(placements, unplaced, uses(), leastSheets(), tries);
   }
 
-  private List<NestResult.Use> uses() {
-    List<NestResult.Use> uses = new ArrayList<>();
+  private List<NestResult.SheetUse> uses() {
+    List<NestResult.SheetUse> uses = new ArrayList<>();
     for (int sheet = 0; sheet < grounds.size(); sheet++) {
       List<Spot> spots = best.spots().get(sheet);
       if (!spots.isEmpty()) {
@@ -286,7 +286,7 @@ public final class Nester {
         double across = Math.min(ground.width, ground.height);
         double area = spots.stream().mapToDouble(s -> s.shape().areaMm2).sum();
         uses.add(
-            new NestResult.Use(
+            new NestResult.SheetUse(
                 sheet,
                 job.sheets().get(sheet).id(),
                 spots.size(),

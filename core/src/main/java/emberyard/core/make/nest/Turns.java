@@ -1,6 +1,7 @@
 package emberyard.core.make.nest;
 
 import emberyard.core.geometry.Move;
+import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
 import java.util.ArrayList;
 import java.util.List;
@@ -12,6 +13,7 @@ import org.locationtech.jts.geom.Geometry;
 /** The turns a piece is tried in. */
 final class Turns {
   private static final double COARSE_MM = 0.05;
+  private static final double HOLE_MM = 25;
 
   private Turns() {}
 
@@ -33,13 +35,22 @@ final class Turns {
     List<Geometry> seen = new ArrayList<>();
     for (double degrees : turns) {
       Geometry turned =
-          Plane.geometry(piece.outline().moved(Move.turned(degrees)).atOrigin(), COARSE_MM);
+          Plane.geometry(telling(piece).moved(Move.turned(degrees)).atOrigin(), COARSE_MM);
       if (seen.stream().noneMatch(other -> same(turned, other))) {
         seen.add(turned);
         different.add(degrees);
       }
     }
     return different;
+  }
+
+  /** The rim and the holes that something could lie in: the others don't tell turns apart. */
+  private static Outline telling(NestJob.Piece piece) {
+    return new Outline(
+        piece.outline().outers(),
+        piece.outline().holes().stream()
+            .filter(hole -> hole.bounds().widthMm() > HOLE_MM && hole.bounds().heightMm() > HOLE_MM)
+            .toList());
   }
 
   private static boolean same(Geometry one, Geometry other) {

@@ -108,7 +108,7 @@ public final class Jigsaws {
 
   /** Share of the sheet that is covered. */
   public static double placed(NestResult result) {
-    return result.sheets().stream().mapToDouble(NestResult.Use::areaMm2).sum()
+    return result.sheets().stream().mapToDouble(NestResult.SheetUse::areaMm2).sum()
         / (WIDTH_MM * HEIGHT_MM);
   }
 }

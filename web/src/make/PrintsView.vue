@@ -1,0 +1,224 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { upload } from '../api/client'
+import type { KeptMesh, PrintPart } from '../api/types'
+import { useBuild } from '../store/build'
+import { useWorkshop } from '../store/workshop'
+import ChoiceField from '../ui/ChoiceField.vue'
+import NumberFields from '../ui/NumberFields.vue'
+import TextField from '../ui/TextField.vue'
+import WhyButton from '../ui/WhyButton.vue'
+import { duration } from '../ui/words'
+
+/** Parts printed from a mesh: measured, drawn, and planned with one reprint in five. */
+const builds = useBuild()
+const workshop = useWorkshop()
+const input = ref<HTMLInputElement | null>(null)
+const problem = ref('')
+const busy = ref(false)
+const prints = computed(() => builds.view!.make.prints)
+const filaments = computed(() =>
+  workshop.book!.filaments.map((f) => ({ value: f.id, label: f.name })),
+)
+const hex = (id: string) =>
+  (workshop.book!.filaments.find((f) => f.id === id)?.colourHex ?? '#8A8F94').slice(1)
+const DOWN = ['−z', '+z', '−x', '+x', '−y', '+y'].map((label, index) => ({
+  value: String(index),
+  label: `${label} down`,
+}))
+const FIELDS = [
+  { field: 'quantity', label: 'Pieces', unit: '×' },
+  { field: 'infillPercent', label: 'Infill', unit: '%' },
+  { field: 'wallMm', label: 'Walls', unit: 'mm' },
+  { field: 'inserts', label: 'Inserts in one', unit: '×' },
+  { field: 'insertMm', label: 'Their thread M', unit: 'mm' },
+] as const
+const edit = (print: PrintPart, change: Partial<PrintPart>) => builds.edit('prints', print, change)
+async function choose(event: Event) {
+  const box = event.target as HTMLInputElement
+  const file = box.files?.[0]
+  box.value = ''
+  if (!file) return
+  busy.value = true
+  problem.value = ''
+  try {
+    const body = new FormData()
+    body.append('file', file)
+    const kept = await upload<KeptMesh>('/api/meshes', body)
+    builds.add('prints', {
+      name: kept.fileName.replace(/\.stl$/i, '') || 'Print',
+      face: 'FRONT',
+      sha256: kept.sha256,
+      fileName: kept.fileName,
+      mesh: kept.mesh,
+      filamentId: workshop.book!.filaments[0]?.id ?? 'none',
+      quantity: 1,
+      infillPercent: 20,
+      wallMm: 1.2,
+      down: 0,
+      inserts: 0,
+      insertMm: 3,
+    } satisfies Omit<PrintPart, 'id'>)
+  } catch (refusal) {
+    problem.value = (refusal as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <p class="row bar">
+    <span class="soft">mass and time are ±30 %; one reprint in five is planned</span>
+    <span class="grow" />
+    <Button
+      class="quiet"
+      size="small"
+      label="Bring in an STL"
+      :disabled="busy"
+      @click="input?.click()"
+    />
+  </p>
+  <input
+    ref="input"
+    type="file"
+    accept=".stl"
+    class="visually-hidden"
+    aria-label="Mesh to print"
+    tabindex="-1"
+    @change="choose"
+  />
+  <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+  <p v-if="!prints.length" class="soft">
+    No print yet. Bring in a mesh (STL, up to 12 MB): its volume, whether it is closed, what
+    overhangs, filament and hours follow.
+  </p>
+  <article v-for="{ part, figures } in prints" :key="part.id">
+    <img
+      :src="`/api/meshes/${part.sha256}/picture.png?size=240&hex=${hex(part.filamentId)}`"
+      :alt="`${part.name}, seen from above at a slant`"
+      width="240"
+      height="240"
+    />
+    <section>
+      <dl>
+        <div>
+          <dt>box</dt>
+          <dd class="mono">{{ part.mesh.sizeMm.map((size) => size.toFixed(1)).join(' × ') }} mm</dd>
+        </div>
+        <div>
+          <dt>volume</dt>
+          <dd class="mono">{{ (part.mesh.volumeMm3 / 1000).toFixed(1) }} cm³</dd>
+        </div>
+        <div>
+          <dt>closed</dt>
+          <dd class="mono">{{ part.mesh.closed ? 'yes' : 'no' }}</dd>
+        </div>
+        <div>
+          <dt>filament <WhyButton :why="figures.gramsWhy" of="Filament" /></dt>
+          <dd class="mono">{{ figures.grams.toFixed(0) }} g ± 30 %</dd>
+        </div>
+        <div>
+          <dt>printing <WhyButton :why="figures.minutesWhy" of="Printing time" /></dt>
+          <dd class="mono">{{ duration(Math.round(figures.minutes)) }} ± 30 %</dd>
+        </div>
+        <div>
+          <dt>overhangs</dt>
+          <dd class="mono">{{ (figures.overhangShare * 100).toFixed(0) }} %</dd>
+        </div>
+        <div>
+          <dt>shrinks</dt>
+          <dd class="mono">{{ figures.shrinkPercent }} %</dd>
+        </div>
+        <div v-if="figures.insertHoleMm">
+          <dt>insert hole</dt>
+          <dd class="mono">{{ figures.insertHoleMm }} mm, walls ≥ 1.5</dd>
+        </div>
+        <div v-if="figures.cuts > 1">
+          <dt>fits the printer in</dt>
+          <dd class="mono">{{ figures.cuts }} pieces</dd>
+        </div>
+      </dl>
+    </section>
+    <section class="form">
+      <TextField
+        label="Name"
+        required
+        :model-value="part.name"
+        :problem="builds.problem('prints', part.id, 'name')"
+        @update:model-value="(name) => edit(part, { name })"
+      />
+      <div class="pair">
+        <ChoiceField
+          label="Filament"
+          :model-value="part.filamentId"
+          :options="filaments"
+          @update:model-value="(filamentId) => edit(part, { filamentId })"
+        />
+        <ChoiceField
+          label="Lies on"
+          :model-value="String(part.down)"
+          :options="DOWN"
+          @update:model-value="(down) => edit(part, { down: Number(down) })"
+        />
+      </div>
+      <div class="trio">
+        <NumberFields
+          :of="part"
+          :fields="FIELDS"
+          :problem="(field) => builds.problem('prints', part.id, field)"
+          @change="(change) => edit(part, change)"
+        />
+      </div>
+      <Button
+        class="bare"
+        size="small"
+        :label="`Remove ${part.name}`"
+        @click="builds.remove('prints', part.id)"
+      />
+    </section>
+  </article>
+</template>
+
+<style scoped>
+.bar {
+  align-items: center;
+  margin: 0 0 8px;
+}
+article {
+  display: grid;
+  grid-template-columns: 240px 1fr 300px;
+  gap: 20px;
+  border-top: 1px solid var(--line);
+  padding: 10px 0;
+}
+dl {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 22px;
+  margin: 0;
+}
+dt {
+  font-size: 12.5px;
+  color: var(--smoke);
+}
+dd {
+  margin: 0;
+}
+.form {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
+.trio {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 6px;
+}
+</style>

@@ -1,0 +1,174 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
+import { computed } from 'vue'
+import type { LaidOut, LaidPiece, SheetProduct } from '../api/types'
+import { useBuild } from '../store/build'
+import { useSession } from '../store/session'
+import { useWorkshop } from '../store/workshop'
+import MeasureField from '../ui/MeasureField.vue'
+import WhyButton from '../ui/WhyButton.vue'
+import { money } from '../ui/words'
+import { useLaser } from './useLaser'
+
+/** What a sheet takes and what can be done with it; its picked piece by numbers. */
+const props = defineProps<{ laid: LaidOut; sheet: SheetProduct; picked: number | null }>()
+const emit = defineEmits<{ change: [index: number, change: Partial<LaidPiece>] }>()
+const builds = useBuild()
+const session = useSession()
+const workshop = useWorkshop()
+const laser = useLaser()
+const layout = computed(() => props.laid.layout)
+const piece = computed(() => (props.picked === null ? null : props.laid.pieces[props.picked]))
+const machine = computed(() => workshop.book!.machines.find((m) => m.id === layout.value.machineId))
+const setting = computed(
+  () =>
+    machine.value?.settings
+      .filter((s) => s.material === props.sheet.material)
+      .sort(
+        (a, b) =>
+          Math.abs(a.thicknessMm - props.sheet.thicknessMm) -
+          Math.abs(b.thicknessMm - props.sheet.thicknessMm),
+      )[0],
+)
+const waiting = computed(() => layout.value.pieces.filter((p) => p.state === 'PLANNED').length)
+const busy = computed(() => !!laser.view && !laser.view.recorded)
+const file = (form: string) =>
+  `/api/builds/${encodeURIComponent(builds.id)}/layouts/${encodeURIComponent(layout.value.id)}${form}`
+function move(field: 'xMm' | 'yMm' | 'turnDegrees', value: number | null) {
+  if (value !== null && props.picked !== null)
+    emit('change', props.picked, { [field]: value, pinned: true })
+}
+</script>
+
+<template>
+  <div class="numbers">
+    <h3>{{ layout.name }}</h3>
+    <dl>
+      <template v-if="waiting">
+        <dt>on the machine <WhyButton :why="laid.time.why" of="Machine time" /></dt>
+        <dd class="mono">{{ laid.time.totalSeconds.toFixed(0) }} s</dd>
+      </template>
+      <dt>used length, covered</dt>
+      <dd class="mono">{{ (laid.utilisation * 100).toFixed(1) }} %</dd>
+      <template v-if="session.owner">
+        <dt>sheet and machine <WhyButton :why="laid.costWhy" of="Cost" /></dt>
+        <dd class="mono">{{ money(laid.costMinor, workshop.currency) }}</dd>
+      </template>
+      <template v-if="laid.setUps > 1">
+        <dt>shifted on the bed</dt>
+        <dd class="mono">{{ laid.setUps }} set-ups</dd>
+      </template>
+      <template v-if="setting">
+        <dt>{{ setting.confirmedBy ? 'tried by ' + setting.confirmedBy : 'try on scrap' }}</dt>
+        <dd class="mono">
+          {{ setting.speedMmPerSecond }} mm/s, {{ setting.powerPercent }} %, {{ setting.passes }} ×
+        </dd>
+      </template>
+    </dl>
+    <div v-if="piece" class="piece">
+      <p>
+        <b>{{ piece.title }}</b>
+        <span class="soft mono">
+          {{ piece.widthMm.toFixed(1) }} × {{ piece.heightMm.toFixed(1) }}</span
+        >
+      </p>
+      <p v-if="piece.stale" class="bad">The part has changed since this piece was cut.</p>
+      <p v-if="piece.collides" class="bad">It runs into its neighbour or off the sheet.</p>
+      <template v-if="piece.piece.state === 'PLANNED'">
+        <div class="trio">
+          <MeasureField
+            label="From left"
+            quantity="length"
+            unit="mm"
+            :model-value="piece.piece.xMm"
+            @update:model-value="(value) => move('xMm', value)"
+          />
+          <MeasureField
+            label="From below"
+            quantity="length"
+            unit="mm"
+            :model-value="piece.piece.yMm"
+            @update:model-value="(value) => move('yMm', value)"
+          />
+          <MeasureField
+            label="Turned"
+            unit="°"
+            :model-value="piece.piece.turnDegrees"
+            @update:model-value="(value) => move('turnDegrees', value)"
+          />
+        </div>
+        <p class="check">
+          <Checkbox
+            binary
+            :input-id="'pin' + layout.id"
+            :model-value="piece.piece.pinned"
+            @update:model-value="(pinned: boolean) => emit('change', picked!, { pinned })"
+          />
+          <label :for="'pin' + layout.id">pinned: a new layout leaves it here</label>
+        </p>
+      </template>
+    </div>
+    <p class="row">
+      <Button
+        v-if="machine?.kind === 'LASER' && waiting"
+        size="small"
+        label="Cut this sheet"
+        :disabled="busy"
+        @click="laser.cut(layout.id)"
+      />
+      <a :href="file('/job-sheet.pdf')">Job sheet</a>
+      <template v-if="waiting">
+        <a :href="file('.svg')">SVG</a>
+        <a :href="file('.dxf')">DXF</a>
+      </template>
+    </p>
+    <Button
+      v-if="layout.state === 'PLANNED'"
+      class="bare"
+      size="small"
+      label="Take this sheet apart"
+      @click="builds.remove('layouts', layout.id)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.numbers {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+dl {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 3px 10px;
+  margin: 0;
+}
+dt,
+dd {
+  margin: 0;
+  border-bottom: 1px solid var(--line);
+  padding-bottom: 3px;
+}
+dd {
+  text-align: right;
+}
+.trio {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr);
+  gap: 6px;
+}
+.check {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+}
+p {
+  margin: 3px 0;
+}
+.row {
+  align-items: center;
+  gap: 12px;
+}
+</style>
