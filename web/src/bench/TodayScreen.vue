@@ -1,5 +1,8 @@
 <script setup lang="ts">
 import { computed, onMounted, ref } from 'vue'
+import { useRoute } from 'vue-router'
+import { get } from '../api/client'
+import type { BuildView } from '../api/types'
 import { useClock } from '../store/clock'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
@@ -10,7 +13,18 @@ import JobCard from './JobCard.vue'
 const clock = useClock()
 const workshop = useWorkshop()
 const person = ref('')
-onMounted(() => clock.refresh())
+const route = useRoute()
+/** The card that a label on a job sheet opened, whenever it is planned. */
+const labelled = ref<BuildView | null>(null)
+const card = computed(() =>
+  labelled.value?.tasks.find((task) => task.task.key === route.query.card),
+)
+onMounted(async () => {
+  clock.refresh()
+  if (!route.query.build) return
+  const id = encodeURIComponent(String(route.query.build))
+  labelled.value = await get<BuildView>(`/api/builds/${id}`).catch(() => null)
+})
 const people = computed(() => [
   { value: '', label: 'everybody' },
   ...workshop.book!.people.map((each) => ({ value: each.id, label: each.name })),
@@ -34,6 +48,17 @@ const cards = computed(() =>
     <p v-if="cards.length === 0" class="soft">
       Nothing is planned for today. Builds with open work put their cards here by themselves.
     </p>
+    <section v-if="labelled && card" class="labelled">
+      <h2>Opened by its label</h2>
+      <JobCard
+        :build-id="labelled.build.brief.id"
+        :build-name="labelled.build.brief.name"
+        :task="card"
+        :now="clock.bench.now"
+        :notes="labelled.build.notes.filter((note) => note.taskKey === card!.task.key)"
+        :photos="labelled.build.photos.filter((photo) => photo.taskKey === card!.task.key)"
+      />
+    </section>
     <div class="cards">
       <JobCard
         v-for="card in cards"
@@ -56,6 +81,10 @@ const cards = computed(() =>
 header {
   align-items: center;
   margin-bottom: 12px;
+}
+.labelled {
+  max-width: 420px;
+  margin-bottom: 18px;
 }
 .cards {
   display: grid;

@@ -22,7 +22,7 @@ class WorkshopApiTest {
   @Test
   void aDefaultThatIsChangedChangesWhatIsDerived(Client owner) {
     owner.begin("defaults");
-    owner.put("/api/builds/defaults/panels/dp", Things.panel("dp", 300), null).expect(200);
+    owner.put("/api/builds/defaults/panels/dp", Things.panel("dp", 200), null).expect(200);
     int before = minutes(owner);
     ObjectNode settings = (ObjectNode) workshop(owner).path("book").path("workshop");
     ((ObjectNode) settings.path("times")).put("cutSetUpMinutes", 45);

@@ -185,9 +185,11 @@ final class DemoMade {
   static Panel mapPlate(String build) {
     List<RecipeStep> stops = new ArrayList<>();
     for (int i = 0; i < 9; i++) {
-      stops.add(hole("stop-" + i, 50 + i * 61.25, 200 + 90 * Math.sin(i * 0.9), 16));
+      stops.add(hole("stop-" + i, 45 + i * 61.25, 200 + 90 * Math.sin(i * 0.9), 16));
     }
-    return flat(build + "-map", "Line map, back plate", "ply-birch-6", 590, 360, with(stops, 8));
+    return onFace(
+        Face.BOTTOM,
+        flat(build + "-map", "Line map, back plate", "ply-birch-6", 580, 360, with(stops, 8)));
   }
 
   private static Panel flat(
@@ -206,6 +208,23 @@ final class DemoMade {
         0,
         null,
         drawing);
+  }
+
+  private static Panel onFace(Face face, Panel p) {
+    return new Panel(
+        p.id(),
+        p.name(),
+        face,
+        p.sheetId(),
+        p.widthMm(),
+        p.heightMm(),
+        1,
+        null,
+        null,
+        p.cutMethod(),
+        0,
+        null,
+        p.drawing());
   }
 
   private static PartDrawing with(List<RecipeStep> steps, double cornerMm) {

@@ -56,7 +56,21 @@ class CutCalculatorController {
       @Schema(description = "s") double cutSeconds,
       List<Finding> findings,
       @Schema(description = "The part as SVG in mm") String svg,
-      List<Imported.Fault> faults) {}
+      List<Imported.Fault> faults) {
+    static PartNumbers of(PartAnswer answer, @Nullable Imported drawn) {
+      return new PartNumbers(
+          answer.figures().areaMm2(),
+          answer.figures().massKg(),
+          answer.figures().contourMm(),
+          answer.figures().openings(),
+          answer.picture().widthMm(),
+          answer.picture().heightMm(),
+          answer.figures().cutSeconds(),
+          answer.findings(),
+          answer.svg(),
+          drawn == null ? List.of() : drawn.faults());
+    }
+  }
 
   /** What is cut, and how. */
   record CutAsked(
@@ -116,18 +130,7 @@ class CutCalculatorController {
             or(asked.heightMm(), bare ? 100 : Double.NaN),
             asked.cutMethod() == null ? CutMethod.LASER : asked.cutMethod(),
             drawing);
-    PartAnswer answer = PartAnswer.of(panel, sheet(asked));
-    return new PartNumbers(
-        answer.figures().areaMm2(),
-        answer.figures().massKg(),
-        answer.figures().contourMm(),
-        answer.figures().openings(),
-        answer.picture().widthMm(),
-        answer.picture().heightMm(),
-        answer.figures().cutSeconds(),
-        answer.findings(),
-        answer.svg(),
-        drawn == null ? List.of() : drawn.faults());
+    return PartNumbers.of(PartAnswer.of(panel, sheet(asked)), drawn);
   }
 
   private static SheetProduct sheet(PartAsked asked) {

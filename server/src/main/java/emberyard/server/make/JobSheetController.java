@@ -40,17 +40,24 @@ class JobSheetController {
             .filter(each -> each.layout().id().equals(layoutId))
             .findFirst()
             .orElseThrow();
-    String bench =
-        ServletUriComponentsBuilder.fromCurrentContextPath().path("/bench").toUriString();
     byte[] pdf =
         JobSheet.pdf(
             laid,
             sheet,
             reading.book().machine(layout.machineId()).orElse(null),
             picture.build().brief().name(),
-            bench + "?build=" + buildId + "&card=");
+            bench(buildId));
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-sheet.pdf\"")
         .body(pdf);
+  }
+
+  /** The address of a build's cards: a label adds the card. */
+  private static String bench(String buildId) {
+    return ServletUriComponentsBuilder.fromCurrentContextPath()
+            .path("/bench")
+            .queryParam("build", buildId)
+            .toUriString()
+        + "&card=";
   }
 }

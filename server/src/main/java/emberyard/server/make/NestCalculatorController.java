@@ -1,18 +1,11 @@
 package emberyard.server.make;
 
-import emberyard.core.geometry.Contour;
-import emberyard.core.geometry.Outline;
-import emberyard.core.make.OutlineText;
 import emberyard.core.make.nest.NestJob;
-import emberyard.core.make.nest.NestJob.Blank;
-import emberyard.core.make.nest.NestJob.Piece;
 import emberyard.core.make.nest.NestJob.PieceSpot;
 import emberyard.core.make.nest.NestResult;
 import emberyard.core.make.nest.Nester;
-import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -81,7 +74,7 @@ class NestCalculatorController {
 
   @PostMapping("/api/calc/make/nest")
   NestAnswer nest(@RequestBody NestAsked asked) {
-    Nester nester = new Nester(job(asked));
+    Nester nester = new Nester(NestQuestion.job(asked));
     run(nester, asked);
     NestResult result = nester.result();
     return new NestAnswer(
@@ -109,76 +102,5 @@ class NestCalculatorController {
     while (nester.tries() < tries && System.nanoTime() < until) {
       nester.step();
     }
-  }
-
-  private static NestJob job(NestAsked asked) {
-    List<Blank> sheets = new ArrayList<>();
-    for (int i = 0; i < Require.list(asked.sheets()).size(); i++) {
-      AskedSheet sheet = asked.sheets().get(i);
-      Outline outline = outline("sheets." + i, sheet.widthMm(), sheet.heightMm(), sheet.path());
-      int times = times("sheets." + i, sheet.quantity(), 100);
-      for (int k = 0; k < times; k++) {
-        String id = sheet.id() == null ? "sheet" + i : sheet.id();
-        sheets.add(new Blank(id, outline, sheet.offcut() != null && sheet.offcut()));
-      }
-    }
-    List<Piece> pieces = new ArrayList<>();
-    for (int i = 0; i < Require.list(asked.pieces()).size(); i++) {
-      AskedPiece piece = asked.pieces().get(i);
-      Outline outline = outline("pieces." + i, piece.widthMm(), piece.heightMm(), piece.path());
-      int times = times("pieces." + i, piece.quantity(), 500);
-      for (int k = 0; k < times; k++) {
-        pieces.add(piece(asked, piece, i, k, outline));
-      }
-    }
-    double kerf = or(asked.kerfMm(), 0.2);
-    Require.between("kerfMm", kerf, 0, 12, "mm");
-    return new NestJob(
-        sheets,
-        pieces,
-        or(asked.spacingMm(), NestJob.spacingMm(kerf)),
-        or(asked.marginMm(), 5),
-        asked.seed() == null ? 1 : asked.seed());
-  }
-
-  private static Piece piece(NestAsked asked, AskedPiece piece, int i, int k, Outline outline) {
-    String id = piece.id() == null ? "piece" + i : piece.id();
-    NestJob.Rotation rotation =
-        piece.rotation() != null
-            ? piece.rotation()
-            : asked.rotation() == null ? NestJob.Rotation.QUARTERS : asked.rotation();
-    return new Piece(
-        k == 0 ? id : id + "#" + (k + 1),
-        "shape" + i,
-        outline,
-        rotation,
-        piece.first() != null && piece.first(),
-        null);
-  }
-
-  private static int times(String field, @Nullable Integer quantity, int most) {
-    int times = quantity == null ? 1 : quantity;
-    Require.between(field + ".quantity", times, 1, most, "");
-    return times;
-  }
-
-  private static Outline outline(
-      String field, @Nullable Double width, @Nullable Double height, @Nullable String path) {
-    try {
-      if (path != null) {
-        return OutlineText.read(path).atOrigin();
-      }
-      double w = or(width, Double.NaN);
-      double h = or(height, Double.NaN);
-      Require.between("widthMm", w, 0.5, 5_000, "mm");
-      Require.between("heightMm", h, 0.5, 5_000, "mm");
-      return Outline.of(Contour.rectangle(0, 0, w, h, 0));
-    } catch (InvalidValue wrong) {
-      throw wrong.within(field);
-    }
-  }
-
-  private static double or(@Nullable Double given, double otherwise) {
-    return given == null ? otherwise : given;
   }
 }

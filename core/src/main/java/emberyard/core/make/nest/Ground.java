@@ -47,7 +47,8 @@ final class Ground {
     double inset = marginMm - spacingMm / 2;
     if (inset != 0) {
       usable =
-          usable.buffer(-inset, 32, org.locationtech.jts.operation.buffer.BufferParameters.CAP_FLAT);
+          usable.buffer(
+              -inset, 32, org.locationtech.jts.operation.buffer.BufferParameters.CAP_FLAT);
     }
     if (usable.isEmpty()) {
       return new Ground(0, 0, 0, 0, List.of(), sheet.offcut(), sheet.outline().areaMm2());
