@@ -174,9 +174,7 @@ const name = (id: string) => {
         :cy="y(finding.place!.yMm - box.y)"
         :r="Math.max(13, Math.min(60, s(finding.place!.radiusMm)))"
         :class="['ring', finding.severity.toLowerCase()]"
-      >
-        <title>{{ finding.title }}</title>
-      </circle>
+      />
       <DimensionLine
         v-if="plain && pitch > 0 && s(pitch) > 56 && panel.holes"
         :x1="x(panel.holes.insetMm)"

@@ -28,7 +28,19 @@ const used = computed(() => {
   return workshop.book!.sheets.filter((s) => ids.includes(s.id))
 })
 const chosen = ref<string | null>(null)
-const sheet = computed(() => used.value.find((s) => s.id === chosen.value) ?? used.value[0])
+/** Pieces of a sheet that are not cut. */
+const waits = (sheetId: string) => {
+  const ids = builds.build!.panels.filter((p) => p.sheetId === sheetId).map((p) => p.id)
+  return builds.view!.make.pieces.some(
+    (each) => ids.includes(each.panelId) && each.cut < each.wanted,
+  )
+}
+const sheet = computed(
+  () =>
+    used.value.find((s) => s.id === chosen.value) ??
+    used.value.find((s) => waits(s.id)) ??
+    used.value[0],
+)
 const counts = computed(() => {
   const ids = builds.build!.panels.filter((p) => p.sheetId === sheet.value?.id).map((p) => p.id)
   return builds.view!.make.pieces.filter((each) => ids.includes(each.panelId))

@@ -28,7 +28,7 @@ class MakeJourneyTest {
         others(hands);
         files(hands);
         layOut(hands);
-        twoWindows(yard, hands);
+        twoWindows(hands);
         cut(hands);
         follows(hands);
       } catch (Error | RuntimeException failed) {
@@ -58,7 +58,7 @@ class MakeJourneyTest {
     hands.jump("5").sees("No parts yet.").jump("n").seesHeading("Recipe");
     hands.write("Name", "Front of the box");
     hands.write("Width", "100+20").write("Height", "80").saved();
-    hands.sees("6 at 96.0 / 56.0 mm");
+    hands.sees("6 at 48.0");
   }
 
   /** A hole too near to the edge: seen in the watch panel, moved by typing on the drawing. */
@@ -71,6 +71,8 @@ class MakeJourneyTest {
     hands.saved();
     assertThat(hands.page.getByText("A hole leaves 2.0 mm")).hasCount(0);
     Locator figure = hands.page.getByRole(AriaRole.BUTTON, named("figure, arrows move it"));
+    // typing within three seconds is one step of undo; this is to be another
+    hands.page.waitForTimeout(3_200);
     figure.focus();
     hands.page.keyboard().press("Shift+ArrowRight");
     hands.saved();
@@ -122,8 +124,8 @@ class MakeJourneyTest {
   }
 
   /** What one window pins, the other sees after a reload; nothing is overwritten. */
-  private static void twoWindows(Yard yard, Hands hands) {
-    Page second = yard.window();
+  private static void twoWindows(Hands hands) {
+    Page second = hands.page.context().newPage();
     second.navigate(hands.page.url());
     Hands other = new Hands(second);
     other.sees("3 laid out, 0 open");

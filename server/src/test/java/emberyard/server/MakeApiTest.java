@@ -118,7 +118,7 @@ class MakeApiTest {
     assertEquals("CUT", layout.path("state").asString());
     assertEquals("DONE", layout.path("pieces").path(0).path("state").asString());
     assertFalse(task(after, "part:m1a/cut").path("doneAt").isNull(), "the plan moved");
-    assertTrue(task(after, "part:m1a/cut").path("log").path("").asInt() >= 1, "hours");
+    assertTrue(task(after, "part:m1a/cut").path("log").path("loggedMinutes").asInt() >= 1, "hours");
     JsonNode offcuts = owner.get("/api/workshop").json().path("book").path("offcuts");
     assertTrue(
         StreamSupport.stream(offcuts.spliterator(), false)
