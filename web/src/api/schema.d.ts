@@ -596,6 +596,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/nest-runs/sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sizes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/nest-runs/{id}": {
         parameters: {
             query?: never;
@@ -3804,6 +3820,8 @@ export interface components {
         };
         LaidPart: {
             collides: boolean;
+            /** Format: int32 */
+            cutAs: number;
             engraved: string;
             /** Format: double */
             heightMm: number;
@@ -4598,6 +4616,7 @@ export interface components {
             cornerMm: number;
             first: boolean;
             hold?: components["schemas"]["Hold"] | null;
+            inside: boolean;
             keepGrain: boolean;
             stencil: boolean;
             steps: components["schemas"]["RecipeStep"][];
@@ -5282,6 +5301,19 @@ export interface components {
             supplierId: string;
             /** Format: double */
             thicknessMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        SheetSize: {
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: double */
+            heightMm: number;
+            now: boolean;
+            /** Format: int64 */
+            savesMinor: number;
+            /** Format: int32 */
+            sheets: number;
             /** Format: double */
             widthMm: number;
         };
@@ -6922,6 +6954,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NestProgress"];
+                };
+            };
+        };
+    };
+    sizes: {
+        parameters: {
+            query: {
+                sheetId: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetSize"][];
                 };
             };
         };

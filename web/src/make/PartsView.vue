@@ -141,6 +141,7 @@ const SWITCHES = [
   { field: 'keepGrain', label: 'keep the grain upright' },
   { field: 'first', label: 'lay it first' },
   { field: 'stencil', label: 'a stencil' },
+  { field: 'inside', label: 'inside, on no face' },
 ] as const
 </script>
 

@@ -73,6 +73,7 @@ function move(field: 'xMm' | 'yMm' | 'turnDegrees', value: number | null) {
           {{ piece.widthMm.toFixed(1) }} × {{ piece.heightMm.toFixed(1) }}</span
         >
       </p>
+      <p v-if="piece.cutAs" class="soft">comes loose as number {{ piece.cutAs }}</p>
       <p v-if="piece.stale" class="bad">The part has changed since this piece was cut.</p>
       <p v-if="piece.collides" class="bad">It runs into its neighbour or off the sheet.</p>
       <template v-if="piece.piece.state === 'PLANNED'">
@@ -121,6 +122,7 @@ function move(field: 'xMm' | 'yMm' | 'turnDegrees', value: number | null) {
       <template v-if="waiting">
         <a :href="file('.svg')">SVG</a>
         <a :href="file('.dxf')">DXF</a>
+        <a :href="file('.svg?kerf=false')">SVG without kerf</a>
       </template>
     </p>
     <Button

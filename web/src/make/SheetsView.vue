@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
-import { computed, ref } from 'vue'
-import { newId, send } from '../api/client'
-import type { LaidPiece, NestProgress, SheetLayout } from '../api/types'
+import { computed, ref, watch } from 'vue'
+import { get, newId, send } from '../api/client'
+import type { LaidPiece, NestProgress, SheetLayout, SheetSize } from '../api/types'
 import { useBuild } from '../store/build'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
@@ -13,6 +13,7 @@ import { count } from '../ui/words'
 import LaserPanel from './LaserPanel.vue'
 import NestBest from './NestBest.vue'
 import SheetArt from './SheetArt.vue'
+import SizeTable from './SizeTable.vue'
 import SheetNumbers from './SheetNumbers.vue'
 import { useStream } from './useStream'
 
@@ -104,6 +105,18 @@ async function keep() {
     shell.say((refusal as Error).message)
   }
 }
+const sizes = ref<SheetSize[]>([])
+async function compare() {
+  const query = `sheetId=${encodeURIComponent(sheet.value!.id)}`
+  try {
+    sizes.value = await get<SheetSize[]>(
+      `/api/builds/${encodeURIComponent(builds.id)}/nest-runs/sizes?${query}`,
+    )
+  } catch (refusal) {
+    shell.say((refusal as Error).message)
+  }
+}
+watch(chosen, () => (sizes.value = []))
 function away() {
   run.close()
   run.value.value = null
@@ -135,7 +148,12 @@ const sheets = computed(() => used.value.map((s) => ({ value: s.id, label: s.nam
         {{ Math.max(0, sum('wanted') - sum('cut') - sum('laid')) }} open
       </span>
       <span class="soft">
-        measured {{ sheet.measuredThicknessMm ?? 'nobody yet; nominal ' + sheet.thicknessMm }} mm ·
+        {{
+          sheet.measuredThicknessMm
+            ? `measured ${sheet.measuredThicknessMm} mm`
+            : `not measured, sold as ${sheet.thicknessMm} mm`
+        }}
+        ·
         {{ sheet.onHandSheets }} whole in the rack · {{ count(offcuts.length, 'offcuts') }}
       </span>
     </div>
@@ -153,7 +171,9 @@ const sheets = computed(() => used.value.map((s) => ({ value: s.id, label: s.nam
       </span>
       <Button v-if="!searching" label="Lay out the pieces" @click="search" />
       <Button v-else class="quiet" label="Stop searching" @click="stop" />
+      <Button class="bare" size="small" label="Would another size save?" @click="compare" />
     </div>
+    <SizeTable v-if="sizes.length" :sizes="sizes" @away="sizes = []" />
     <NestBest v-if="run.value.value" :best="run.value.value" @keep="keep" @away="away" />
     <LaserPanel />
     <section v-for="laid in layouts" :key="laid.layout.id" class="sheet">
@@ -186,8 +206,7 @@ const sheets = computed(() => used.value.map((s) => ({ value: s.id, label: s.nam
   margin-bottom: 8px;
 }
 .ask {
-  border-bottom: 1px solid var(--line);
-  padding-bottom: 10px;
+  padding-bottom: 2px;
 }
 .ask :deep(input) {
   max-width: 70px;

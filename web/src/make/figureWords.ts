@@ -164,6 +164,7 @@ export const PLAIN_PART: PartDrawing = {
   keepGrain: false,
   first: false,
   stencil: false,
+  inside: false,
 }
 
 /** A figure of a kind, with sensible measures. */

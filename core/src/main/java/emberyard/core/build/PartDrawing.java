@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param hold how it is fixed, null while that is open
  * @param keepGrain whether it may not be turned on the sheet
  * @param first whether it is laid on sheets before the others
+ * @param inside whether it sits where no face shows it
  * @param stencil whether what is left is used as a stencil: pieces that fall out are wrong
  */
 public record PartDrawing(
@@ -25,10 +26,11 @@ public record PartDrawing(
     @Nullable Hold hold,
     Boolean keepGrain,
     Boolean first,
-    Boolean stencil) {
+    Boolean stencil,
+    Boolean inside) {
   /** A plain rectangle. */
   public static final PartDrawing PLAIN =
-      new PartDrawing(0.0, false, List.of(), null, null, false, false, false);
+      new PartDrawing(0.0, false, List.of(), null, null, false, false, false, false);
 
   private static final int MOST_STEPS = 200;
 
@@ -39,28 +41,34 @@ public record PartDrawing(
     keepGrain = keepGrain != null && keepGrain;
     first = first != null && first;
     stencil = stencil != null && stencil;
+    inside = inside != null && inside;
     Require.between("cornerMm", cornerMm, 0, 500, "mm");
     Require.between("steps", steps.size(), 0, MOST_STEPS, "steps");
   }
 
   /** A rectangle with these steps. */
   public static PartDrawing of(RecipeStep... steps) {
-    return new PartDrawing(0.0, false, List.of(steps), null, null, false, false, false);
+    return new PartDrawing(0.0, false, List.of(steps), null, null, false, false, false, false);
   }
 
   public PartDrawing with(List<RecipeStep> others) {
-    return new PartDrawing(cornerMm, bare, others, bent, hold, keepGrain, first, stencil);
+    return new PartDrawing(cornerMm, bare, others, bent, hold, keepGrain, first, stencil, inside);
   }
 
   public PartDrawing bent(Bent strip) {
-    return new PartDrawing(cornerMm, bare, steps, strip, hold, keepGrain, first, stencil);
+    return new PartDrawing(cornerMm, bare, steps, strip, hold, keepGrain, first, stencil, inside);
   }
 
   public PartDrawing held(Hold way) {
-    return new PartDrawing(cornerMm, bare, steps, bent, way, keepGrain, first, stencil);
+    return new PartDrawing(cornerMm, bare, steps, bent, way, keepGrain, first, stencil, inside);
   }
 
   public PartDrawing alongGrain() {
-    return new PartDrawing(cornerMm, bare, steps, bent, hold, true, first, stencil);
+    return new PartDrawing(cornerMm, bare, steps, bent, hold, true, first, stencil, inside);
+  }
+
+  /** Where no face shows it. */
+  public PartDrawing within() {
+    return new PartDrawing(cornerMm, bare, steps, bent, hold, keepGrain, first, stencil, true);
   }
 }

@@ -79,8 +79,14 @@ final class FaceDrawing {
     return item.ofId() != null && (item.kind() == ItemKind.PANEL || item.kind() == ItemKind.WINDOW);
   }
 
-  /** A panel lies where it was put, or in the middle of its face; its opening goes with it. */
+  /**
+   * A panel that is seen lies where it was put, or in the middle of its face; its opening goes with
+   * it.
+   */
   private void panel(Panel panel) {
+    if (panel.drawing().inside()) {
+      return;
+    }
     FaceItem at = placed.get(ItemKind.PANEL + "/" + panel.id());
     if ((at == null ? panel.face() : at.face()) != face) {
       return;

@@ -48,6 +48,7 @@ public record LaidOut(
    * @param title "Front panel 2"
    * @param path as it lies, or as it was cut
    * @param stale whether the part has changed since it was cut
+   * @param cutAs when it comes loose among the pieces that wait, from 1; 0 for the others
    * @param collides whether it lies too near to another or to the edge
    */
   public record LaidPart(
@@ -60,7 +61,8 @@ public record LaidOut(
       double widthMm,
       double heightMm,
       boolean stale,
-      boolean collides) {}
+      boolean collides,
+      int cutAs) {}
 
   /** Where an outline lies: turned, then its box shifted to the piece's corner. */
   public static Outline placed(Outline outline, LaidPiece piece) {
@@ -100,19 +102,21 @@ public record LaidOut(
       SheetLayout layout, Parts parts, SheetProduct sheet, @Nullable Machine machine) {
     Outline blank = PathData.outline(layout.blankPath());
     LayoutCheck check = LayoutCheck.of(layout, parts, blank, machine);
+    MachineJob job = MachineJob.of(layout, parts, Paces.of(machine, sheet));
+    List<Integer> loose =
+        job.strokes().stream().filter(MachineJob.Stroke::loose).map(s -> s.piece()).toList();
     List<LaidPart> pieces = new ArrayList<>();
     for (int i = 0; i < layout.pieces().size(); i++) {
       LaidPiece piece = layout.pieces().get(i);
       DrawnPart drawn = parts.drawn(piece.panelId()).orElse(null);
-      pieces.add(part(piece, drawn, parts, check.bad(i)));
+      pieces.add(part(piece, drawn, parts, check.bad(i), loose.indexOf(i) + 1));
     }
-    MachineJob job = MachineJob.of(layout, parts, Paces.of(machine, sheet));
     Rect box = blank.bounds();
     return with(layout, sheet, machine, box, pieces, job.time(), job.order().travelMm());
   }
 
   private static LaidPart part(
-      LaidPiece piece, @Nullable DrawnPart drawn, Parts parts, boolean collides) {
+      LaidPiece piece, @Nullable DrawnPart drawn, Parts parts, boolean collides, int cutAs) {
     String name = parts.made(piece.panelId()).map(p -> p.panel().name()).orElse("a part now gone");
     boolean done = piece.state() == PieceState.DONE;
     Outline outline =
@@ -132,7 +136,8 @@ public record LaidOut(
         box.widthMm(),
         box.heightMm(),
         done && drawn != null && CutPieces.stale(piece, drawn),
-        collides);
+        collides,
+        cutAs);
   }
 
   private static LaidOut with(

@@ -41,7 +41,7 @@ public record PartAnswer(
     if (!drawing.lines().empty()) {
       steps.add(step("lines", RecipeStep.Op.LINE, SvgPath.of(drawing.lines().contours())));
     }
-    return new PartDrawing(0.0, true, steps, null, null, false, false, false);
+    return new PartDrawing(0.0, true, steps, null, null, false, false, false, false);
   }
 
   private static RecipeStep step(String id, RecipeStep.Op op, String path) {

@@ -157,7 +157,7 @@ class PartRecipeTest {
   }
 
   private static PartDrawing bare(RecipeStep... steps) {
-    return new PartDrawing(0.0, true, List.of(steps), null, null, false, false, false);
+    return new PartDrawing(0.0, true, List.of(steps), null, null, false, false, false, false);
   }
 
   @Test
@@ -267,7 +267,8 @@ class PartRecipeTest {
                 part(
                     200,
                     100,
-                    new PartDrawing(10.0, false, List.of(), null, null, false, false, false)),
+                    new PartDrawing(
+                        10.0, false, List.of(), null, null, false, false, false, false)),
                 "neck")
             .isEmpty());
     PartAnswer island =

@@ -48,11 +48,11 @@ final class DemoMade {
         .held(
             new Hold(
                 Hold.Kind.SCREWS,
-                18,
+                20,
                 3.0,
-                8.0,
+                10.0,
                 0.0,
-                6.5,
+                9.5,
                 ScrewInto.INSERT,
                 null,
                 null,
@@ -92,6 +92,7 @@ final class DemoMade {
         new Hold(Hold.Kind.FOAM_TAPE, 0, 0.0, 0.0, 0.0, 0.0, null, 12.0, false, true, false),
         true,
         false,
+        false,
         false);
   }
 
@@ -111,7 +112,7 @@ final class DemoMade {
         0,
         new VentCut(
             new Window(18, 18, 108, 108), new HoleField(HoleField.Pattern.STAGGERED, 5, 8.2, 0)),
-        with(List.of(), 4));
+        with(List.of(), 4).within());
   }
 
   static Panel bracketPlate(String build) {
@@ -207,7 +208,7 @@ final class DemoMade {
         CutMethod.LASER,
         0,
         null,
-        drawing);
+        drawing.within());
   }
 
   private static Panel onFace(Face face, Panel p) {
@@ -228,7 +229,7 @@ final class DemoMade {
   }
 
   private static PartDrawing with(List<RecipeStep> steps, double cornerMm) {
-    return new PartDrawing(cornerMm, false, steps, null, null, false, false, false);
+    return new PartDrawing(cornerMm, false, steps, null, null, false, false, false, false);
   }
 
   private static RecipeStep hole(String id, double x, double y, double diameter) {

@@ -1,6 +1,8 @@
 package emberyard.server.make;
 
+import emberyard.core.make.SheetSizes;
 import emberyard.server.access.Account;
+import java.util.List;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -8,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
@@ -21,6 +24,12 @@ class NestController {
   NestController(NestDesk desk, Streams streams) {
     this.desk = desk;
     this.streams = streams;
+  }
+
+  /** What other sheet sizes would take for the pieces that wait, at the same price per area. */
+  @GetMapping("/sizes")
+  List<SheetSizes.SheetSize> sizes(@PathVariable String buildId, @RequestParam String sheetId) {
+    return desk.sizes(buildId, sheetId);
   }
 
   /** How many sheets were laid out. */

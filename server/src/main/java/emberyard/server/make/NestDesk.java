@@ -6,6 +6,7 @@ import emberyard.core.build.SheetLayout.PieceState;
 import emberyard.core.geometry.SvgPath;
 import emberyard.core.make.Parts;
 import emberyard.core.make.SheetPlan;
+import emberyard.core.make.SheetSizes;
 import emberyard.core.make.nest.NestJob;
 import emberyard.core.make.nest.NestResult;
 import emberyard.core.units.Require;
@@ -87,6 +88,16 @@ class NestDesk {
       String blank,
       String pieces,
       double utilisation) {}
+
+  /** What other sheet sizes would take for the pieces that wait. */
+  List<SheetSizes.SheetSize> sizes(String buildId, String sheetId) {
+    YardReader.Reading reading = yard.read();
+    Build build = reading.build(buildId).build();
+    SheetPlan.Asked asked =
+        new SheetPlan.Asked(sheetId, false, NestJob.Rotation.QUARTERS, 1, Set.of());
+    SheetPlan plan = SheetPlan.of(build, Parts.of(build, reading.book()), reading.book(), asked);
+    return SheetSizes.of(plan.job(), reading.book().sheet(sheetId).orElseThrow());
+  }
 
   NestProgress begin(String buildId, NestWish wish) {
     Require.text("id", wish.id());

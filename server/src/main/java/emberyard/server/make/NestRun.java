@@ -68,7 +68,7 @@ final class NestRun {
     try {
       Nester nester = new Nester(plan.job());
       show(nester);
-      while (!stopped && System.currentTimeMillis() - began < millis) {
+      while (!stopped && !nester.settled() && System.currentTimeMillis() - began < millis) {
         nester.step();
         show(nester);
       }

@@ -19,6 +19,7 @@ import org.apache.commons.rng.simple.RandomSource;
  */
 public final class Nester {
   private static final int MEMORY = 40;
+  private static final int SETTLED = 400;
   private static final double UNPLACED = 1_000;
 
   private final NestJob job;
@@ -30,6 +31,7 @@ public final class Nester {
   private Layout current;
   private Layout best;
   private int tries;
+  private int betterAt;
   private JigsawTry jigsaw;
   private boolean jigsawLeads;
 
@@ -91,6 +93,7 @@ public final class Nester {
       jigsawLeads |= tries > 60 && laid.cost() < current.cost();
       if (laid.cost() < best.cost()) {
         best = laid;
+        betterAt = tries;
       }
       tries++;
       return;
@@ -122,6 +125,7 @@ public final class Nester {
     memory[slot] = Math.min(memory[slot], current.cost());
     if (next.cost() < best.cost()) {
       best = next;
+      betterAt = tries;
     }
     tries++;
   }
@@ -237,6 +241,12 @@ public final class Nester {
               far, lengthwise ? spot.x() + spot.shape().width : spot.y() + spot.shape().height);
     }
     return far;
+  }
+
+  /** Whether everything lies and a long run of tries has found nothing better. */
+  public boolean settled() {
+    return tries - betterAt > SETTLED
+        && java.util.Arrays.stream(best.sheetOf()).allMatch(sheet -> sheet >= 0);
   }
 
   /** Area placed ÷ area of the sheets that are used. */
