@@ -1,5 +1,6 @@
 package emberyard.core.geometry;
 
+import java.util.List;
 import org.locationtech.jts.algorithm.locate.IndexedPointInAreaLocator;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Envelope;
@@ -22,7 +23,7 @@ final class Clear {
   private final Quadtree taken = new Quadtree();
 
   Clear(Outline outline) {
-    Geometry area = Plane.geometry(outline);
+    Geometry area = Plane.area(outline);
     material = new IndexedPointInAreaLocator(area);
     for (Contour contour : outline.contours()) {
       Geometry line = Plane.ring(contour, Contour.FLATTEN_MM);
@@ -41,19 +42,26 @@ final class Clear {
       return false;
     }
     Envelope box = line.getEnvelopeInternal();
-    PreparedGeometry area =
-        PreparedGeometryFactory.prepare(FACTORY.createPolygon(line.getCoordinates()));
-    for (Object rim : rims.query(box)) {
-      if (area.intersects((Geometry) rim)) {
-        return false;
-      }
+    Geometry shape = FACTORY.createPolygon(line.getCoordinates());
+    if (near(rims.query(box), box, shape) || near(taken.query(box), box, shape)) {
+      return false;
     }
-    for (Object other : taken.query(box)) {
-      if (area.intersects((Geometry) other)) {
-        return false;
-      }
-    }
-    taken.insert(box, FACTORY.createPolygon(line.getCoordinates()));
+    taken.insert(box, shape);
     return true;
+  }
+
+  /** Whether one of these touches the shape; boxes first, which is nearly always enough. */
+  private static boolean near(List<?> others, Envelope box, Geometry shape) {
+    PreparedGeometry area = null;
+    for (Object each : others) {
+      Geometry other = (Geometry) each;
+      if (other.getEnvelopeInternal().intersects(box)) {
+        area = area == null ? PreparedGeometryFactory.prepare(shape) : area;
+        if (area.intersects(other)) {
+          return true;
+        }
+      }
+    }
+    return false;
   }
 }

@@ -37,9 +37,27 @@ public final class Plane {
     }
     Geometry mine = geometry(one);
     Geometry theirs = geometry(other);
-    return mine.disjoint(theirs)
-        ? both(one, other)
-        : outline(OverlayNGRobust.overlay(mine, theirs, OverlayNG.UNION));
+    if (mine.disjoint(theirs)) {
+      return both(one, other);
+    }
+    List<Contour> kept = new ArrayList<>();
+    Outline first = new Outline(one.outers(), touched(one.holes(), theirs, kept));
+    Outline second = new Outline(other.outers(), touched(other.holes(), mine, kept));
+    Outline joined =
+        outline(OverlayNGRobust.overlay(geometry(first), geometry(second), OverlayNG.UNION));
+    return kept.isEmpty() ? joined : cut(joined, new Outline(kept, List.of()));
+  }
+
+  /** Holes that the other shape reaches; the others are put aside as they were drawn. */
+  private static List<Contour> touched(List<Contour> holes, Geometry by, List<Contour> kept) {
+    List<Contour> touched = new ArrayList<>();
+    for (Contour hole : holes) {
+      boolean reaches =
+          by.getEnvelopeInternal().intersects(line(hole).getEnvelopeInternal())
+              && by.intersects(FACTORY.createPolygon(line(hole)));
+      (reaches ? touched : kept).add(hole);
+    }
+    return touched;
   }
 
   private static Outline both(Outline one, Outline other) {
@@ -160,6 +178,15 @@ public final class Plane {
                 .map(h -> FACTORY.createPolygon(ring(h, toleranceMm)))
                 .toArray(Polygon[]::new));
     return OverlayNGRobust.overlay(all, sound(holes), OverlayNG.DIFFERENCE);
+  }
+
+  /** The same without asking whether it is sound: for telling in from out. */
+  static Geometry area(Outline outline) {
+    if (outline.outers().size() != 1) {
+      return geometry(outline);
+    }
+    LinearRing[] rings = outline.holes().stream().map(Plane::line).toArray(LinearRing[]::new);
+    return FACTORY.createPolygon(line(outline.outers().get(0)), rings);
   }
 
   private static Geometry sound(Geometry geometry) {

@@ -8,8 +8,11 @@ import emberyard.core.build.SheetLayout.PieceState;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.geometry.Move;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
+import emberyard.core.geometry.Rect;
+import emberyard.core.geometry.SvgPath;
 import emberyard.core.units.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,8 +20,7 @@ import org.locationtech.jts.geom.Geometry;
 
 /** Pieces that were cut, against what their parts have become since. */
 public final class CutPieces {
-  /** Two outlines that differ by no more than this share of their area are the same part. */
-  private static final double SAME = 1e-5;
+  private static final double HAIR_MM = 0.03;
 
   private static final double WITHIN_MM = 0.05;
 
@@ -49,16 +51,31 @@ public final class CutPieces {
     if (piece.cutPath().isEmpty()) {
       return false;
     }
+    Outline now = LaidOut.placed(drawn.outline(), piece);
+    if (SvgPath.of(now.contours()).equals(piece.cutPath())) {
+      return false;
+    }
+    // written numbers are rounded: only what is wider than a hair is a change
     Geometry was = Plane.geometry(PathData.outline(piece.cutPath()));
-    Geometry is = Plane.geometry(LaidOut.placed(drawn.outline(), piece));
-    return was.symDifference(is).getArea() > SAME * was.getArea() + 0.01;
+    return !was.symDifference(Plane.geometry(now)).buffer(-HAIR_MM).isEmpty();
   }
 
   /** Whether the new outline can be cut out of the old piece as it lies. */
   static boolean reusable(LaidPiece piece, DrawnPart drawn) {
     Outline was = PathData.outline(piece.cutPath());
-    Geometry is = Plane.geometry(LaidOut.placed(drawn.outline(), piece));
-    return Plane.geometry(was).buffer(WITHIN_MM).covers(is);
+    Geometry room = Plane.geometry(was).buffer(WITHIN_MM);
+    Outline now = LaidOut.placed(drawn.outline(), piece);
+    Rect old = was.bounds();
+    Rect box = now.bounds();
+    // a part keeps one of its corners when it is made smaller; which one depends on its turn
+    for (double dx : new double[] {old.xMm() - box.xMm(), old.right() - box.right()}) {
+      for (double dy : new double[] {old.yMm() - box.yMm(), old.top() - box.top()}) {
+        if (room.covers(Plane.geometry(now.moved(Move.by(dx, dy))))) {
+          return true;
+        }
+      }
+    }
+    return false;
   }
 
   static List<Finding> findings(Build build, Parts parts) {

@@ -77,10 +77,12 @@ final class JointFindings {
   }
 
   private static void near(Joint joint, Panel panel, Parts parts, List<Finding> findings) {
-    DrawnPart drawn = parts.drawn(panel.id()).orElse(null);
-    if (drawn == null) {
+    MadePart made = parts.made(panel.id()).orElse(null);
+    if (made == null || made.figures() == null) {
       return;
     }
+    // its own holes alone: one that meets the pattern has melted with it in the part
+    DrawnPart drawn = Drafting.of(panel, made.sheet().realThicknessMm(), List.of());
     List<Circle> shared =
         JointCut.of(joint, panel.id(), Map.of()).map(JointCut::holes).orElse(List.of());
     for (Contour contour : drawn.outline().holes()) {

@@ -69,12 +69,13 @@ final class JobSheet {
     html.append("<p>")
         .append(
             safe(
-                "%s, %.0f × %.0f mm, measured %s mm thick"
+                "%s, %.0f × %.0f mm, %s mm thick%s"
                     .formatted(
                         sheet.name(),
                         laid.widthMm(),
                         laid.heightMm(),
-                        Figures.plain(sheet.realThicknessMm()))))
+                        Figures.plain(sheet.realThicknessMm()),
+                        sheet.measuredThicknessMm() == null ? ", not measured" : " by caliper")))
         .append("</p>");
     drawing();
     settings();
