@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import type { Hold, Panel } from '../api/types'
+import CheckField from '../ui/CheckField.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
 import NumberFields from '../ui/NumberFields.vue'
 
@@ -91,15 +91,13 @@ const GROUND = [
       />
     </div>
     <p v-if="hold?.kind === 'FOAM_TAPE'" class="row checks">
-      <span v-for="each in GROUND" :key="each.field" class="check">
-        <Checkbox
-          binary
-          :input-id="'hold-' + each.field"
-          :model-value="hold[each.field]"
-          @update:model-value="(on: boolean) => edit({ [each.field]: on })"
-        />
-        <label :for="'hold-' + each.field">{{ each.label }}</label>
-      </span>
+      <CheckField
+        v-for="each in GROUND"
+        :key="each.field"
+        :label="each.label"
+        :model-value="hold[each.field]"
+        @update:model-value="(on: boolean) => edit({ [each.field]: on })"
+      />
     </p>
   </div>
 </template>
@@ -113,10 +111,5 @@ const GROUND = [
 .checks {
   gap: 12px;
   margin: 6px 0 0;
-}
-.check {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
 }
 </style>

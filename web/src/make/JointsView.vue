@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import Checkbox from 'primevue/checkbox'
 import { computed, ref } from 'vue'
 import type { Joint } from '../api/types'
 import PickList from '../build/PickList.vue'
 import { useBuild } from '../store/build'
+import CheckField from '../ui/CheckField.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
 import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
@@ -125,17 +125,12 @@ function addPoint() {
             />
           </div>
           <p class="row">
-            <span v-if="joint.kind !== 'HOLES'" class="check">
-              <Checkbox
-                binary
-                :input-id="'slots' + index"
-                :model-value="each.slots"
-                @update:model-value="(slots: boolean) => end(index, { slots })"
-              />
-              <label :for="'slots' + index">
-                {{ joint.kind === 'FINGERS' ? 'begins with a gap' : 'takes the tabs' }}
-              </label>
-            </span>
+            <CheckField
+              v-if="joint.kind !== 'HOLES'"
+              :label="joint.kind === 'FINGERS' ? 'begins with a gap' : 'takes the tabs'"
+              :model-value="each.slots"
+              @update:model-value="(slots: boolean) => end(index, { slots })"
+            />
             <Button
               class="bare"
               size="small"
@@ -182,15 +177,11 @@ function addPoint() {
           <div class="trio">
             <NumberFields :of="joint" :fields="SEAM" :problem="problem" @change="edit" />
           </div>
-          <p class="check">
-            <Checkbox
-              binary
-              input-id="tight"
-              :model-value="joint.tight"
-              @update:model-value="(tight: boolean) => edit({ tight })"
-            />
-            <label for="tight">pressed in (else sliding)</label>
-          </p>
+          <CheckField
+            label="pressed in (else sliding)"
+            :model-value="joint.tight"
+            @update:model-value="(tight: boolean) => edit({ tight })"
+          />
           <p class="soft">
             Slots are cut to the other part’s measured thickness − 0.05 mm, or + 0.1 mm sliding.
           </p>
@@ -236,10 +227,5 @@ article {
   grid-template-columns: repeat(3, 1fr);
   gap: 6px;
   align-items: end;
-}
-.check {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
 }
 </style>

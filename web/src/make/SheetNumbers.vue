@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import type { LaidOut, LaidPiece, SheetProduct } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
+import CheckField from '../ui/CheckField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { money } from '../ui/words'
@@ -99,15 +99,11 @@ function move(field: 'xMm' | 'yMm' | 'turnDegrees', value: number | null) {
             @update:model-value="(value) => move('turnDegrees', value)"
           />
         </div>
-        <p class="check">
-          <Checkbox
-            binary
-            :input-id="'pin' + layout.id"
-            :model-value="piece.piece.pinned"
-            @update:model-value="(pinned: boolean) => emit('change', picked!, { pinned })"
-          />
-          <label :for="'pin' + layout.id">pinned: a new layout leaves it here</label>
-        </p>
+        <CheckField
+          label="pinned: a new layout leaves it here"
+          :model-value="piece.piece.pinned"
+          @update:model-value="(pinned: boolean) => emit('change', picked!, { pinned })"
+        />
       </template>
     </div>
     <p class="row">
@@ -160,11 +156,6 @@ dd {
   display: grid;
   grid-template-columns: repeat(3, 1fr);
   gap: 6px;
-}
-.check {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
 }
 p {
   margin: 3px 0;

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import Checkbox from 'primevue/checkbox'
 import { computed, ref, watch } from 'vue'
 import { get, newId, send } from '../api/client'
 import type { LaidPiece, NestProgress, SheetLayout, SheetSize } from '../api/types'
 import { useBuild } from '../store/build'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
+import CheckField from '../ui/CheckField.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import { count } from '../ui/words'
@@ -165,10 +165,7 @@ const sheets = computed(() => used.value.map((s) => ({ value: s.id, label: s.nam
         :model-value="seconds"
         @update:model-value="(value) => value !== null && (seconds = value)"
       />
-      <span class="check">
-        <Checkbox v-model="onOffcuts" binary input-id="offcuts-first" />
-        <label for="offcuts-first">offcuts first</label>
-      </span>
+      <CheckField v-model="onOffcuts" label="offcuts first" />
       <Button v-if="!searching" label="Lay out the pieces" @click="search" />
       <Button v-else class="quiet" label="Stop searching" @click="stop" />
       <Button class="bare" size="small" label="Would another size save?" @click="compare" />
@@ -210,11 +207,6 @@ const sheets = computed(() => used.value.map((s) => ({ value: s.id, label: s.nam
 }
 .ask :deep(input) {
   max-width: 70px;
-}
-.check {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
 }
 .sheet {
   display: grid;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import type { CopyArray, CutFigure, RecipeStep } from '../api/types'
+import CheckField from '../ui/CheckField.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import NumberFields from '../ui/NumberFields.vue'
@@ -85,33 +85,18 @@ function repeat(on: boolean) {
       @update:model-value="(amountMm) => amountMm !== null && emit('change', { amountMm })"
     />
     <p v-if="step.figure" class="row checks">
-      <span class="check">
-        <Checkbox
-          binary
-          :input-id="'copies' + step.id"
-          :model-value="!!step.array"
-          @update:model-value="repeat"
-        />
-        <label :for="'copies' + step.id">copies</label>
-      </span>
-      <span class="check">
-        <Checkbox
-          binary
-          :input-id="'mirrored' + step.id"
-          :model-value="step.mirrored"
-          @update:model-value="(mirrored: boolean) => emit('change', { mirrored })"
-        />
-        <label :for="'mirrored' + step.id">mirrored</label>
-      </span>
-      <span v-if="step.figure.kind === 'HOLE_FIELD'" class="check">
-        <Checkbox
-          binary
-          :input-id="'staggered' + step.id"
-          :model-value="!!step.figure.staggered"
-          @update:model-value="(staggered: boolean) => figure({ staggered })"
-        />
-        <label :for="'staggered' + step.id">staggered</label>
-      </span>
+      <CheckField label="copies" :model-value="!!step.array" @update:model-value="repeat" />
+      <CheckField
+        label="mirrored"
+        :model-value="step.mirrored"
+        @update:model-value="(mirrored: boolean) => emit('change', { mirrored })"
+      />
+      <CheckField
+        v-if="step.figure.kind === 'HOLE_FIELD'"
+        label="staggered"
+        :model-value="!!step.figure.staggered"
+        @update:model-value="(staggered: boolean) => figure({ staggered })"
+      />
     </p>
     <div v-if="step.array" class="trio">
       <NumberFields
@@ -138,10 +123,5 @@ function repeat(on: boolean) {
 .checks {
   gap: 14px;
   margin: 0;
-}
-.check {
-  display: inline-flex;
-  gap: 6px;
-  align-items: center;
 }
 </style>

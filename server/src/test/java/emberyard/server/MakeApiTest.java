@@ -338,4 +338,50 @@ class MakeApiTest {
     JsonNode file = owner.get("/api/builds/make-7/export").expect(200).json();
     assertEquals(1, file.path("meshes").size());
   }
+
+  @Test
+  void oneUndoTakesAWholeJobBack(Client owner) throws Exception {
+    owner.begin("make-8");
+    put(owner, "make-8", panel("m8", 90, 60, "acrylic-blue-3"));
+    layOut(owner, "make-8", "run-8", "acrylic-blue-3");
+    String layout =
+        view(owner, "make-8")
+            .path("make")
+            .path("layouts")
+            .path(0)
+            .path("layout")
+            .path("id")
+            .asString();
+    long offcuts = offcuts(owner);
+    cut(owner, "make-8", layout);
+    assertEquals(offcuts + 1, offcuts(owner), "the rest lies on the shelf");
+    owner.post("/api/undo", "{}").expect(200);
+    JsonNode back = view(owner, "make-8");
+    assertEquals(
+        "PLANNED",
+        back.path("make").path("layouts").path(0).path("layout").path("state").asString());
+    assertEquals(0, task(back, "part:m8/cut").path("log").path("loggedMinutes").asInt());
+    assertEquals(offcuts, offcuts(owner));
+  }
+
+  private static long offcuts(Client owner) {
+    return owner.get("/api/workshop").json().path("book").path("offcuts").size();
+  }
+
+  @Test
+  void aHelperSeesSheetsWithoutTheirCost(Client owner) throws Exception {
+    owner.begin("make-9");
+    put(owner, "make-9", panel("m9", 90, 60, "acrylic-smoke-3"));
+    layOut(owner, "make-9", "run-9", "acrylic-smoke-3");
+    assertTrue(
+        view(owner, "make-9").path("make").path("layouts").path(0).path("costMinor").asLong() > 0);
+    Client helper = TestYard.helper();
+    JsonNode seen = view(helper, "make-9").path("make").path("layouts").path(0);
+    assertEquals(0, seen.path("costMinor").asLong());
+    assertEquals(1, seen.path("pieces").size());
+    owner.get("/api/builds/make-9/nest-runs/sizes?sheetId=acrylic-smoke-3").expect(200);
+    owner.get("/api/builds/make-9/nest-runs/sizes?sheetId=nothing").expect(422);
+    owner.get("/api/builds/make-9/nest-runs/none").expect(404);
+    owner.post("/api/builds/make-9/layouts/none/cut", Map.of()).expect(404);
+  }
 }

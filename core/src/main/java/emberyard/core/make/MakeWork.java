@@ -24,9 +24,7 @@ import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 
 /** What the panels of a build ask for: cutting, drilling, filing, a dry fit, sheets, checks. */
 public final class MakeWork {
@@ -44,9 +42,8 @@ public final class MakeWork {
   private final List<Task> tasks = new ArrayList<>();
   private final List<Need> needs = new ArrayList<>();
   private final List<Finding> findings = new ArrayList<>();
-  private final Map<String, Double> sheetAreaMm2 = new LinkedHashMap<>();
   private final Parts parts;
-  private final Map<String, List<String>> cutKeys = new LinkedHashMap<>();
+  private final SheetNeeds sheets;
 
   private final List<String> beforeDryFit;
 
@@ -56,6 +53,7 @@ public final class MakeWork {
     this.build = build;
     this.book = book;
     this.times = book.workshop().times();
+    this.sheets = new SheetNeeds(build, book);
   }
 
   /**
@@ -69,7 +67,7 @@ public final class MakeWork {
 
   private Work run() {
     build.panels().forEach(this::panel);
-    cutKeys.keySet().forEach(this::sheetNeed);
+    needs.addAll(sheets.needs());
     Work prints = PrintWork.derive(build, book, DRY_FIT);
     tasks.addAll(prints.tasks());
     needs.addAll(prints.needs());
@@ -100,15 +98,7 @@ public final class MakeWork {
       outside(panel);
       return;
     }
-    int rest =
-        Math.max(
-            0,
-            panel.quantity()
-                - CutPieces.laid(build, panel.id())
-                - CutPieces.done(build, panel.id()));
-    sheetAreaMm2.merge(
-        sheet.id(), part.picture().widthMm() * part.picture().heightMm() * rest, Double::sum);
-    cutKeys.computeIfAbsent(sheet.id(), id -> new ArrayList<>()).add(key(panel, "cut"));
+    sheets.add(part, key(panel, "cut"));
     tasks.add(cut(part));
     if (!panel.cutMethod().machined()) {
       handWork(part);
@@ -274,40 +264,6 @@ public final class MakeWork {
             book.leadDays(book.sheet(panel.sheetId()).map(SheetProduct::supplierId).orElse("")),
             List.of(DRY_FIT),
             Why.of("pieces of the part", panel.quantity() + " pieces")));
-  }
-
-  /** Sheets of layouts, cut or not, and what is not laid out yet by its area. */
-  private void sheetNeed(String sheetId) {
-    SheetProduct sheet = book.sheet(sheetId).orElseThrow();
-    double areaMm2 = sheetAreaMm2.getOrDefault(sheetId, 0.0);
-    double sheetArea = sheet.widthMm() * sheet.heightMm();
-    double estimated = Math.ceil(areaMm2 / (sheetArea * USABLE_SHARE) - 1e-9);
-    long laid =
-        build.layouts().stream()
-            .filter(l -> l.sheetId().equals(sheetId) && l.offcutId() == null && !l.usedStock())
-            .count();
-    if (estimated + laid == 0) {
-      return;
-    }
-    needs.add(
-        new Need(
-            "sheet:" + sheetId,
-            sheet.name(),
-            CostCategory.MADE_PART_MATERIAL,
-            sheet.supplierId(),
-            estimated + laid,
-            0,
-            "sheets",
-            sheet.priceMinor(),
-            book.leadDays(sheet.supplierId()),
-            cutKeys.get(sheetId),
-            Why.of(
-                "sheets laid out + outline area of the rest ÷ (sheet × usable share), rounded up",
-                "%d laid out".formatted(laid),
-                "the rest %.0f mm²".formatted(areaMm2),
-                "sheet %.0f × %.0f mm".formatted(sheet.widthMm(), sheet.heightMm()),
-                "usable %.0f %% (default, until sheets are laid out)"
-                    .formatted(USABLE_SHARE * 100))));
   }
 
   private void dryFit() {

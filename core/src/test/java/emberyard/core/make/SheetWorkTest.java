@@ -166,6 +166,16 @@ class SheetWorkTest {
         panel("b", 90, 60, PartDrawing.PLAIN));
   }
 
+  /** The first part with another size or another place of its large hole. */
+  private static List<Panel> like(double w, double h, double holeX) {
+    PartDrawing drawing = PartDrawing.of(hole(holeX, 40, 20), hole(90, 40, 7));
+    return List.of(panel("a", w, h, drawing), two().get(1));
+  }
+
+  private static Optional<Finding> changed(List<Panel> panels, List<SheetLayout> done) {
+    return found(work(build(panels, List.of(), done), book()), "part:a/changed");
+  }
+
   private static SheetLayout cut(SheetLayout layout, Build build, WorkshopBook book) {
     Map<Integer, PieceState> became = new java.util.HashMap<>();
     for (int i = 0; i < layout.pieces().size(); i++) {
@@ -223,24 +233,11 @@ class SheetWorkTest {
     List<SheetLayout> done = layOut(loose, book).stream().map(l -> cut(l, loose, book)).toList();
     assertTrue(found(work(build(two(), List.of(), done), book), "part:a/changed").isEmpty());
 
-    List<Panel> smaller =
-        List.of(
-            panel("a", 180, 110, PartDrawing.of(hole(40, 40, 20), hole(90, 40, 7))), two().get(1));
-    Finding reuse =
-        found(work(build(smaller, List.of(), done), book), "part:a/changed").orElseThrow();
+    Finding reuse = changed(like(180, 110, 40), done).orElseThrow();
     assertTrue(reuse.detail().contains("Piece 1 can be cut down"), reuse.detail());
-
-    List<Panel> wider =
-        List.of(
-            panel("a", 210, 120, PartDrawing.of(hole(40, 40, 20), hole(90, 40, 7))), two().get(1));
-    Finding scrap =
-        found(work(build(wider, List.of(), done), book), "part:a/changed").orElseThrow();
+    Finding scrap = changed(like(210, 120, 40), done).orElseThrow();
     assertTrue(scrap.detail().contains("can't be used any more"), scrap.detail());
-
-    List<Panel> moved =
-        List.of(
-            panel("a", 200, 120, PartDrawing.of(hole(41, 40, 20), hole(90, 40, 7))), two().get(1));
-    assertTrue(found(work(build(moved, List.of(), done), book), "part:a/changed").isPresent());
+    assertTrue(changed(like(200, 120, 41), done).isPresent(), "a hole has moved");
   }
 
   @Test

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * no-fit polygons, after Burke, Hellier, Kendall and Whitwell 2007). O(e²) in the edges of the rims
  * near each other, times the few candidates better than the best so far.
  */
-final class Finder {
+final class Finder extends Candidates {
   /** Overlaps thinner than this are touching. */
   static final double HAIR_MM = 1e-6;
 
@@ -21,8 +21,6 @@ final class Finder {
   private final NoFit[] noFits;
   private final double[] atX;
   private final double[] atY;
-  private double right;
-  private double top;
   private double bestKey = Double.MAX_VALUE;
   private double bestX;
   private double bestY;
@@ -56,10 +54,7 @@ final class Finder {
     right = Math.max(0, right);
     top = Math.max(0, top);
     bestKey = keyToBeat;
-    corner(0, 0);
-    corner(0, top);
-    corner(right, 0);
-    corner(right, top);
+    corners();
     for (int i = 0; i < noFits.length; i++) {
       if (near(i)) {
         rim(i);
@@ -88,18 +83,13 @@ final class Finder {
         : (y + shape.height) + 0.001 * (x + shape.width);
   }
 
-  private void corner(double x, double y) {
+  @Override
+  void take(double x, double y) {
     double key = key(x, y);
     if (key < bestKey && free(x, y)) {
       bestKey = key;
       bestX = x;
       bestY = y;
-    }
-  }
-
-  private void inside(double x, double y) {
-    if (x >= -HAIR_MM && x <= right + HAIR_MM && y >= -HAIR_MM && y <= top + HAIR_MM) {
-      corner(Math.max(0, Math.min(right, x)), Math.max(0, Math.min(top, y)));
     }
   }
 
@@ -147,23 +137,7 @@ final class Finder {
       if (key(Math.min(x1, x2), Math.min(y1, y2)) >= bestKey) {
         continue;
       }
-      inside(x1, y1);
-      across(x1, y1, x2, y2, 0);
-      across(x1, y1, x2, y2, right);
-      along(x1, y1, x2, y2, 0);
-      along(x1, y1, x2, y2, top);
-    }
-  }
-
-  private void across(double x1, double y1, double x2, double y2, double x) {
-    if ((x1 - x) * (x2 - x) < 0) {
-      inside(x, y1 + (y2 - y1) * (x - x1) / (x2 - x1));
-    }
-  }
-
-  private void along(double x1, double y1, double x2, double y2, double y) {
-    if ((y1 - y) * (y2 - y) < 0) {
-      inside(x1 + (x2 - x1) * (y - y1) / (y2 - y1), y);
+      edge(x1, y1, x2, y2);
     }
   }
 
@@ -191,23 +165,6 @@ final class Finder {
         crossing(
             x1, y1, x2, y2, b[q] + atX[k], b[q + 1] + atY[k], b[q + 2] + atX[k], b[q + 3] + atY[k]);
       }
-    }
-  }
-
-  private void crossing(
-      double x1, double y1, double x2, double y2, double x3, double y3, double x4, double y4) {
-    double dx = x2 - x1;
-    double dy = y2 - y1;
-    double ex = x4 - x3;
-    double ey = y4 - y3;
-    double cross = dx * ey - dy * ex;
-    if (Math.abs(cross) < 1e-12) {
-      return;
-    }
-    double t = ((x3 - x1) * ey - (y3 - y1) * ex) / cross;
-    double u = ((x3 - x1) * dy - (y3 - y1) * dx) / cross;
-    if (t >= 0 && t <= 1 && u >= 0 && u <= 1) {
-      inside(x1 + t * dx, y1 + t * dy);
     }
   }
 }

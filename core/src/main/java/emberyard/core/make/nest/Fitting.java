@@ -39,10 +39,8 @@ final class Fitting {
   }
 
   /** Places of one shape that are free. */
-  final class Places {
+  final class Places extends Candidates {
     final Shape shape;
-    private final double right;
-    private final double top;
     private double[] x = new double[64];
     private double[] y = new double[64];
     private double[] touch = new double[64];
@@ -61,16 +59,8 @@ final class Fitting {
       return right >= -Finder.HAIR_MM && top >= -Finder.HAIR_MM;
     }
 
-    private void inside(double px, double py) {
-      if (px >= -Finder.HAIR_MM
-          && px <= right + Finder.HAIR_MM
-          && py >= -Finder.HAIR_MM
-          && py <= top + Finder.HAIR_MM) {
-        add(Math.max(0, Math.min(right, px)), Math.max(0, Math.min(top, py)));
-      }
-    }
-
-    private void add(double px, double py) {
+    @Override
+    void take(double px, double py) {
       if (known(px, py) || !free(px, py)) {
         return;
       }
@@ -128,10 +118,7 @@ final class Fitting {
       if (!fits()) {
         return;
       }
-      inside(0, 0);
-      inside(0, top);
-      inside(right, 0);
-      inside(right, top);
+      corners();
       if (!ground.missing.isEmpty()) {
         rim(store.missing(ground, shape).edges, 0, 0);
       }
@@ -169,23 +156,7 @@ final class Fitting {
         double y1 = edges[at + 1] + oy;
         double x2 = edges[at + 2] + ox;
         double y2 = edges[at + 3] + oy;
-        inside(x1, y1);
-        across(x1, y1, x2, y2, 0);
-        across(x1, y1, x2, y2, right);
-        along(x1, y1, x2, y2, 0);
-        along(x1, y1, x2, y2, top);
-      }
-    }
-
-    private void across(double x1, double y1, double x2, double y2, double at) {
-      if ((x1 - at) * (x2 - at) < 0) {
-        inside(at, y1 + (y2 - y1) * (at - x1) / (x2 - x1));
-      }
-    }
-
-    private void along(double x1, double y1, double x2, double y2, double at) {
-      if ((y1 - at) * (y2 - at) < 0) {
-        inside(x1 + (x2 - x1) * (at - y1) / (y2 - y1), at);
+        edge(x1, y1, x2, y2);
       }
     }
 
@@ -212,23 +183,6 @@ final class Fitting {
               b.edges[q + 2] + bx,
               b.edges[q + 3] + by);
         }
-      }
-    }
-
-    private void crossing(
-        double x1, double y1, double x2, double y2, double x3, double y3, double x4, double y4) {
-      double dx = x2 - x1;
-      double dy = y2 - y1;
-      double ex = x4 - x3;
-      double ey = y4 - y3;
-      double cross = dx * ey - dy * ex;
-      if (Math.abs(cross) < 1e-12) {
-        return;
-      }
-      double t = ((x3 - x1) * ey - (y3 - y1) * ex) / cross;
-      double u = ((x3 - x1) * dy - (y3 - y1) * dx) / cross;
-      if (t >= 0 && t <= 1 && u >= 0 && u <= 1) {
-        inside(x1 + t * dx, y1 + t * dy);
       }
     }
   }
