@@ -1,5 +1,6 @@
 package emberyard.core.geometry;
 
+import emberyard.core.units.Require;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
@@ -12,6 +13,7 @@ import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 import org.locationtech.jts.simplify.DouglasPeuckerSimplifier;
 
 /**
@@ -24,6 +26,8 @@ public final class Plane {
 
   /** Slivers below this are dust of the arithmetic. */
   private static final double DUST_MM2 = 1e-4;
+
+  private static final int MOST_CROSSINGS = 5_000;
 
   private Plane() {}
 
@@ -207,6 +211,10 @@ public final class Plane {
     if (!sorted.crossing()) {
       return sorted.outline();
     }
+    Require.that(
+        CrossingPoints.of(contours, MOST_CROSSINGS).size() <= MOST_CROSSINGS,
+        "path",
+        "The lines cross each other in more than 5,000 places: mend the drawing first.");
     Geometry all = FACTORY.createPolygon();
     for (Contour contour : contours) {
       Geometry one = sound(FACTORY.createPolygon(line(contour)));
@@ -222,11 +230,9 @@ public final class Plane {
 
   /** Copies of a figure melted into one. */
   public static Geometry unionOfCopies(List<Contour> outers, List<Contour> holes) {
-    Geometry all = FACTORY.createPolygon();
-    for (Contour outer : outers) {
-      Geometry one = sound(FACTORY.createPolygon(line(outer)));
-      all = OverlayNGRobust.overlay(all, one, OverlayNG.UNION);
-    }
+    List<Geometry> each = new ArrayList<>();
+    outers.forEach(outer -> each.add(sound(FACTORY.createPolygon(line(outer)))));
+    Geometry all = UnaryUnionOp.union(each);
     for (Contour hole : holes) {
       Geometry one = sound(FACTORY.createPolygon(line(hole)));
       all = OverlayNGRobust.overlay(all, one, OverlayNG.DIFFERENCE);

@@ -1,11 +1,8 @@
 package emberyard.core.make.file;
 
 import emberyard.core.geometry.Contour;
-import emberyard.core.geometry.Outline;
-import emberyard.core.geometry.Plane;
+import emberyard.core.geometry.CrossingPoints;
 import java.util.List;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.operation.valid.IsSimpleOp;
 
 /** Finds where a contour crosses itself. */
 final class Crossings {
@@ -14,15 +11,11 @@ final class Crossings {
   private Crossings() {}
 
   static void report(Contour contour, List<Imported.Fault> faults) {
-    IsSimpleOp simple = new IsSimpleOp(Plane.line(contour));
-    simple.setFindAllLocations(true);
-    int shown = 0;
-    for (Coordinate at : simple.getNonSimpleLocations()) {
-      if (shown++ < MOST_SHOWN) {
-        faults.add(new Imported.Fault("The line crosses itself here.", at.x, at.y, false));
-      }
+    List<double[]> points = CrossingPoints.of(List.of(contour), MOST_SHOWN);
+    for (double[] at : points.subList(0, Math.min(points.size(), MOST_SHOWN))) {
+      faults.add(new Imported.Fault("The line crosses itself here.", at[0], at[1], false));
     }
-    if (Outline.of(contour).areaMm2() < 1e-6) {
+    if (contour.areaMm2() < 1e-6) {
       faults.add(
           new Imported.Fault(
               "A line encloses nothing.",

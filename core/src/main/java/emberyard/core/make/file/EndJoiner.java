@@ -1,6 +1,7 @@
 package emberyard.core.make.file;
 
 import emberyard.core.geometry.Knot;
+import emberyard.core.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -9,6 +10,8 @@ import org.locationtech.jts.index.quadtree.Quadtree;
 
 /** Chains open lines of one layer whose ends lie within a tolerance; O(n log n). */
 final class EndJoiner {
+  private static final int MOST_ENDS = 60;
+
   private final double toleranceMm;
   private final List<DrawnLines.Line> open = new ArrayList<>();
   private int joined;
@@ -80,7 +83,13 @@ final class EndJoiner {
     Knot from = chain.end();
     End best = null;
     double least = toleranceMm;
-    for (Object found : ends.query(box(from, toleranceMm))) {
+    List<?> near = ends.query(box(from, toleranceMm));
+    if (near.stream().filter(end -> close((End) end, from)).limit(MOST_ENDS + 1L).count()
+        > MOST_ENDS) {
+      throw new InvalidValue(
+          "file", "More than 60 lines end in one place: this is no outline of a part.");
+    }
+    for (Object found : near) {
       End end = (End) found;
       double distance = distance(from, end.at());
       if (!end.chain.used && end.chain.layer.equals(chain.layer) && distance <= least) {
@@ -89,6 +98,10 @@ final class EndJoiner {
       }
     }
     return best;
+  }
+
+  private boolean close(End end, Knot to) {
+    return distance(to, end.at()) <= toleranceMm;
   }
 
   private void append(Chain chain, End next) {

@@ -181,4 +181,27 @@ class DrawingFilesTest {
                 + " 0 SECTION 2 ENTITIES 0 INSERT 2 A 10 0 20 0 70 100 71 100 0 ENDSEC 0 EOF");
     assertThrows(InvalidValue.class, () -> DxfReader.read(text));
   }
+
+  /** Small files that would keep a naive program busy for hours. */
+  @Test
+  void scribblesAndBristlesAreRefused() {
+    java.util.Random random = new java.util.Random(1);
+    StringBuilder scribble = new StringBuilder("<path d='M0 0");
+    for (int i = 0; i < 45_000; i++) {
+      scribble.append('L').append(random.nextInt(900)).append(' ').append(random.nextInt(900));
+    }
+    InvalidValue crossed = assertThrows(InvalidValue.class, () -> svg(scribble + "Z'/>"));
+    assertTrue(crossed.getMessage().contains("5,000 places"), crossed.getMessage());
+    StringBuilder bristle = new StringBuilder();
+    for (int i = 0; i < 24_000; i++) {
+      bristle
+          .append("<line x1='5' y1='5' x2='")
+          .append(6 + random.nextInt(900))
+          .append("' y2='")
+          .append(random.nextInt(900))
+          .append("'/>");
+    }
+    InvalidValue ends = assertThrows(InvalidValue.class, () -> svg(bristle.toString()));
+    assertTrue(ends.getMessage().contains("end in one place"), ends.getMessage());
+  }
 }
