@@ -158,7 +158,7 @@ class MakeJourneyTest {
       assertTrue(names.nth(i).inputValue().startsWith("Rest"), names.nth(i).inputValue());
     }
     hands.page.navigate(build);
-    hands.jump("4").seesHeading("Order");
+    hands.seesHeading("Make").jump("4").seesHeading("Order");
     assertThat(hands.page.getByText("Clear cast acrylic 3 mm")).hasCount(0);
   }
 }

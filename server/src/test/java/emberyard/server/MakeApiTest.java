@@ -384,4 +384,26 @@ class MakeApiTest {
     owner.get("/api/builds/make-9/nest-runs/none").expect(404);
     owner.post("/api/builds/make-9/layouts/none/cut", Map.of()).expect(404);
   }
+
+  @Test
+  void theLaserIsFreeAgainWhenItsSheetHasGone(Client owner) throws Exception {
+    owner.begin("make-10");
+    put(owner, "make-10", panel("m10", 300, 200, "acrylic-amber-3"));
+    layOut(owner, "make-10", "run-10", "acrylic-amber-3");
+    String layouts = "/api/builds/make-10/layouts/";
+    String layout =
+        view(owner, "make-10")
+            .path("make")
+            .path("layouts")
+            .path(0)
+            .path("layout")
+            .path("id")
+            .asString();
+    owner.post(layouts + layout + "/cut", Map.of()).expect(200);
+    owner.delete(layouts + layout).expect(200);
+    owner.post("/api/laser/stop", Map.of()).expect(200);
+    JsonNode laser = owner.get("/api/laser").expect(200).json();
+    assertTrue(laser.path("recorded").asBoolean());
+    assertTrue(laser.path("problem").asString().contains("gone"));
+  }
 }

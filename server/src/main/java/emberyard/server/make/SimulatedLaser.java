@@ -2,6 +2,7 @@ package emberyard.server.make;
 
 import emberyard.core.build.SheetLayout.PieceState;
 import emberyard.server.api.Refused;
+import emberyard.server.store.MissingThing;
 import jakarta.annotation.PreDestroy;
 import java.util.Map;
 import java.util.TreeMap;
@@ -98,6 +99,9 @@ class SimulatedLaser {
       try {
         whenOver.accept(run);
         told = true;
+      } catch (MissingThing gone) {
+        told = true;
+        problem = "The sheet is gone from its build: nothing could be recorded.";
       } catch (RuntimeException notYet) {
         // tried again with the next tick: what was cut must not be lost
         problem = "What was cut could not be recorded yet: " + notYet.getMessage();
