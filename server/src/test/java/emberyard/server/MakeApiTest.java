@@ -53,6 +53,12 @@ class MakeApiTest {
     owner.post(runs + "/" + run + "/keep", Map.of()).expect(200);
   }
 
+  /** The first sheet that is laid out. */
+  private static String layoutId(Client owner, String build) {
+    JsonNode first = view(owner, build).path("make").path("layouts").path(0);
+    return first.path("layout").path("id").asString();
+  }
+
   private static JsonNode task(JsonNode view, String key) {
     return StreamSupport.stream(view.path("tasks").spliterator(), false)
         .filter(t -> t.path("task").path("key").asString().equals(key))
@@ -143,14 +149,7 @@ class MakeApiTest {
     large.put("quantity", 2);
     put(owner, "make-2", large);
     layOut(owner, "make-2", "run-2", "ply-birch-6");
-    String layout =
-        view(owner, "make-2")
-            .path("make")
-            .path("layouts")
-            .path(0)
-            .path("layout")
-            .path("id")
-            .asString();
+    String layout = layoutId(owner, "make-2");
     owner.post("/api/builds/make-2/layouts/" + layout + "/cut", Map.of()).expect(200);
     owner.post("/api/laser/pause", Map.of()).expect(200);
     assertEquals("PAUSED", owner.get("/api/laser").json().path("state").asString());
@@ -237,14 +236,7 @@ class MakeApiTest {
             .text()
             .contains("hydrogen chloride"));
     layOut(owner, "make-4", "run-4", "pvc-3");
-    String layout =
-        view(owner, "make-4")
-            .path("make")
-            .path("layouts")
-            .path(0)
-            .path("layout")
-            .path("id")
-            .asString();
+    String layout = layoutId(owner, "make-4");
     owner.get("/api/builds/make-4/layouts/" + layout + ".dxf").expect(409);
     owner.post("/api/builds/make-4/layouts/" + layout + "/cut", Map.of()).expect(409);
   }
@@ -254,14 +246,7 @@ class MakeApiTest {
     owner.begin("make-5");
     put(owner, "make-5", panel("m5", 90, 60, "acrylic-red-3"));
     layOut(owner, "make-5", "run-5", "acrylic-red-3");
-    String layout =
-        view(owner, "make-5")
-            .path("make")
-            .path("layouts")
-            .path(0)
-            .path("layout")
-            .path("id")
-            .asString();
+    String layout = layoutId(owner, "make-5");
     byte[] pdf = owner.bytes("/api/builds/make-5/layouts/" + layout + "/job-sheet.pdf");
     assertEquals("%PDF", new String(pdf, 0, 4, StandardCharsets.US_ASCII));
     String svg =
@@ -344,14 +329,7 @@ class MakeApiTest {
     owner.begin("make-8");
     put(owner, "make-8", panel("m8", 90, 60, "acrylic-blue-3"));
     layOut(owner, "make-8", "run-8", "acrylic-blue-3");
-    String layout =
-        view(owner, "make-8")
-            .path("make")
-            .path("layouts")
-            .path(0)
-            .path("layout")
-            .path("id")
-            .asString();
+    String layout = layoutId(owner, "make-8");
     long offcuts = offcuts(owner);
     cut(owner, "make-8", layout);
     assertEquals(offcuts + 1, offcuts(owner), "the rest lies on the shelf");
@@ -391,19 +369,33 @@ class MakeApiTest {
     put(owner, "make-10", panel("m10", 300, 200, "acrylic-amber-3"));
     layOut(owner, "make-10", "run-10", "acrylic-amber-3");
     String layouts = "/api/builds/make-10/layouts/";
-    String layout =
-        view(owner, "make-10")
-            .path("make")
-            .path("layouts")
-            .path(0)
-            .path("layout")
-            .path("id")
-            .asString();
+    String layout = layoutId(owner, "make-10");
     owner.post(layouts + layout + "/cut", Map.of()).expect(200);
     owner.delete(layouts + layout).expect(200);
     owner.post("/api/laser/stop", Map.of()).expect(200);
     JsonNode laser = owner.get("/api/laser").expect(200).json();
     assertTrue(laser.path("recorded").asBoolean());
     assertTrue(laser.path("problem").asString().contains("gone"));
+  }
+
+  /** Two windows: what one has found must not lay out again what the other has cut. */
+  @Test
+  void aSearchThatCutPiecesHaveOvertakenIsNotKept(Client owner) throws Exception {
+    owner.begin("make-11");
+    put(owner, "make-11", panel("m11", 90, 60, "acrylic-frost-3"));
+    layOut(owner, "make-11", "run-11", "acrylic-frost-3");
+    String layout = layoutId(owner, "make-11");
+    owner.post("/api/builds/make-11/layouts/" + layout + "/cut", Map.of()).expect(200);
+    owner.post("/api/laser/pause", Map.of()).expect(200);
+    String keep = "/api/builds/make-11/nest-runs/run-11/keep";
+    assertTrue(owner.post(keep, Map.of()).expect(409).text().contains("laser"));
+    owner.post("/api/laser/go-on", Map.of()).expect(200);
+    while (!owner.get("/api/laser").json().path("recorded").asBoolean()) {
+      Thread.sleep(50);
+    }
+    assertTrue(owner.post(keep, Map.of()).expect(409).text().contains("cut meanwhile"));
+    assertEquals(1, view(owner, "make-11").path("make").path("pieces").path(0).path("cut").asInt());
+    assertEquals(
+        0, view(owner, "make-11").path("make").path("pieces").path(0).path("laid").asInt());
   }
 }

@@ -149,6 +149,37 @@ public record Build(
         layouts);
   }
 
+  /** The same build with these sheets laid out. */
+  public Build laidOut(List<SheetLayout> sheets) {
+    return new Build(
+        brief,
+        concept,
+        requirements,
+        components,
+        panels,
+        schemes,
+        screens,
+        strips,
+        manualTasks,
+        orders,
+        times,
+        marks,
+        notes,
+        photos,
+        acceptances,
+        items,
+        remarks,
+        options,
+        snapshots,
+        changeOrders,
+        enclosures,
+        loops,
+        worksheets,
+        joints,
+        prints,
+        sheets);
+  }
+
   public String id() {
     return brief.id();
   }

@@ -106,6 +106,11 @@ public final class SheetPlan {
     return job;
   }
 
+  /** How a piece is named in a job of nesting. */
+  public static String pieceId(LaidPiece piece) {
+    return piece.panelId() + "/" + piece.number();
+  }
+
   /** Contours of what lies on one sheet of a result. */
   public List<Contour> placed(NestResult result, int sheet) {
     List<Contour> contours = new ArrayList<>();
@@ -150,7 +155,7 @@ public final class SheetPlan {
               pinned.getOrDefault(
                   number,
                   new LaidPiece(panel.id(), number, 0, 0, 0, false, PieceState.PLANNED, ""));
-          waiting.put(panel.id() + "/" + number, laid);
+          waiting.put(pieceId(laid), laid);
         }
       }
     }

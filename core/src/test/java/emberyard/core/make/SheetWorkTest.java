@@ -112,34 +112,7 @@ class SheetWorkTest {
             List.of(),
             joints,
             List.of());
-    Build with = Build.begun(plain.brief(), plain.concept()).with(design);
-    return new Build(
-        with.brief(),
-        with.concept(),
-        List.of(),
-        List.of(),
-        panels,
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        joints,
-        List.of(),
-        layouts);
+    return Build.begun(plain.brief(), plain.concept()).with(design).laidOut(layouts);
   }
 
   private static Work work(Build build, WorkshopBook book) {

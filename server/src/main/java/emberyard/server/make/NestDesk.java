@@ -38,6 +38,7 @@ class NestDesk {
 
   private final YardReader yard;
   private final ThingStore store;
+  private final SimulatedLaser laser;
   private final Map<String, NestRun> runs = new ConcurrentHashMap<>();
   private final ExecutorService worker =
       Executors.newSingleThreadExecutor(
@@ -48,7 +49,8 @@ class NestDesk {
             return thread;
           });
 
-  NestDesk(YardReader yard, ThingStore store) {
+  NestDesk(YardReader yard, ThingStore store, SimulatedLaser laser) {
+    this.laser = laser;
     this.yard = yard;
     this.store = store;
   }
@@ -193,10 +195,12 @@ class NestDesk {
       throw new Refused(HttpStatus.CONFLICT, "The search has found nothing yet: wait a moment.");
     }
     run.stop();
+    refuseWhileCutting(buildId);
     Build build = yard.read().build(buildId).build();
     List<SheetLayout> layouts = run.plan().layouts(best, () -> UUID.randomUUID().toString());
     Require.that(
         !layouts.isEmpty(), "sheets", "No piece fits any sheet: a larger sheet is needed.");
+    refuseWhatIsCut(build, best);
     String sheetId = layouts.get(0).sheetId();
     List<Write> writes = new ArrayList<>();
     Set<String> kept = new HashSet<>();
@@ -213,6 +217,30 @@ class NestDesk {
     layouts.forEach(layout -> writes.add(Write.overwrite(buildId, layout.id(), layout)));
     store.apply(who.id(), writes);
     return layouts.size();
+  }
+
+  /** A sheet that is under the laser must stay laid out until what was cut is recorded. */
+  private void refuseWhileCutting(String buildId) {
+    SimulatedLaser.LaserView now = laser.view();
+    if (!now.recorded() && buildId.equals(now.buildId())) {
+      throw new Refused(
+          HttpStatus.CONFLICT,
+          "The laser is cutting a sheet of this build: wait until it is done.");
+    }
+  }
+
+  private static void refuseWhatIsCut(Build build, NestResult best) {
+    Set<String> placed = new HashSet<>();
+    best.placements().forEach(spot -> placed.add(spot.pieceId()));
+    boolean overtaken =
+        build.layouts().stream()
+            .flatMap(layout -> layout.pieces().stream())
+            .filter(piece -> piece.state() == PieceState.DONE)
+            .anyMatch(piece -> placed.contains(SheetPlan.pieceId(piece)));
+    if (overtaken) {
+      throw new Refused(
+          HttpStatus.CONFLICT, "Some of these pieces were cut meanwhile: lay out the rest anew.");
+    }
   }
 
   @PreDestroy
