@@ -3,18 +3,14 @@ package emberyard.server.demo;
 import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
 import emberyard.core.build.Concept;
-import emberyard.core.build.Face;
 import emberyard.core.build.Frozen;
 import emberyard.core.build.JobNote;
 import emberyard.core.build.OrderLine;
-import emberyard.core.build.PrintPart;
 import emberyard.core.build.Snapshot;
 import emberyard.core.build.Stage;
 import emberyard.core.build.StationKind;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
-import emberyard.core.make.mesh.MeshMeasure;
-import emberyard.core.make.mesh.StlReader;
 import emberyard.core.supply.NeedLine;
 import emberyard.core.workshop.Offcut;
 import emberyard.core.workshop.OpenHours;
@@ -36,8 +32,6 @@ import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.workshop.StartingStock;
 import emberyard.server.yard.YardReader;
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
@@ -68,16 +62,6 @@ class DemoData implements ApplicationRunner {
   /** Parts of the pilot build that are still to be cut. */
   private static final List<String> LATER =
       List.of("-plate/", "-rib/", "-cover/", "-intake/", "print:");
-
-  private static final Offcut BLACK_REST =
-      new Offcut(
-          "black-rest",
-          "Black rest, one corner gone",
-          "acrylic-black-3",
-          "M0 0L300 0L300 130L240 190L0 190Z",
-          "Drawer under the laser",
-          "",
-          "");
 
   private final boolean wanted;
   private final AccountStore accounts;
@@ -131,28 +115,6 @@ class DemoData implements ApplicationRunner {
     store.apply(owner.id(), writes);
   }
 
-  private PrintPart bollard() {
-    try {
-      byte[] stl = DemoMesh.bollard();
-      return new PrintPart(
-          "night-pilotage-bollard",
-          "Bollard knob",
-          Face.FRONT,
-          meshes.keep(stl),
-          "bollard.stl",
-          MeshMeasure.of(StlReader.read(stl)),
-          StartingStock.filaments().get(0).id(),
-          2,
-          20.0,
-          1.6,
-          0,
-          1,
-          3.0);
-    } catch (IOException noRoom) {
-      throw new UncheckedIOException(noRoom);
-    }
-  }
-
   private boolean nightDone(TaskPicture task) {
     String key = task.task().key();
     if (key.startsWith("manual:")) {
@@ -194,7 +156,7 @@ class DemoData implements ApplicationRunner {
       int frozenDaysAgo,
       Predicate<TaskPicture> done) {
     if (demo.id.equals("night-pilotage")) {
-      demo.things.add(bollard());
+      demo.things.add(DemoMesh.part(meshes));
       DemoOptions.add(demo);
     }
     Instant frozenAt = at(today.minusDays(frozenDaysAgo), LocalTime.of(9, 0));
@@ -407,7 +369,7 @@ class DemoData implements ApplicationRunner {
         Library.hardware(List.of()),
         Library.enclosures(List.of()),
         StartingStock.machines(),
-        List.of(BLACK_REST));
+        List.of(DemoSheetWork.BLACK_REST));
   }
 
   private static Map<String, Object> workshopThings(WorkshopBook book) {

@@ -1,5 +1,13 @@
 package emberyard.server.demo;
 
+import emberyard.core.build.Face;
+import emberyard.core.build.PrintPart;
+import emberyard.core.make.mesh.MeshMeasure;
+import emberyard.core.make.mesh.StlReader;
+import emberyard.server.make.MeshFiles;
+import emberyard.server.workshop.StartingStock;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 
@@ -16,6 +24,29 @@ final class DemoMesh {
 
   static byte[] bollard() {
     return new DemoMesh().write().getBytes(StandardCharsets.US_ASCII);
+  }
+
+  /** The bollard as a part of the pilot build, its mesh kept. */
+  static PrintPart part(MeshFiles meshes) {
+    try {
+      byte[] stl = bollard();
+      return new PrintPart(
+          "night-pilotage-bollard",
+          "Bollard knob",
+          Face.FRONT,
+          meshes.keep(stl),
+          "bollard.stl",
+          MeshMeasure.of(StlReader.read(stl)),
+          StartingStock.filaments().get(0).id(),
+          2,
+          20.0,
+          1.6,
+          0,
+          1,
+          3.0);
+    } catch (IOException noRoom) {
+      throw new UncheckedIOException(noRoom);
+    }
   }
 
   private String write() {

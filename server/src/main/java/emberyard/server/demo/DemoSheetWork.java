@@ -20,6 +20,17 @@ import java.util.Set;
 
 /** Sheets of the demo, laid out by the program itself; some of them cut. */
 final class DemoSheetWork {
+  /** What lay in a drawer before. */
+  static final Offcut BLACK_REST =
+      new Offcut(
+          "black-rest",
+          "Black rest, one corner gone",
+          "acrylic-black-3",
+          "M0 0L300 0L300 130L240 190L0 190Z",
+          "Drawer under the laser",
+          "",
+          "");
+
   private static final int TRIES = 12;
 
   private final DemoBuild demo;
