@@ -33,7 +33,10 @@ public record Build(
     List<Worksheet> worksheets,
     List<Joint> joints,
     List<PrintPart> prints,
-    List<SheetLayout> layouts) {
+    List<SheetLayout> layouts,
+    List<Treatment> treatments,
+    List<OutsideFinish> outsideFinishes,
+    List<PaintFault> faults) {
   public Build {
     requirements = List.copyOf(requirements);
     components = List.copyOf(components);
@@ -59,6 +62,9 @@ public record Build(
     joints = List.copyOf(joints);
     prints = List.copyOf(prints);
     layouts = List.copyOf(layouts);
+    treatments = List.copyOf(treatments);
+    outsideFinishes = List.copyOf(outsideFinishes);
+    faults = List.copyOf(faults);
   }
 
   /** A build with a brief and an open concept, nothing else. */
@@ -67,7 +73,7 @@ public record Build(
         brief, concept, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
         List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
         List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-        List.of());
+        List.of(), List.of(), List.of(), List.of());
   }
 
   /** What a concept can differ in, as it is now. */
@@ -84,7 +90,9 @@ public record Build(
         loops,
         worksheets,
         joints,
-        prints);
+        prints,
+        treatments,
+        outsideFinishes);
   }
 
   /** The same build with another design on the table. */
@@ -115,7 +123,10 @@ public record Build(
         other.worksheets(),
         other.joints(),
         other.prints(),
-        layouts);
+        layouts,
+        other.treatments(),
+        other.outsideFinishes(),
+        faults);
   }
 
   /** The same build with these requirements only. */
@@ -146,7 +157,10 @@ public record Build(
         worksheets,
         joints,
         prints,
-        layouts);
+        layouts,
+        treatments,
+        outsideFinishes,
+        faults);
   }
 
   /** The same build with these sheets laid out. */
@@ -177,7 +191,10 @@ public record Build(
         worksheets,
         joints,
         prints,
-        sheets);
+        sheets,
+        treatments,
+        outsideFinishes,
+        faults);
   }
 
   public String id() {

@@ -19,7 +19,9 @@ public record Design(
     List<Loop> loops,
     List<Worksheet> worksheets,
     List<Joint> joints,
-    List<PrintPart> prints) {
+    List<PrintPart> prints,
+    List<Treatment> treatments,
+    List<OutsideFinish> outsideFinishes) {
   public Design {
     Require.given("look", look);
     items = Require.list(items);
@@ -33,6 +35,8 @@ public record Design(
     worksheets = Require.list(worksheets);
     joints = Require.list(joints);
     prints = Require.list(prints);
+    treatments = Require.list(treatments);
+    outsideFinishes = Require.list(outsideFinishes);
   }
 
   /** A design in which nothing was measured for fit. */
@@ -56,7 +60,33 @@ public record Design(
         List.of(),
         List.of(),
         List.of(),
+        List.of(),
+        List.of(),
         List.of());
+  }
+
+  /** The same parts with another look and other things on the faces. */
+  public Design looking(Look other, List<FaceItem> placed) {
+    return with(other, placed, panels, schemes);
+  }
+
+  /** The same hardware in other clothes. */
+  public Design with(Look other, List<FaceItem> placed, List<Panel> cut, List<Scheme> finishes) {
+    return new Design(
+        other,
+        placed,
+        components,
+        cut,
+        finishes,
+        screens,
+        strips,
+        enclosures,
+        loops,
+        worksheets,
+        joints,
+        prints,
+        treatments,
+        outsideFinishes);
   }
 
   /** A look without parts. */

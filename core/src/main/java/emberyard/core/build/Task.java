@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param holdsStation whether the wait keeps the station
  * @param interruptible whether closing time may split it
  * @param earliest not before this moment, null for any
+ * @param paces how the wait runs on single days, and on which days it can't be worked on
  * @param gate whether a person has to record a yes or no with a name
  */
 public record Task(
@@ -36,7 +37,8 @@ public record Task(
     @Nullable LocalDateTime earliest,
     boolean gate,
     List<Caution> cautions,
-    Why why) {
+    Why why,
+    DayPaces paces) {
   public Task {
     Objects.requireNonNull(key);
     Objects.requireNonNull(stage);
@@ -61,7 +63,8 @@ public record Task(
         null,
         false,
         List.of(),
-        why);
+        why,
+        DayPaces.USUAL);
   }
 
   public Task about(String thing) {
@@ -121,7 +124,8 @@ public record Task(
         moment,
         gate,
         cautions,
-        why);
+        why,
+        paces);
   }
 
   public Task saying(List<Caution> what) {
@@ -140,7 +144,34 @@ public record Task(
         earliest,
         gate,
         what,
-        why);
+        why,
+        paces);
+  }
+
+  /** The same step in air that changes from day to day. */
+  public Task in(DayPaces days) {
+    return new Task(
+        key,
+        title,
+        stage,
+        thingId,
+        handsOnMinutes,
+        waitMinutes,
+        waitingFor,
+        after,
+        station,
+        holdsStation,
+        interruptible,
+        earliest,
+        gate,
+        cautions,
+        why,
+        days);
+  }
+
+  /** When its wait is over if its hands-on time ends here. */
+  public LocalDateTime waitEnds(LocalDateTime handsOnEnd) {
+    return paces.end(handsOnEnd, waitMinutes);
   }
 
   private Task copy(
@@ -167,6 +198,7 @@ public record Task(
         earliest,
         isGate,
         cautions,
-        why);
+        why,
+        paces);
   }
 }

@@ -7,11 +7,13 @@ import emberyard.core.build.Joint;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Look;
 import emberyard.core.build.Loop;
+import emberyard.core.build.OutsideFinish;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Panel;
 import emberyard.core.build.PrintPart;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
+import emberyard.core.build.Treatment;
 import emberyard.core.build.Worksheet;
 import emberyard.core.units.FieldDifference;
 import java.util.ArrayList;
@@ -53,6 +55,14 @@ public final class DesignDifference {
         "Worksheet", before.worksheets(), after.worksheets(), Worksheet::id, Worksheet::name);
     difference.list("Joint", before.joints(), after.joints(), Joint::id, Joint::name);
     difference.list("Print", before.prints(), after.prints(), PrintPart::id, PrintPart::name);
+    difference.list(
+        "Treatment", before.treatments(), after.treatments(), Treatment::id, Treatment::name);
+    difference.list(
+        "Outside finish",
+        before.outsideFinishes(),
+        after.outsideFinishes(),
+        OutsideFinish::id,
+        OutsideFinish::name);
     difference.list("On the faces:", before.items(), after.items(), FaceItem::id, FaceItem::name);
     return List.copyOf(difference.words);
   }

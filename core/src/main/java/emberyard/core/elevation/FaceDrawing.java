@@ -10,7 +10,6 @@ import emberyard.core.build.Layer;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Panel;
-import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Size;
 import emberyard.core.build.ThingLink;
@@ -153,10 +152,9 @@ final class FaceDrawing {
   private java.util.Optional<PaintProduct> scheme(Panel panel) {
     return build.schemes().stream()
         .filter(scheme -> scheme.panelId().equals(panel.id()))
-        .map(Scheme::colour)
-        .filter(java.util.Objects::nonNull)
+        .flatMap(scheme -> scheme.shown().stream())
         .findFirst()
-        .flatMap(coats -> book.paint(coats.paintId()));
+        .flatMap(step -> book.paint(String.valueOf(step.productId())));
   }
 
   private String panelDetail(Panel panel, @Nullable SheetProduct sheet) {

@@ -23,6 +23,11 @@ public enum Caution {
       "Sanding dust",
       "Particle mask; wet sand where possible; keep dust off electronics.",
       "Fine dust harms lungs and shorts boards."),
+  STAIN(
+      "Stain and oil",
+      "Gloves, air; rags with oil can self-ignite: dry them flat outdoors or keep them under water in"
+          + " a lidded tin.",
+      "A balled rag can burn the workshop down overnight."),
   LASER(
       "Laser",
       "Never unattended; extraction on; extinguisher at hand; lid closed.",

@@ -29,9 +29,25 @@ public record Remedy(
    * @param field dotted name inside the thing ("holes.insetMm")
    * @param value number the field is set to
    * @param text what the field is set to where it holds words, null where it holds a number
+   * @param whole a value that takes the field's place as it is, null for the others
    */
   public record Change(
-      String kind, String thingId, String field, double value, @Nullable String text) {
+      String kind,
+      String thingId,
+      String field,
+      double value,
+      @Nullable String text,
+      @Nullable Object whole) {
+    /** Words to set, or a number where they are null. */
+    public Change(String kind, String thingId, String field, double value, @Nullable String text) {
+      this(kind, thingId, field, value, text, null);
+    }
+
+    /** A whole value to set: a list of steps, a figure. */
+    public static Change whole(String kind, String thingId, String field, Object value) {
+      return new Change(kind, thingId, field, 0, null, value);
+    }
+
     /** A number to set. */
     public Change(String kind, String thingId, String field, double value) {
       this(kind, thingId, field, value, null);

@@ -1,13 +1,20 @@
 package emberyard.core.finish;
 
+import emberyard.core.build.LayerOp;
+import emberyard.core.build.LayerStep;
+import emberyard.core.build.Side;
 import emberyard.core.workshop.PaintProduct;
+import java.time.LocalDateTime;
+import org.jspecify.annotations.Nullable;
 
 /**
- * One coat of a scheme, with its times in this room.
+ * One coat, stencil, peel, film or engraving of a finish, with its times in this room.
  *
  * @param key key of its task
- * @param layer "primer", "colour" or "clear"
- * @param number 1 for the first of its layer
+ * @param stepId the step of the finish that it belongs to
+ * @param paint null for all but coats
+ * @param layer what it is called: "primer", "colour", "clear", "stencil", "peel"…
+ * @param number 1 for the first coat of its step
  * @param side "front" or "back"
  * @param handsOnMinutes set-up and spraying
  * @param flashMinutes until the solvent has left
@@ -16,10 +23,17 @@ import emberyard.core.workshop.PaintProduct;
  * @param handleMinutes until it can be touched
  * @param cureMinutes until it can be mounted
  * @param ml wet paint it takes, all pieces
+ * @param areaM2 what it covers, all pieces
+ * @param shownHex the colour seen afterwards where it lies, null where nothing is to be seen
+ * @param deltaE00 from what is wanted there, null where nothing is
+ * @param scuffed whether it is scuffed first by decision
+ * @param notBefore not before this moment by decision, null for any
  */
 public record CoatStep(
     String key,
-    PaintProduct paint,
+    String stepId,
+    LayerOp op,
+    @Nullable PaintProduct paint,
     String layer,
     int number,
     String side,
@@ -29,4 +43,90 @@ public record CoatStep(
     int recoatUntilMinutes,
     int handleMinutes,
     int cureMinutes,
-    double ml) {}
+    double ml,
+    double areaM2,
+    @Nullable String shownHex,
+    @Nullable Double deltaE00,
+    boolean scuffed,
+    @Nullable LocalDateTime notBefore) {
+
+  /** A step that is no coat. */
+  static CoatStep work(String key, LayerStep step, String layer, int minutes, double areaM2) {
+    return new CoatStep(
+        key,
+        step.id(),
+        step.op(),
+        null,
+        layer,
+        1,
+        step.side().words(),
+        minutes,
+        0,
+        0,
+        0,
+        0,
+        0,
+        0,
+        areaM2,
+        null,
+        null,
+        false,
+        step.time(1).notBefore());
+  }
+
+  /** The same with what is seen afterwards. */
+  CoatStep showing(@Nullable String hex, @Nullable Double off) {
+    return new CoatStep(
+        key,
+        stepId,
+        op,
+        paint,
+        layer,
+        number,
+        side,
+        handsOnMinutes,
+        flashMinutes,
+        recoatFromMinutes,
+        recoatUntilMinutes,
+        handleMinutes,
+        cureMinutes,
+        ml,
+        areaM2,
+        hex,
+        off,
+        scuffed,
+        notBefore);
+  }
+
+  /** The same coat for more pieces at once. */
+  CoatStep taking(int minutes) {
+    return new CoatStep(
+        key,
+        stepId,
+        op,
+        paint,
+        layer,
+        number,
+        side,
+        minutes,
+        flashMinutes,
+        recoatFromMinutes,
+        recoatUntilMinutes,
+        handleMinutes,
+        cureMinutes,
+        ml,
+        areaM2,
+        shownHex,
+        deltaE00,
+        scuffed,
+        notBefore);
+  }
+
+  public boolean coat() {
+    return op.coats();
+  }
+
+  public boolean on(Side wanted) {
+    return side.equals(wanted.words());
+  }
+}

@@ -1,98 +1,174 @@
 package emberyard.core.finish;
 
-import emberyard.core.build.Panel;
+import emberyard.core.build.LayerOp;
+import emberyard.core.build.LayerStep;
 import emberyard.core.build.Scheme;
+import emberyard.core.build.Side;
+import emberyard.core.colour.Colour;
+import emberyard.core.finish.layer.LayerPicture;
+import emberyard.core.finish.layer.LayerStack;
+import emberyard.core.finish.layer.Region;
 import emberyard.core.units.Figures;
+import emberyard.core.workshop.PaintKind;
 import emberyard.core.workshop.PaintProduct;
-import emberyard.core.workshop.RoomClimate;
 import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The coats of one scheme in order.
+ * One finish worked out: its coats and steps in order, and what comes out.
  *
- * @param areaM2 painted area of all pieces, one side, edges added
- * @param coats in the order they go on; the hidden side first
+ * @param painted what it goes on
+ * @param coats in the order in which they are done
+ * @param layers what both sides show, region by region
+ * @param leader the finish on whose rack it hangs, null where it hangs alone
+ * @param habits what each other way of working would change
  */
-public record SchemePlan(Scheme scheme, Panel panel, double areaM2, List<CoatStep> coats) {
+public record SchemePlan(
+    Painted painted,
+    List<CoatStep> coats,
+    LayerPicture layers,
+    LayerStack stack,
+    List<Region> regions,
+    @Nullable String leader,
+    List<HabitChoice> habits) {
   public SchemePlan {
     coats = List.copyOf(coats);
+    regions = List.copyOf(regions);
+    habits = List.copyOf(habits);
   }
 
-  /** Lays out the coats for the workshop's room. Layers without a known paint are left out. */
-  public static SchemePlan of(
-      Scheme scheme, Panel panel, double faceAreaMm2, double thicknessMm, WorkshopBook book) {
-    double edges = 2 * (panel.widthMm() + panel.heightMm()) * thicknessMm;
-    double area = (faceAreaMm2 + edges) * panel.quantity() / 1e6;
-    List<CoatStep> coats = new ArrayList<>();
-    if (scheme.bothSides()) {
-      addSide(coats, scheme, "back", area, book);
-    }
-    addSide(coats, scheme, "front", area, book);
-    return new SchemePlan(scheme, panel, area, coats);
+  /** Lays out the steps for the workshop's room. Steps with an unknown paint are left out. */
+  public static SchemePlan of(Painted painted, WorkshopBook book) {
+    LayerStack stack = FinishStack.of(painted, book);
+    List<Region> regions = FinishStack.regions(painted);
+    List<CoatStep> coats = new CoatWriter(painted, book, stack, regions).coats();
+    return new SchemePlan(
+        painted, coats, LayerPicture.of(stack, regions), stack, regions, null, List.of());
+  }
+
+  public Scheme scheme() {
+    return painted.scheme();
+  }
+
+  public double areaM2() {
+    return painted.areaM2();
   }
 
   /** Key of the step that a gate of curing hangs on. */
   public String curedKey() {
-    return key(scheme, "cured");
+    return key(scheme(), "cured");
+  }
+
+  /** Key of what mounting waits for: by habit the cure, or only dry to handle. */
+  public String mountKey() {
+    boolean early =
+        scheme().habits().mounting() == emberyard.core.build.FinishHabits.Mounting.HANDLE;
+    return early ? key(scheme(), "handle") : curedKey();
   }
 
   static String key(Scheme scheme, String step) {
     return "scheme:" + scheme.id() + "/" + step;
   }
 
-  private static void addSide(
-      List<CoatStep> coats, Scheme scheme, String side, double area, WorkshopBook book) {
-    addLayer(coats, scheme, scheme.primer(), "primer", side, area, book);
-    addLayer(coats, scheme, scheme.colour(), "colour", side, area, book);
-    addLayer(coats, scheme, scheme.clear(), "clear", side, area, book);
+  /** The last coat that dries before a step, on the same side. */
+  Optional<CoatStep> coatBefore(int index) {
+    for (int i = index - 1; i >= 0; i--) {
+      CoatStep coat = coats.get(i);
+      if (coat.coat() && coat.side().equals(coats.get(index).side())) {
+        return Optional.of(coat);
+      }
+    }
+    return Optional.empty();
   }
 
-  private static void addLayer(
-      List<CoatStep> coats,
-      Scheme scheme,
-      Scheme.@Nullable Coats layer,
-      String name,
-      String side,
-      double area,
-      WorkshopBook book) {
-    PaintProduct paint = layer == null ? null : book.paint(layer.paintId()).orElse(null);
-    if (paint == null) {
-      return;
-    }
-    RoomClimate room = book.workshop().room();
-    Drying drying = Drying.in(room, paint.base());
-    for (int number = 1; number <= layer.count(); number++) {
-      String prefix = side.equals("back") ? "back/" : "";
-      coats.add(
+  /** The same plan on the rack of another finish, whose coats are done for both. */
+  SchemePlan hangingOn(SchemePlan lead) {
+    List<CoatStep> shared = new ArrayList<>();
+    for (int i = 0; i < coats.size(); i++) {
+      CoatStep mine = coats.get(i);
+      CoatStep theirs = lead.coats.get(i);
+      shared.add(
           new CoatStep(
-              key(scheme, prefix + name + "/" + number),
-              paint,
-              name,
-              number,
-              side,
-              handsOn(area, book.workshop().times()),
-              drying.minutes(paint.flashMinutes()),
-              drying.minutes(paint.recoatFromMinutes()),
-              drying.minutes(paint.recoatUntilMinutes()),
-              drying.minutes(paint.handleHours() * 60),
-              drying.minutes(paint.cureHours() * 60),
-              area * PaintQuantity.mlPerM2(paint)));
+              theirs.key(),
+              mine.stepId(),
+              mine.op(),
+              mine.paint(),
+              mine.layer(),
+              mine.number(),
+              mine.side(),
+              theirs.handsOnMinutes(),
+              mine.flashMinutes(),
+              mine.recoatFromMinutes(),
+              mine.recoatUntilMinutes(),
+              mine.handleMinutes(),
+              mine.cureMinutes(),
+              mine.ml(),
+              mine.areaM2(),
+              mine.shownHex(),
+              mine.deltaE00(),
+              theirs.scuffed(),
+              theirs.notBefore()));
     }
+    return new SchemePlan(painted, shared, layers, stack, regions, lead.scheme().id(), habits);
   }
 
-  static int handsOn(double areaM2, StepTimes times) {
-    return (int) Math.ceil(times.coatSetUpMinutes() + areaM2 / times.sprayM2PerMinute());
+  SchemePlan with(List<HabitChoice> choices) {
+    return new SchemePlan(painted, coats, layers, stack, regions, leader, choices);
+  }
+
+  SchemePlan with(List<CoatStep> others, @Nullable String on) {
+    return new SchemePlan(painted, others, layers, stack, regions, on, habits);
+  }
+
+  /** What the colour is held against: the target, null while that is open. */
+  @Nullable Colour target() {
+    return scheme().targetHex() == null ? null : Colour.hex(scheme().targetHex());
+  }
+
+  static String layerName(LayerStep step, @Nullable PaintProduct paint) {
+    if (step.op() == LayerOp.CLEAR) {
+      return "clear";
+    }
+    if (paint == null) {
+      return step.op().words();
+    }
+    return switch (paint.kind()) {
+      case PRIMER, FILLER, SEALER, CONDITIONER, CLEAR, CANDY, STAIN ->
+          paint.kind().name().toLowerCase(java.util.Locale.ROOT);
+      default -> "colour";
+    };
+  }
+
+  static boolean sandedGround(CoatStep coat) {
+    return coat.paint() != null
+        && (coat.paint().kind() == PaintKind.PRIMER || coat.paint().kind() == PaintKind.FILLER);
+  }
+
+  static int handsOn(double areaM2, int loads, StepTimes times) {
+    return (int)
+        Math.ceil(loads * times.coatSetUpMinutes() + areaM2 / times.sprayM2PerMinute() - 1e-9);
+  }
+
+  static int loads(double areaM2, StepTimes times) {
+    return Math.max(1, (int) Math.ceil(areaM2 / times.rackM2() - 1e-9));
   }
 
   /** The sentence behind a coat's hands-on time. */
   static List<String> handsOnInputs(double areaM2, StepTimes times) {
     return List.of(
-        "set-up %d min (default)".formatted(times.coatSetUpMinutes()),
+        "set-up %d min (default), %d × on a rack of %s m²"
+            .formatted(
+                times.coatSetUpMinutes(), loads(areaM2, times), Figures.plain(times.rackM2())),
         "area %s m², edges added".formatted(Figures.plain(areaM2)),
         "rate %s m²/min (default)".formatted(Figures.plain(times.sprayM2PerMinute())));
+  }
+
+  /** Sides that get a coat. */
+  boolean paints(Side side) {
+    return coats.stream().anyMatch(coat -> coat.coat() && coat.on(side));
   }
 }

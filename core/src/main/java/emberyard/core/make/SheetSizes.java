@@ -2,9 +2,9 @@ package emberyard.core.make;
 
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Outline;
-import emberyard.core.make.nest.NestJob;
-import emberyard.core.make.nest.NestResult;
-import emberyard.core.make.nest.Nester;
+import emberyard.core.nest.NestJob;
+import emberyard.core.nest.NestResult;
+import emberyard.core.nest.Nester;
 import emberyard.core.workshop.SheetProduct;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,5 +1,6 @@
 package emberyard.core.plan;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -72,32 +73,53 @@ final class Occupancy {
   private Placement waitingOnly(Step step, long release) {
     StationTime station = stationOf(step);
     long start = release;
+    Span wanted = waiting(step, start);
     if (station != null && step.holdsPlace()) {
-      Span wanted = new Span(start, start + step.waitMinutes());
       while (!station.hasRoom(wanted)) {
         start = nextChance(station, wanted);
-        wanted = new Span(start, start + step.waitMinutes());
+        wanted = waiting(step, start);
       }
     }
-    return new Placement(null, List.of(), start, start + step.waitMinutes());
+    return new Placement(null, List.of(), wanted.from(), wanted.to());
+  }
+
+  private Span waiting(Step step, long from) {
+    return new Span(from, from + (mirrored ? lead(step, from) : waitAfter(step, from)));
   }
 
   private Placement forWorker(Step step, long release, String worker) {
-    int lead = mirrored ? step.waitMinutes() : 0;
-    int tail = mirrored ? 0 : step.waitMinutes();
     StationTime station = stationOf(step);
     boolean holds = step.holdsPlace() && station != null;
-    long cursor = release + lead;
+    long cursor = mirrored ? release + lead(step, release) : release;
     while (true) {
       List<Span> pieces = pieces(step, people.get(worker), holds ? null : station, cursor);
-      long start = pieces.get(0).from() - lead;
-      long finish = pieces.get(pieces.size() - 1).to() + tail;
+      long first = pieces.get(0).from();
+      long last = pieces.get(pieces.size() - 1).to();
+      long start = mirrored ? first - waitAfter(step, -first) : first;
+      long finish = mirrored ? last : last + waitAfter(step, last);
       Span all = new Span(start, finish);
       if (!holds || station.hasRoom(all)) {
         return new Placement(worker, pieces, start, finish);
       }
-      cursor = Math.max(nextChance(station, all) + lead, cursor + 1);
+      cursor = Math.max(nextChance(station, all) + (first - start), cursor + 1);
     }
+  }
+
+  /** Minutes of wait behind hands-on time that ends at this minute of the bench clock. */
+  private static long waitAfter(Step step, long handsOnEnd) {
+    return step.paces().usual()
+        ? step.waitMinutes()
+        : BenchClock.minute(step.paces().end(BenchClock.moment(handsOnEnd), step.waitMinutes()))
+            - handsOnEnd;
+  }
+
+  /** Minutes of wait that end where the mirrored clock shows this. */
+  private static long lead(Step step, long mirroredEnd) {
+    return step.paces().usual()
+        ? step.waitMinutes()
+        : -mirroredEnd
+            - BenchClock.minute(
+                step.paces().begin(BenchClock.moment(-mirroredEnd), step.waitMinutes()));
   }
 
   /** The first moment behind the place where {@code wanted} met a full station. */
@@ -106,13 +128,20 @@ final class Occupancy {
     return room.from() > wanted.from() ? room.from() : station.next(room.to(), room.to()).from();
   }
 
-  private static List<Span> pieces(
-      Step step, FreeTime person, @Nullable StationTime station, long from) {
+  private List<Span> pieces(Step step, FreeTime person, @Nullable StationTime station, long from) {
     List<Span> pieces = new ArrayList<>();
     long needed = step.handsOnMinutes();
     long cursor = from;
     while (needed > 0) {
       Span free = person.next(cursor);
+      if (!step.paces().alwaysOpen()) {
+        Span open = openDay(step, free.from());
+        if (open.from() >= free.to()) {
+          cursor = open.from();
+          continue;
+        }
+        free = new Span(open.from(), Math.min(free.to(), open.to()));
+      }
       if (station != null) {
         Span room = station.next(free.from(), free.to());
         if (room.from() >= free.to()) {
@@ -129,6 +158,22 @@ final class Occupancy {
       cursor = free.to();
     }
     return pieces;
+  }
+
+  /** What is left of this day of the bench clock, or the whole of the next open one. */
+  private Span openDay(Step step, long minute) {
+    long at = minute;
+    while (true) {
+      // a mirrored minute m stands for the one that ends at −m
+      LocalDate day = BenchClock.moment(mirrored ? -at - 1 : at).toLocalDate();
+      long midnight = BenchClock.minute(day.atStartOfDay());
+      long nextMidnight = midnight + 24 * 60;
+      long end = mirrored ? -midnight : nextMidnight;
+      if (step.paces().on(day).open()) {
+        return new Span(at, end);
+      }
+      at = end;
+    }
   }
 
   private @Nullable StationTime stationOf(Step step) {

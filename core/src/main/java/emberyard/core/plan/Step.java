@@ -1,5 +1,6 @@
 package emberyard.core.plan;
 
+import emberyard.core.build.DayPaces;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import java.time.LocalDateTime;
@@ -19,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param holdsPlace whether the station stays occupied from start to the end of the wait
  * @param interruptible whether closing time and other work may split the hands-on time
  * @param earliest not before this moment, null for any
+ * @param paces how the wait runs on single days and on which days nobody may work on it; closed
+ *     days count for the backward pass too
  */
 public record Step(
     String key,
@@ -30,7 +33,8 @@ public record Step(
     @Nullable String place,
     boolean holdsPlace,
     boolean interruptible,
-    @Nullable LocalDateTime earliest) {
+    @Nullable LocalDateTime earliest,
+    DayPaces paces) {
   public Step {
     Require.text("key", key);
     Require.given("project", project);
@@ -38,6 +42,32 @@ public record Step(
     notNegative(key, "waitMinutes", waitMinutes, 10_000_000);
     after = Require.list(after);
     workers = Require.list(workers);
+  }
+
+  /** A step for which every day is alike. */
+  public Step(
+      String key,
+      String project,
+      int handsOnMinutes,
+      int waitMinutes,
+      List<String> after,
+      List<String> workers,
+      @Nullable String place,
+      boolean holdsPlace,
+      boolean interruptible,
+      @Nullable LocalDateTime earliest) {
+    this(
+        key,
+        project,
+        handsOnMinutes,
+        waitMinutes,
+        after,
+        workers,
+        place,
+        holdsPlace,
+        interruptible,
+        earliest,
+        DayPaces.USUAL);
   }
 
   private static void notNegative(String key, String field, long minutes, long most) {

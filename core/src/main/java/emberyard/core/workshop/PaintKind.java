@@ -7,5 +7,21 @@ public enum PaintKind {
   METALLIC,
   CANDY,
   CLEAR,
-  STAIN
+  STAIN,
+  /** Closes wood or print before colour. */
+  SEALER,
+  /** Fills grain and print layers, is sanded. */
+  FILLER,
+  /** Evens how blotch-prone wood takes stain. */
+  CONDITIONER;
+
+  /** Whether it goes under the colour. */
+  public boolean ground() {
+    return this == PRIMER || this == SEALER || this == FILLER || this == CONDITIONER;
+  }
+
+  /** Whether light passes it and comes back coloured: Beer–Lambert instead of hiding. */
+  public boolean glazes() {
+    return this == CANDY || this == CLEAR || this == STAIN || this == CONDITIONER;
+  }
 }

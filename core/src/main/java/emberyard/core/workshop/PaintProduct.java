@@ -2,6 +2,7 @@ package emberyard.core.workshop;
 
 import emberyard.core.colour.Colour;
 import emberyard.core.units.Require;
+import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,7 +21,11 @@ import org.jspecify.annotations.Nullable;
  * @param packMl contents of a can, 10 to 20,000 ml
  * @param onHandPacks full cans on the shelf
  * @param hiding contrast ratio of one normal coat over black and white, 0.02 to 0.99; 0.8 where it
- *     was left out
+ *     was left out; of a candy, clear or stain it counts for nothing: its colour is one coat over
+ *     white
+ * @param valuesFrom where its values come from: "generic", a data sheet, a test
+ * @param openMl what is left in an opened can, 0 where it was left out
+ * @param openedOn when that can was opened, null for none
  */
 public record PaintProduct(
     String id,
@@ -40,7 +45,13 @@ public record PaintProduct(
     long priceMinor,
     String supplierId,
     int onHandPacks,
-    @Nullable Double hiding) {
+    @Nullable Double hiding,
+    String valuesFrom,
+    Double openMl,
+    @Nullable LocalDate openedOn) {
+  /** What shipped values say of themselves. */
+  public static final String GENERIC = "generic starting value";
+
   /** Of a usual colour paint; a default. */
   public static final double USUAL_HIDING = 0.8;
 
@@ -67,5 +78,79 @@ public record PaintProduct(
     Require.between("onHandPacks", onHandPacks, 0, 10_000, "cans");
     hiding = hiding == null ? USUAL_HIDING : hiding;
     Require.between("hiding", hiding, 0.02, 0.99, "");
+    valuesFrom = valuesFrom == null || valuesFrom.isBlank() ? GENERIC : valuesFrom;
+    Require.textOrEmpty("valuesFrom", valuesFrom);
+    openMl = openMl == null ? 0 : openMl;
+    Require.between("openMl", openMl, 0, 20_000, "ml");
+  }
+
+  /** A paint with generic values and no opened can. */
+  public PaintProduct(
+      String id,
+      String name,
+      String colourHex,
+      PaintKind kind,
+      PaintBase base,
+      double dryFilmUm,
+      double solids,
+      double transfer,
+      int flashMinutes,
+      int recoatFromMinutes,
+      int recoatUntilMinutes,
+      double handleHours,
+      double cureHours,
+      double packMl,
+      long priceMinor,
+      String supplierId,
+      int onHandPacks,
+      @Nullable Double hiding) {
+    this(
+        id,
+        name,
+        colourHex,
+        kind,
+        base,
+        dryFilmUm,
+        solids,
+        transfer,
+        flashMinutes,
+        recoatFromMinutes,
+        recoatUntilMinutes,
+        handleHours,
+        cureHours,
+        packMl,
+        priceMinor,
+        supplierId,
+        onHandPacks,
+        hiding,
+        GENERIC,
+        0.0,
+        null);
+  }
+
+  /** The same paint with this much in an opened can. */
+  public PaintProduct opened(double leftMl, LocalDate on) {
+    return new PaintProduct(
+        id,
+        name,
+        colourHex,
+        kind,
+        base,
+        dryFilmUm,
+        solids,
+        transfer,
+        flashMinutes,
+        recoatFromMinutes,
+        recoatUntilMinutes,
+        handleHours,
+        cureHours,
+        packMl,
+        priceMinor,
+        supplierId,
+        onHandPacks,
+        hiding,
+        valuesFrom,
+        leftMl,
+        on);
   }
 }

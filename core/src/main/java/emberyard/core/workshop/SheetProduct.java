@@ -2,6 +2,7 @@ package emberyard.core.workshop;
 
 import emberyard.core.colour.Colour;
 import emberyard.core.units.Require;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param colourHex {@code #RRGGBB}
  * @param laserMmPerSecond cutting speed on the workshop's laser, 0.1 to 500 mm/s; try on scrap
  * @param onHandSheets whole sheets in the rack
+ * @param transmittance share of light that passes, 0 for opaque to 1; where it was left out 0.92 if
+ *     its name says clear, else 0
  */
 public record SheetProduct(
     String id,
@@ -27,7 +30,11 @@ public record SheetProduct(
     double laserMmPerSecond,
     long priceMinor,
     String supplierId,
-    int onHandSheets) {
+    int onHandSheets,
+    Double transmittance) {
+  /** Of a clear sheet: its two surfaces send 4 % back each. */
+  public static final double CLEAR = 0.92;
+
   public SheetProduct {
     Require.text("id", id);
     Require.text("name", name);
@@ -43,6 +50,42 @@ public record SheetProduct(
     Require.between("priceMinor", priceMinor, 0, 100_000_000, "minor units");
     Require.text("supplierId", supplierId);
     Require.between("onHandSheets", onHandSheets, 0, 10_000, "sheets");
+    transmittance = transmittance == null ? usualTransmittance(name) : transmittance;
+    Require.between("transmittance", transmittance, 0, 1, "");
+  }
+
+  private static double usualTransmittance(String name) {
+    return name.toLowerCase(Locale.ROOT).startsWith("clear") ? CLEAR : 0;
+  }
+
+  /** A sheet whose name says whether it is clear. */
+  public SheetProduct(
+      String id,
+      String name,
+      Material material,
+      double thicknessMm,
+      @Nullable Double measuredThicknessMm,
+      double widthMm,
+      double heightMm,
+      String colourHex,
+      double laserMmPerSecond,
+      long priceMinor,
+      String supplierId,
+      int onHandSheets) {
+    this(
+        id,
+        name,
+        material,
+        thicknessMm,
+        measuredThicknessMm,
+        widthMm,
+        heightMm,
+        colourHex,
+        laserMmPerSecond,
+        priceMinor,
+        supplierId,
+        onHandSheets,
+        null);
   }
 
   /** A sheet that is in no stock list, for asking about a part alone. */
@@ -76,7 +119,8 @@ public record SheetProduct(
         laserMmPerSecond,
         priceMinor,
         supplierId,
-        Math.max(0, onHandSheets - 1));
+        Math.max(0, onHandSheets - 1),
+        transmittance);
   }
 
   /** Measured thickness where there is one: fits and mass use it. */

@@ -36,13 +36,22 @@ public record StepTimes(
     int handOverMinutes,
     Integer bayChangeMinutes,
     Integer leakTestHours,
-    Integer loopFillMinutes) {
+    Integer loopFillMinutes,
+    Double maskMinutesPerMetre,
+    Double weedMinutesPerMetre,
+    Double stripMinutesPerM2,
+    Double rackM2) {
 
   public StepTimes {
     // workshops set up before there was a Fit stage have none of these
     bayChangeMinutes = bayChangeMinutes == null ? 90 : bayChangeMinutes;
     leakTestHours = leakTestHours == null ? 24 : leakTestHours;
     loopFillMinutes = loopFillMinutes == null ? 60 : loopFillMinutes;
+    // and those from before finishes were planned none of these
+    maskMinutesPerMetre = maskMinutesPerMetre == null ? 4 : maskMinutesPerMetre;
+    weedMinutesPerMetre = weedMinutesPerMetre == null ? 6 : weedMinutesPerMetre;
+    stripMinutesPerM2 = stripMinutesPerM2 == null ? 90 : stripMinutesPerM2;
+    rackM2 = rackM2 == null ? 1.2 : rackM2;
     Require.between("interviewMinutes", interviewMinutes, 0, 10_000, "min");
     Require.between("conceptMinutes", conceptMinutes, 0, 10_000, "min");
     Require.between("fitOnPaperMinutes", fitOnPaperMinutes, 0, 10_000, "min");
@@ -73,12 +82,16 @@ public record StepTimes(
     Require.between("bayChangeMinutes", bayChangeMinutes, 0, 10_000, "min");
     Require.between("leakTestHours", leakTestHours, 1, 240, "h");
     Require.between("loopFillMinutes", loopFillMinutes, 0, 1_000, "min");
+    Require.between("maskMinutesPerMetre", maskMinutesPerMetre, 0, 1_000, "min/m");
+    Require.between("weedMinutesPerMetre", weedMinutesPerMetre, 0, 1_000, "min/m");
+    Require.between("stripMinutesPerM2", stripMinutesPerM2, 0, 10_000, "min/m²");
+    Require.between("rackM2", rackM2, 0.05, 100, "m²");
   }
 
   /** The values Ember Yard ships with; every screen that uses one says that it is a default. */
   public static StepTimes defaults() {
     return new StepTimes(
         60, 120, 45, 10, 15, 5, 11, 2, 5, 3, 10, 10, 30, 12, 0.25, 20, 30, 15, 15, 10, 90, 45, 20,
-        30, 2, 60, 30, 90, 24, 60);
+        30, 2, 60, 30, 90, 24, 60, 4.0, 6.0, 90.0, 1.2);
   }
 }

@@ -1,6 +1,7 @@
 package emberyard.core.workshop;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -21,7 +22,9 @@ public record WorkshopBook(
     List<HardwareProduct> hardware,
     List<EnclosureProduct> enclosures,
     List<Machine> machines,
-    List<Offcut> offcuts) {
+    List<Offcut> offcuts,
+    List<AirDay> airs,
+    List<TestCard> cards) {
   public WorkshopBook {
     people = List.copyOf(people);
     stations = List.copyOf(stations);
@@ -34,6 +37,8 @@ public record WorkshopBook(
     enclosures = List.copyOf(enclosures);
     machines = List.copyOf(machines);
     offcuts = List.copyOf(offcuts);
+    airs = List.copyOf(airs);
+    cards = List.copyOf(cards);
   }
 
   /** A book without a library of hardware. */
@@ -48,7 +53,7 @@ public record WorkshopBook(
       List<FilamentProduct> filaments) {
     this(
         workshop, people, stations, suppliers, paints, sheets, films, filaments, List.of(),
-        List.of(), List.of(), List.of());
+        List.of(), List.of(), List.of(), List.of(), List.of());
   }
 
   public Optional<Person> person(String id) {
@@ -63,6 +68,17 @@ public record WorkshopBook(
     return find(paints, PaintProduct::id, id);
   }
 
+  public Optional<FilmProduct> film(String id) {
+    return find(films, FilmProduct::id, id);
+  }
+
+  /** The latest card of a paint. */
+  public Optional<TestCard> card(String paintId) {
+    return cards.stream()
+        .filter(card -> card.paintId().equals(paintId))
+        .max(Comparator.comparing(TestCard::sprayedOn).thenComparing(TestCard::id));
+  }
+
   public Optional<SheetProduct> sheet(String id) {
     return find(sheets, SheetProduct::id, id);
   }
@@ -71,7 +87,7 @@ public record WorkshopBook(
   public WorkshopBook withoutLibrary() {
     return new WorkshopBook(
         workshop, people, stations, suppliers, paints, sheets, films, filaments, List.of(),
-        List.of(), machines, offcuts);
+        List.of(), machines, offcuts, airs, cards);
   }
 
   public Optional<Machine> machine(String id) {
@@ -103,7 +119,7 @@ public record WorkshopBook(
   public List<StockColour> stockColours() {
     List<StockColour> colours = new ArrayList<>();
     for (PaintProduct paint : paints) {
-      if (paint.kind() != PaintKind.PRIMER && paint.kind() != PaintKind.CLEAR) {
+      if (!paint.kind().ground() && paint.kind() != PaintKind.CLEAR) {
         colours.add(new StockColour("paints", paint.id(), paint.name(), paint.colourHex()));
       }
     }

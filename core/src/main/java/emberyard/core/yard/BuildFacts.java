@@ -113,6 +113,8 @@ final class BuildFacts {
     add(links, "components", build.components().stream().map(each -> each.id()));
     add(links, "panels", build.panels().stream().map(each -> each.id()));
     add(links, "schemes", build.schemes().stream().map(each -> each.id()));
+    add(links, "treatments", build.treatments().stream().map(each -> each.id()));
+    add(links, "outside-finishes", build.outsideFinishes().stream().map(each -> each.id()));
     add(links, "screens", build.screens().stream().map(each -> each.id()));
     add(links, "strips", build.strips().stream().map(each -> each.id()));
     add(links, "enclosures", build.enclosures().stream().map(each -> each.id()));

@@ -6,6 +6,7 @@ import emberyard.core.build.Build;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.Shares;
 import emberyard.core.finding.Finding;
+import emberyard.core.finish.FinishPicture;
 import emberyard.core.finish.SchemePlan;
 import emberyard.core.fit.FitPicture;
 import emberyard.core.light.LightLoad;
@@ -34,6 +35,7 @@ public record BuildPicture(
     List<MadePart> parts,
     MakePicture make,
     List<SchemePlan> schemes,
+    FinishPicture finish,
     LightLoad lightLoad,
     FitPicture fit,
     double hardwareMassKg,

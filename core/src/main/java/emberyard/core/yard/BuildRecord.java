@@ -68,7 +68,7 @@ record BuildRecord(
       if (doneAt == null) {
         return;
       }
-      LocalDateTime finished = doneAt.plusMinutes(byKey.get(key).waitMinutes());
+      LocalDateTime finished = byKey.get(key).waitEnds(doneAt);
       begins = begins == null || finished.isAfter(begins) ? finished : begins;
     }
     done.put(task.key(), begins);
@@ -80,9 +80,7 @@ record BuildRecord(
 
   @Nullable LocalDateTime waitsUntil(Task task) {
     LocalDateTime doneAt = done.get(task.key());
-    return doneAt == null || task.waitMinutes() == 0
-        ? null
-        : doneAt.plusMinutes(task.waitMinutes());
+    return doneAt == null || task.waitMinutes() == 0 ? null : task.waitEnds(doneAt);
   }
 
   /** Whether a task is in the schedule: open, or done and still waiting. */

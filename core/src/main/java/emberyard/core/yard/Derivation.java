@@ -5,7 +5,6 @@ import emberyard.core.brief.Interview;
 import emberyard.core.build.Build;
 import emberyard.core.build.ManualTask;
 import emberyard.core.build.Need;
-import emberyard.core.build.Scheme;
 import emberyard.core.build.Task;
 import emberyard.core.build.Why;
 import emberyard.core.build.Work;
@@ -14,8 +13,11 @@ import emberyard.core.concept.StockPalette;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.Shares;
 import emberyard.core.finding.Finding;
+import emberyard.core.finish.FinishPicture;
 import emberyard.core.finish.FinishWork;
+import emberyard.core.finish.OutsideWork;
 import emberyard.core.finish.SchemePlan;
+import emberyard.core.finish.TreatmentWork;
 import emberyard.core.fit.FitPicture;
 import emberyard.core.fit.FitWork;
 import emberyard.core.light.LightWork;
@@ -47,6 +49,7 @@ record Derivation(
     List<MadePart> parts,
     MakePicture make,
     List<SchemePlan> schemes,
+    FinishPicture finish,
     FitPicture fit,
     double massKg,
     List<Task> tasks,
@@ -58,7 +61,8 @@ record Derivation(
     Interview interview = Interview.of(build);
     Parts drawn = Parts.of(build, book);
     List<MadePart> parts = drawn.made();
-    List<SchemePlan> schemes = schemes(build, parts, book);
+    PaintedParts surfaces = PaintedParts.of(build, drawn, book);
+    List<SchemePlan> schemes = FinishWork.plans(surfaces.painted(), book);
     List<Elevation> faces = Elevation.of(build, book);
     Shares shares = Shares.of(faces, build.concept().look().palette());
     Work talk =
@@ -68,12 +72,11 @@ record Derivation(
     FitWork fit = FitWork.of(build, book, PartWeights.of(build, parts));
     Work hardware = fit.derive(ConceptWork.CHOOSE, MakeWork.DRY_FIT, ProveWork.HARDWARE);
     Work made = MakeWork.derive(build, book, drawn, fit.enclosureWork());
-    Work finish = FinishWork.derive(build, schemes, book, MakeWork.DRY_FIT);
-    List<String> cured = schemes.stream().map(SchemePlan::curedKey).toList();
-    List<String> ready = new ArrayList<>(cured);
+    Work finished = FinishWork.derive(build, schemes, surfaces.treated(), book, MakeWork.DRY_FIT);
+    List<String> ready = new ArrayList<>(finishing(build, schemes));
     ready.add(MakeWork.DRY_FIT);
     Work light = LightWork.derive(build, book, ready);
-    Work design = hardware.plus(made).plus(finish).plus(light);
+    Work design = hardware.plus(made).plus(finished).plus(light);
     List<Need> needs = shelf.handOut(design.needs());
     List<Task> receiving = SupplyWork.receiving(build, needs, book, today, ConceptWork.CHOOSE);
     Work prove = ProveWork.derive(build, book, hardwareArrivals(needs), AssembleWork.CLOSE);
@@ -105,6 +108,7 @@ record Derivation(
         parts,
         MakePicture.of(build, drawn, book),
         schemes,
+        FinishPicture.of(schemes, surfaces.treated(), needs, book),
         fit.picture(),
         fit.massKg(),
         linked(tasks, needs),
@@ -120,25 +124,27 @@ record Derivation(
         new ArrayList<>(findings.stream().filter(f -> !f.capability().equals("concept")).toList());
     all.addAll(ConceptWork.derive(as, book, drawn, shown, stock, Interview.AGREE).findings());
     return new Derivation(
-        interview, drawn, shown, parts, make, schemes, fit, massKg, tasks, needs, List.copyOf(all));
+        interview,
+        drawn,
+        shown,
+        parts,
+        make,
+        schemes,
+        finish,
+        fit,
+        massKg,
+        tasks,
+        needs,
+        List.copyOf(all));
   }
 
-  private static List<SchemePlan> schemes(Build build, List<MadePart> parts, WorkshopBook book) {
-    List<SchemePlan> plans = new ArrayList<>();
-    for (Scheme scheme : build.schemes()) {
-      parts.stream()
-          .filter(part -> part.panel().id().equals(scheme.panelId()) && part.figures() != null)
-          .forEach(
-              part ->
-                  plans.add(
-                      SchemePlan.of(
-                          scheme,
-                          part.panel(),
-                          part.figures().areaMm2(),
-                          part.sheet().realThicknessMm(),
-                          book)));
-    }
-    return plans;
+  /** What assembly waits for: paint, treatments, and what comes back from outside. */
+  private static List<String> finishing(Build build, List<SchemePlan> schemes) {
+    List<String> keys = new ArrayList<>();
+    schemes.forEach(plan -> keys.add(plan.mountKey()));
+    build.treatments().forEach(each -> keys.add(TreatmentWork.doneKey(each)));
+    build.outsideFinishes().forEach(each -> keys.add(OutsideWork.doneKey(each)));
+    return keys;
   }
 
   private static List<String> hardwareArrivals(List<Need> needs) {

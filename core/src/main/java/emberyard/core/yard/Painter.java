@@ -10,6 +10,8 @@ import emberyard.core.build.TimeEntry;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.finish.StepTime;
+import emberyard.core.finish.WindowChecks;
 import emberyard.core.fit.FitWork;
 import emberyard.core.light.LightLoad;
 import emberyard.core.money.Budget;
@@ -87,6 +89,7 @@ final class Painter {
     if (build.brief().revealedOn() == null) {
       findings.addAll(record.derived().findings());
       findings.addAll(orders.findings());
+      findings.addAll(windows(tasks));
       findings.addAll(planFindings(fuse, chain));
       findings.addAll(failures(tasks));
       findings.addAll(BriefFindings.of(coverage, facts, build.concept().frozen() != null));
@@ -102,6 +105,7 @@ final class Painter {
         record.derived().parts(),
         record.derived().make(),
         record.derived().schemes(),
+        record.derived().finish(),
         LightLoad.of(build),
         record.derived().fit(),
         FitWork.hardwareMassKg(build),
@@ -112,6 +116,24 @@ final class Painter {
         chain,
         fuse,
         next(tasks));
+  }
+
+  /** Coats and peels where they came to lie, held against their windows and the air. */
+  private List<Finding> windows(List<TaskPicture> tasks) {
+    Map<String, StepTime> times = new HashMap<>();
+    for (TaskPicture task : tasks) {
+      PlannedStep planned = task.planned();
+      LocalDateTime doneAt = task.doneAt();
+      if (planned != null) {
+        times.put(task.task().key(), new StepTime(planned.start(), planned.handsOnEnd(), false));
+      } else if (doneAt != null) {
+        LocalDateTime begun = doneAt.minusMinutes(task.task().handsOnMinutes());
+        times.put(task.task().key(), new StepTime(begun, doneAt, true));
+      }
+    }
+    return record.derived().schemes().stream()
+        .flatMap(plan -> WindowChecks.of(plan, times, book).stream())
+        .toList();
   }
 
   private List<TaskPicture> tasks() {

@@ -1,6 +1,7 @@
 package emberyard.core.yard;
 
 import emberyard.core.build.Build;
+import emberyard.core.build.DayPaces;
 import emberyard.core.build.Design;
 import emberyard.core.build.Look;
 import emberyard.core.build.Stage;
@@ -92,20 +93,7 @@ final class YardPlanner {
     if (!Objects.equals(design.look().size(), look.size())) {
       return false;
     }
-    Design repainted =
-        new Design(
-            look,
-            as.items(),
-            design.components(),
-            design.panels(),
-            design.schemes(),
-            design.screens(),
-            design.strips(),
-            design.enclosures(),
-            design.loops(),
-            design.worksheets(),
-            design.joints(),
-            design.prints());
+    Design repainted = design.looking(look, as.items());
     return is.with(repainted).equals(as);
   }
 
@@ -180,7 +168,8 @@ final class YardPlanner {
             task.station() == null ? null : stations.get(task.station()),
             task.holdsStation(),
             task.interruptible() || handsOn > longestStretch(task),
-            task.earliest()));
+            task.earliest(),
+            doneAt == null ? task.paces() : DayPaces.USUAL));
   }
 
   private int minutesTo(LocalDateTime moment) {

@@ -10,12 +10,16 @@ import emberyard.core.build.Task;
 import emberyard.core.build.Work;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
+import emberyard.core.finish.layer.SheetOptic;
+import emberyard.core.geometry.Contour;
+import emberyard.core.geometry.Outline;
 import emberyard.core.workshop.PaintBase;
 import emberyard.core.workshop.RoomClimate;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.Samples;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class FinishTest {
@@ -101,14 +105,15 @@ class FinishTest {
     Work work = work(Samples.book());
     List<String> keys = work.tasks().stream().map(Task::key).toList();
     assertEquals(
-        List.of("wash", "key", "colour/1", "colour/2", "colour/3", "cure", "cured"),
+        List.of(
+            "wash", "mask", "key", "colour/1", "colour/2", "colour/3", "cure", "unmask", "cured"),
         keys.stream().map(key -> key.replace("scheme:s1/", "")).toList());
     for (int i = 1; i < keys.size(); i++) {
       assertTrue(work.tasks().get(i).after().contains(keys.get(i - 1)));
     }
-    assertTrue(work.tasks().get(6).gate());
-    assertEquals(46 * 60, work.tasks().get(5).waitMinutes(), "cure less the way to handle");
-    assertTrue(work.tasks().get(2).holdsStation());
+    assertTrue(work.tasks().get(8).gate());
+    assertEquals(46 * 60, work.tasks().get(6).waitMinutes(), "cure less the way to handle");
+    assertTrue(work.tasks().get(3).holdsStation());
   }
 
   @Test
@@ -120,13 +125,30 @@ class FinishTest {
         work(Samples.book()).findings().stream().allMatch(f -> f.severity() == Severity.NOTE));
   }
 
+  static Painted painted(Scheme scheme) {
+    return new Painted(
+        scheme,
+        "Left window",
+        0.412 * 0.388,
+        2 * (412 + 388),
+        2.86,
+        1,
+        Substrate.ACRYLIC,
+        SheetOptic.of(Samples.sheet(0)),
+        Outline.of(Contour.rectangle(0, 0, 412, 388, 0)),
+        Map.of(),
+        Map.of(),
+        "part:p1/cut");
+  }
+
   private static SchemePlan plan(Scheme scheme, WorkshopBook book) {
-    return SchemePlan.of(scheme, Samples.panel(), 412 * 388, 2.86, book);
+    return SchemePlan.of(painted(scheme), book);
   }
 
   private static Work work(WorkshopBook book) {
     Build build = Samples.build();
-    return FinishWork.derive(build, List.of(plan(Samples.scheme(), book)), book, "make/dry-fit");
+    return FinishWork.derive(
+        build, List.of(plan(Samples.scheme(), book)), List.of(), book, "make/dry-fit");
   }
 
   private static WorkshopBook inRoom(RoomClimate room) {

@@ -101,6 +101,8 @@ abstract class Proof {
             loops,
             sheets,
             List.of(),
+            List.of(),
+            List.of(),
             List.of());
     WorkshopBook book = Samples.book();
     return FitWork.of(
@@ -115,6 +117,8 @@ abstract class Proof {
             book.films(),
             book.filaments(),
             library,
+            List.of(),
+            List.of(),
             List.of(),
             List.of(),
             List.of()),

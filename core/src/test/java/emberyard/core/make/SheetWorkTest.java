@@ -23,8 +23,8 @@ import emberyard.core.build.Task;
 import emberyard.core.build.Work;
 import emberyard.core.finding.Finding;
 import emberyard.core.geometry.Circle;
-import emberyard.core.make.nest.NestJob.Rotation;
-import emberyard.core.make.nest.Nester;
+import emberyard.core.nest.NestJob.Rotation;
+import emberyard.core.nest.Nester;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.Offcut;
@@ -72,7 +72,9 @@ class SheetWorkTest {
         List.of(),
         List.of(),
         List.of(LASER),
-        List.of(offcuts));
+        List.of(offcuts),
+        List.of(),
+        List.of());
   }
 
   private static Panel panel(String id, double w, double h, PartDrawing drawing) {
@@ -111,6 +113,8 @@ class SheetWorkTest {
             List.of(),
             List.of(),
             joints,
+            List.of(),
+            List.of(),
             List.of());
     return Build.begun(plain.brief(), plain.concept()).with(design).laidOut(layouts);
   }

@@ -70,6 +70,9 @@ class OptionsTest {
         List.of(),
         List.of(),
         List.of(),
+        List.of(),
+        List.of(),
+        List.of(),
         List.of());
   }
 

@@ -280,6 +280,9 @@ public final class Samples {
           List.of(),
           List.of(),
           List.of(),
+          List.of(),
+          List.of(),
+          List.of(),
           List.of());
     }
   }

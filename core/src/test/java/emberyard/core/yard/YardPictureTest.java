@@ -43,12 +43,14 @@ class YardPictureTest {
                 "reveal/hand-over")));
     assertEquals(
         List.of(
+            "abrasive:600",
             "component:c1",
             "component:e1",
             "paint:green",
             "screen:d1",
             "sheet:clear-3",
-            "strip:l1"),
+            "strip:l1",
+            "tape:mask"),
         picture.needs().stream().map(line -> line.need().key()).sorted().toList());
     assertTrue(picture.budget().plannedMinor() > 30_000);
     assertFalse(task(picture, "scheme:s1/colour/1").task().cautions().isEmpty());

@@ -62,19 +62,11 @@ class ConceptPictures {
 
     /** A design with these things in it. */
     Design on(Design design) {
-      return new Design(
+      return design.with(
           look == null ? design.look() : look,
           replaced(design.items(), items, FaceItem::id),
-          design.components(),
           replaced(design.panels(), panels, Panel::id),
-          design.schemes(),
-          design.screens(),
-          design.strips(),
-          design.enclosures(),
-          design.loops(),
-          design.worksheets(),
-          design.joints(),
-          design.prints());
+          design.schemes());
     }
   }
 

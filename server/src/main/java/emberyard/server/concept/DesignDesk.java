@@ -24,6 +24,8 @@ final class DesignDesk {
           ThingKind.COMPONENT,
           ThingKind.PANEL,
           ThingKind.SCHEME,
+          ThingKind.TREATMENT,
+          ThingKind.OUTSIDE_FINISH,
           ThingKind.SCREEN,
           ThingKind.STRIP,
           ThingKind.ENCLOSURE,
@@ -115,6 +117,8 @@ final class DesignDesk {
       case WORKSHEET -> design.worksheets().forEach(each -> things.put(each.id(), each));
       case JOINT -> design.joints().forEach(each -> things.put(each.id(), each));
       case PRINT -> design.prints().forEach(each -> things.put(each.id(), each));
+      case TREATMENT -> design.treatments().forEach(each -> things.put(each.id(), each));
+      case OUTSIDE_FINISH -> design.outsideFinishes().forEach(each -> things.put(each.id(), each));
       default -> throw new IllegalArgumentException(kind.word());
     }
     return things;

@@ -197,6 +197,11 @@ final class DemoBuild {
     return this;
   }
 
+  DemoBuild things(List<?> more) {
+    things.addAll(more);
+    return this;
+  }
+
   static Scheme.Coats coats(String paint, int count) {
     return new Scheme.Coats(paint, count);
   }

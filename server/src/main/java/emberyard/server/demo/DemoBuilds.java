@@ -105,6 +105,7 @@ final class DemoBuilds {
             null,
             coats("fern", 2),
             coats("clear-matt", 1))
+        .things(DemoFinish.spines("moss-archive"))
         .enclosure("enc-fell-20")
         .hardware(
             "board", "board-dunlin-i1",
@@ -195,6 +196,7 @@ final class DemoBuilds {
             coats("primer-white", 1),
             coats("cream", 3),
             null)
+        .thing(DemoFinish.printedMap("line-9-depot"))
         .enclosure("enc-girder-120")
         .hardware(
             "board", "board-curlew-a1",

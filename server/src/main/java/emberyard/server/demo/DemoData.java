@@ -101,8 +101,8 @@ class DemoData implements ApplicationRunner {
   private void fill() {
     Account owner = accounts.add("ines", Role.OWNER, PASSWORD, "ines");
     accounts.add("lotte", Role.HELPER, PASSWORD, "lotte");
-    WorkshopBook book = book();
     LocalDate today = LocalDateTime.ofInstant(clock.instant(), zone()).toLocalDate();
+    WorkshopBook book = book(today);
     List<Write> writes = new ArrayList<>();
     workshopThings(book).forEach((id, thing) -> writes.add(Write.overwrite(null, id, thing)));
     add(writes, worked(DemoNight.nightPilotage(today), book, today, 13, this::nightDone));
@@ -125,7 +125,9 @@ class DemoData implements ApplicationRunner {
       case ORDER -> !key.startsWith("screen:");
       case MAKE -> LATER.stream().noneMatch(key::contains);
       case FINISH ->
-          key.contains("trim-paint") || key.endsWith("/wash") || key.contains("front-paint/key");
+          key.contains("trim-paint/wash")
+              || key.contains("front-paint/wash")
+              || key.contains("front-paint/key");
       default -> false;
     };
   }
@@ -280,6 +282,15 @@ class DemoData implements ApplicationRunner {
           thing -> thing instanceof Brief brief ? brief.revealed(today.minusDays(7)) : thing);
     }
     if (demo.id.equals("moss-archive")) {
+      demo.things.add(
+          new TaskMark(
+              next(demo, "mark"),
+              "scheme:moss-archive-side-paint/clear/1",
+              TaskMark.What.DONE,
+              clock.instant().minusSeconds(50 * 60),
+              "Bram Okoye",
+              ""));
+      demo.things.add(DemoFinish.run(demo.id, clock.instant().minusSeconds(20 * 60)));
       String cut = "part:moss-archive-screen/cut";
       demo.things.add(
           new TaskMark(
@@ -330,7 +341,7 @@ class DemoData implements ApplicationRunner {
     }
   }
 
-  private static WorkshopBook book() {
+  private static WorkshopBook book(LocalDate today) {
     Workshop base = Workshop.startingWith("Tollgate Works", "EUR", zone().getId());
     Workshop workshop =
         new Workshop(
@@ -357,19 +368,21 @@ class DemoData implements ApplicationRunner {
             new Person("lotte", "Lotte Haas", lotte, List.of("supply", "make", "bench"), 2_100)),
         List.of(
             new Station("bench", "Bench", StationKind.BENCH, 3),
-            new Station("spray", "Spray corner", StationKind.SPRAY_CORNER, 1),
+            new Station("spray", "Spray corner", StationKind.SPRAY_CORNER, 2),
             new Station("laser", "Laser 400 × 300", StationKind.LASER, 1),
             new Station("printer", "Printer 256", StationKind.PRINTER, 1),
             new Station("saw", "Saw", StationKind.SAW, 1)),
         StartingStock.suppliers(),
-        StartingStock.paints(),
+        StartingStock.paints().stream().map(p -> DemoFinish.opened(p, today)).toList(),
         StartingStock.sheets(),
         StartingStock.films(),
         StartingStock.filaments(),
         Library.hardware(List.of()),
         Library.enclosures(List.of()),
         StartingStock.machines(),
-        List.of(DemoSheetWork.BLACK_REST));
+        List.of(DemoSheetWork.BLACK_REST),
+        DemoFinish.forecast(today),
+        List.of(DemoFinish.failedCard(today)));
   }
 
   private static Map<String, Object> workshopThings(WorkshopBook book) {
@@ -384,6 +397,8 @@ class DemoData implements ApplicationRunner {
     book.machines().forEach(machine -> things.put(machine.id(), machine));
     book.offcuts().forEach(offcut -> things.put(offcut.id(), offcut));
     book.filaments().forEach(filament -> things.put(filament.id(), filament));
+    book.airs().forEach(air -> things.put(air.id(), air));
+    book.cards().forEach(card -> things.put(card.id(), card));
     return things;
   }
 

@@ -139,14 +139,7 @@ final class DemoNight {
         .thing(DemoMade.bracketRib("night-pilotage"))
         .thing(DemoMade.bracketJoint("night-pilotage"))
         .thing(DemoMade.cableCover("night-pilotage"))
-        .scheme(
-            "left-paint",
-            "Harbour green, back of the glass",
-            "left",
-            false,
-            null,
-            coats("harbour-green", 3),
-            null)
+        .thing(DemoFinish.chartWindow("night-pilotage"))
         .scheme(
             "front-paint",
             "Harbour green front",
@@ -155,14 +148,8 @@ final class DemoNight {
             coats("primer-grey", 2),
             coats("harbour-green", 2),
             coats("clear-matt", 1))
-        .scheme(
-            "trim-paint",
-            "Brass trim",
-            "trim",
-            false,
-            coats("primer-grey", 1),
-            coats("brass", 2),
-            coats("clear-matt", 2))
+        .thing(DemoFinish.brassTrim("night-pilotage"))
+        .thing(DemoFinish.pilotHouseGrey("night-pilotage"))
         .enclosure("enc-skerry-24")
         .hardware(
             "board", "board-dunlin-m2",

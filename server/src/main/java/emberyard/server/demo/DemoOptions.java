@@ -73,19 +73,7 @@ final class DemoOptions {
                 colour("chart cream", "#EDE3C4", Role.TEXT),
                 colour("signal amber", "#F0A13A", Role.GLOW)),
             chosen.look().size());
-    return new Design(
-        look,
-        items,
-        chosen.components(),
-        panels,
-        schemes,
-        chosen.screens(),
-        chosen.strips(),
-        chosen.enclosures(),
-        chosen.loops(),
-        chosen.worksheets(),
-        chosen.joints(),
-        chosen.prints());
+    return chosen.with(look, items, panels, schemes);
   }
 
   private static Design chartTable(Design chosen) {
@@ -104,16 +92,16 @@ final class DemoOptions {
         chosen.schemes().stream()
             .map(
                 s ->
-                    s.panelId().endsWith("trim")
+                    s.panelId().endsWith("trim") || s.layeredArt()
                         ? s
                         : new Scheme(
                             s.id(),
                             s.name().replace("Harbour green", "Chart cream"),
                             s.panelId(),
-                            s.bothSides(),
+                            false,
                             coats("primer-white", 1),
                             coats("cream", 3),
-                            s.clear()))
+                            null))
             .toList();
     Look look =
         new Look(
@@ -125,18 +113,6 @@ final class DemoOptions {
                 colour("brass", "#B08B3E", Role.METAL),
                 colour("signal amber", "#F0A13A", Role.GLOW)),
             chosen.look().size());
-    return new Design(
-        look,
-        items,
-        chosen.components(),
-        chosen.panels(),
-        schemes,
-        chosen.screens(),
-        chosen.strips(),
-        chosen.enclosures(),
-        chosen.loops(),
-        chosen.worksheets(),
-        chosen.joints(),
-        chosen.prints());
+    return chosen.with(look, items, chosen.panels(), schemes);
   }
 }

@@ -1,56 +1,40 @@
 package emberyard.server.finish;
 
+import emberyard.core.build.OutsideFinish;
+import emberyard.core.build.PaintFault;
 import emberyard.core.build.Scheme;
-import emberyard.core.finish.Drying;
-import emberyard.core.units.InvalidValue;
-import emberyard.core.units.Require;
-import emberyard.core.workshop.PaintBase;
-import emberyard.core.workshop.RoomClimate;
+import emberyard.core.build.Treatment;
+import emberyard.core.finish.SchemeProposals;
+import emberyard.core.finish.layer.OrderSearch;
 import emberyard.server.access.Account;
 import emberyard.server.api.ThingApi;
 import emberyard.server.store.Kept;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The schemes of a build, and the drying calculator. */
+/** Finishes of a build: schemes, treatments, outside work, faults, and what is offered for them. */
 @RestController
+@RequestMapping("/api/builds/{buildId}")
 class FinishController {
-  private static final double MOST_MINUTES = 1_000_000;
-
   private final ThingApi things;
+  private final FinishDesk desk;
 
-  FinishController(ThingApi things) {
+  FinishController(ThingApi things, FinishDesk desk) {
     this.things = things;
+    this.desk = desk;
   }
 
-  /** A time on the can, and the air of the room. */
-  record DryingQuestion(
-      @Schema(description = "Air of the room, °C", minimum = "-10", maximum = "60")
-          double temperatureC,
-      @Schema(description = "Relative humidity, %", minimum = "1", maximum = "100")
-          double humidityPercent,
-      @Schema(description = "solvent, enamel, waterborne or two_pack") String base,
-      @Schema(description = "Time at 20 °C and 50 %, minutes", minimum = "0", maximum = "1000000")
-          double minutes) {}
-
-  /** The time in that air. */
-  record DryingAnswer(
-      @Schema(description = "Multiplies every time on the can") double factor,
-      @Schema(description = "Time in this air, minutes") double minutes,
-      @Schema(description = "Below this, water settles, °C") double dewPointC,
-      @Schema(description = "Whether one may spray") boolean sprayable,
-      @Schema(description = "Why not, one sentence each") List<String> reasons) {}
-
-  @PutMapping("/api/builds/{buildId}/schemes/{id}")
+  @PutMapping("/schemes/{id}")
   Kept<Scheme> putScheme(
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
@@ -60,32 +44,56 @@ class FinishController {
     return things.put(who, buildId, id, value, ifMatch);
   }
 
-  @PostMapping("/api/calc/finish/drying")
-  DryingAnswer drying(@RequestBody DryingQuestion asked) {
-    Require.between("minutes", asked.minutes(), 0, MOST_MINUTES, "min");
-    Drying drying =
-        Drying.in(
-            new RoomClimate(asked.temperatureC(), asked.humidityPercent()), base(asked.base()));
-    return new DryingAnswer(
-        drying.factor(),
-        asked.minutes() * drying.factor(),
-        drying.dewPointC(),
-        drying.sprayable(),
-        drying.reasons());
+  @PutMapping("/treatments/{id}")
+  Kept<Treatment> putTreatment(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody Treatment value) {
+    return things.put(who, buildId, id, value, ifMatch);
   }
 
-  private static PaintBase base(@Nullable String name) {
-    String word =
-        Require.text("base", name).toUpperCase(Locale.ROOT).replace('-', '_').replace(' ', '_');
-    return switch (word) {
-      case "SOLVENT", "SOLVENT_LACQUER", "LACQUER" -> PaintBase.SOLVENT;
-      case "ENAMEL" -> PaintBase.ENAMEL;
-      case "WATERBORNE", "WATER_BORNE", "WATER" -> PaintBase.WATERBORNE;
-      case "TWO_PACK", "TWOPACK" -> PaintBase.TWO_PACK;
-      default ->
-          throw new InvalidValue(
-              "base",
-              "“%s” is no known base: solvent, enamel, waterborne or two_pack.".formatted(name));
-    };
+  @PutMapping("/outside-finishes/{id}")
+  Kept<OutsideFinish> putOutsideFinish(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody OutsideFinish value) {
+    return things.put(who, buildId, id, value, ifMatch);
+  }
+
+  @PutMapping("/faults/{id}")
+  Kept<PaintFault> putFault(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
+      @RequestBody PaintFault value) {
+    return things.put(who, buildId, id, value, ifMatch);
+  }
+
+  /** Schemes from the stock for a target colour, fewest hours first; costs are zero to helpers. */
+  @GetMapping("/schemes/{id}/proposals")
+  List<SchemeProposals.Proposal> proposals(
+      @PathVariable String buildId, @PathVariable String id, @RequestParam String target) {
+    return desk.proposals(buildId, id, target);
+  }
+
+  /** An order of steps that gives the wanted colours, with all paints of the stock. */
+  @GetMapping("/schemes/{id}/order")
+  OrderSearch.FoundOrder order(
+      @PathVariable String buildId,
+      @PathVariable String id,
+      @RequestParam(defaultValue = "3") double tolerance) {
+    return desk.order(buildId, id, tolerance);
+  }
+
+  /** Film on its roll for a blade cutter, mirrored where it goes on an inside face. */
+  @GetMapping("/film/{filmId}.{form:svg|dxf}")
+  ResponseEntity<byte[]> film(
+      @PathVariable String buildId, @PathVariable String filmId, @PathVariable String form) {
+    return desk.film(buildId, filmId, form);
   }
 }

@@ -1,9 +1,9 @@
 package emberyard.server.make;
 
-import emberyard.core.make.nest.NestJob;
-import emberyard.core.make.nest.NestJob.PieceSpot;
-import emberyard.core.make.nest.NestResult;
-import emberyard.core.make.nest.Nester;
+import emberyard.core.nest.NestJob;
+import emberyard.core.nest.NestJob.PieceSpot;
+import emberyard.core.nest.NestResult;
+import emberyard.core.nest.Nester;
 import emberyard.core.units.Require;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;

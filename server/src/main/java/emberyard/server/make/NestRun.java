@@ -1,8 +1,8 @@
 package emberyard.server.make;
 
 import emberyard.core.make.SheetPlan;
-import emberyard.core.make.nest.NestResult;
-import emberyard.core.make.nest.Nester;
+import emberyard.core.nest.NestResult;
+import emberyard.core.nest.Nester;
 
 /** One search for a layout, running until its time is over or somebody stops it. */
 final class NestRun {

@@ -29,11 +29,13 @@ public class ThingJson {
   }
 
   public <T> T read(String json, Class<T> type) {
-    return mapper.readValue(json, type);
+    return json.contains("\"" + OldScheme.MARK + "\"")
+        ? read(mapper.readTree(json), type)
+        : mapper.readValue(json, type);
   }
 
   public <T> T read(JsonNode json, Class<T> type) {
-    return mapper.treeToValue(json, type);
+    return mapper.treeToValue(OldScheme.brought(json), type);
   }
 
   public JsonNode tree(Object value) {

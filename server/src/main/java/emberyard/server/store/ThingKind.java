@@ -14,6 +14,8 @@ import emberyard.core.build.LightStrip;
 import emberyard.core.build.Loop;
 import emberyard.core.build.ManualTask;
 import emberyard.core.build.OrderLine;
+import emberyard.core.build.OutsideFinish;
+import emberyard.core.build.PaintFault;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Photo;
 import emberyard.core.build.PrintPart;
@@ -25,7 +27,9 @@ import emberyard.core.build.SheetLayout;
 import emberyard.core.build.Snapshot;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
+import emberyard.core.build.Treatment;
 import emberyard.core.build.Worksheet;
+import emberyard.core.workshop.AirDay;
 import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;
@@ -37,6 +41,7 @@ import emberyard.core.workshop.Person;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.Station;
 import emberyard.core.workshop.Supplier;
+import emberyard.core.workshop.TestCard;
 import emberyard.core.workshop.Workshop;
 import java.util.stream.Stream;
 
@@ -68,6 +73,9 @@ public enum ThingKind {
   JOINT("joints", Joint.class, true),
   PRINT("prints", PrintPart.class, true),
   LAYOUT("layouts", SheetLayout.class, true),
+  TREATMENT("treatments", Treatment.class, true),
+  OUTSIDE_FINISH("outside-finishes", OutsideFinish.class, true),
+  FAULT("faults", PaintFault.class, true),
   WORKSHOP("workshops", Workshop.class, false),
   PERSON("people", Person.class, false),
   STATION("stations", Station.class, false),
@@ -79,7 +87,9 @@ public enum ThingKind {
   HARDWARE("hardware", HardwareProduct.class, false),
   ENCLOSURE_PRODUCT("enclosure-products", EnclosureProduct.class, false),
   MACHINE("machines", Machine.class, false),
-  OFFCUT("offcuts", Offcut.class, false);
+  OFFCUT("offcuts", Offcut.class, false),
+  AIR("airs", AirDay.class, false),
+  TEST_CARD("test-cards", TestCard.class, false);
 
   private final String word;
   private final Class<?> type;

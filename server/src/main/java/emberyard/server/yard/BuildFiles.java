@@ -46,7 +46,8 @@ class BuildFiles {
           ThingKind.HARDWARE,
           ThingKind.ENCLOSURE_PRODUCT,
           ThingKind.MACHINE,
-          ThingKind.OFFCUT);
+          ThingKind.OFFCUT,
+          ThingKind.TEST_CARD);
 
   private final ThingStore store;
   private final ThingJson json;
@@ -94,7 +95,10 @@ class BuildFiles {
       List<BuildFile.Entry> things, List<BuildFile.Entry> shared) {
     String text = things.toString();
     return shared.stream()
-        .filter(entry -> text.contains("\"" + entry.value().path("id").asString() + "\""))
+        .filter(
+            entry ->
+                text.contains("\"" + entry.value().path("id").asString() + "\"")
+                    || text.contains("\"" + entry.value().path("paintId").asString("?") + "\""))
         .toList();
   }
 

@@ -9,7 +9,7 @@ import emberyard.core.build.Look;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
-import emberyard.core.finish.SchemePlan;
+import emberyard.core.finish.FinishPicture;
 import emberyard.core.fit.FitPicture;
 import emberyard.core.light.LightLoad;
 import emberyard.core.make.MadePart;
@@ -98,7 +98,7 @@ class YardController {
       List<RequirementState> coverage,
       List<MadePart> parts,
       MakePicture make,
-      List<SchemePlan> schemes,
+      FinishPicture finish,
       LightLoad lightLoad,
       FitPicture fit,
       double hardwareMassKg,
@@ -165,7 +165,7 @@ class YardController {
         sight.coverage(),
         picture.parts(),
         picture.make(),
-        picture.schemes(),
+        picture.finish(),
         picture.lightLoad(),
         picture.fit(),
         picture.hardwareMassKg(),

@@ -16,6 +16,8 @@ import emberyard.core.build.Look;
 import emberyard.core.build.Loop;
 import emberyard.core.build.ManualTask;
 import emberyard.core.build.OrderLine;
+import emberyard.core.build.OutsideFinish;
+import emberyard.core.build.PaintFault;
 import emberyard.core.build.Panel;
 import emberyard.core.build.Photo;
 import emberyard.core.build.PrintPart;
@@ -27,7 +29,9 @@ import emberyard.core.build.SheetLayout;
 import emberyard.core.build.Snapshot;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
+import emberyard.core.build.Treatment;
 import emberyard.core.build.Worksheet;
+import emberyard.core.workshop.AirDay;
 import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;
@@ -39,6 +43,7 @@ import emberyard.core.workshop.Person;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.Station;
 import emberyard.core.workshop.Supplier;
+import emberyard.core.workshop.TestCard;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildPicture;
@@ -189,7 +194,10 @@ public class YardReader {
         only(things, Worksheet.class),
         only(things, Joint.class),
         only(things, PrintPart.class),
-        only(things, SheetLayout.class));
+        only(things, SheetLayout.class),
+        only(things, Treatment.class),
+        only(things, OutsideFinish.class),
+        only(things, PaintFault.class));
   }
 
   private static WorkshopBook book(List<Object> things) {
@@ -209,7 +217,9 @@ public class YardReader {
         Library.hardware(only(things, HardwareProduct.class)),
         Library.enclosures(only(things, EnclosureProduct.class)),
         only(things, Machine.class),
-        only(things, Offcut.class));
+        only(things, Offcut.class),
+        only(things, AirDay.class),
+        only(things, TestCard.class));
   }
 
   private static <T> List<T> only(List<Object> things, Class<T> type) {

@@ -1,0 +1,29 @@
+package emberyard.core.finish.layer;
+
+import emberyard.core.colour.Colour;
+import emberyard.core.units.Require;
+
+/**
+ * The light in or behind a sheet.
+ *
+ * @param colour of the light
+ * @param strength beside daylight on white, 0 to 5; 1 where nothing better is known
+ */
+public record LightOn(Colour colour, double strength) {
+  /** Neutral light, as strong as day on white. */
+  public static final LightOn USUAL = new LightOn(Colour.WHITE, 1);
+
+  /** What is left of the day at dusk, a little blue; a default. */
+  static final Colour DUSK = Colour.linear(0.10, 0.11, 0.135);
+
+  /** Share of the light in a sheet that an engraved place sends out; a default. */
+  static final double EDGE_SHARE = 0.8;
+
+  public LightOn {
+    Require.between("strength", strength, 0, 5, "");
+  }
+
+  Colour lit() {
+    return colour.times(strength);
+  }
+}

@@ -1,0 +1,117 @@
+package emberyard.core.finish.layer;
+
+import emberyard.core.build.LayerOp;
+import emberyard.core.build.LayerStep;
+import emberyard.core.build.Side;
+import emberyard.core.finish.optic.Coating;
+import emberyard.core.finish.optic.Slab;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What lies on the two sides of one region after some steps, from the sheet outwards. Replaying is
+ * plain: paint lies on whatever is there, a peel takes a stencil and all that lies on it, engraving
+ * takes all.
+ */
+final class Piles {
+  /** Colour of mask film without a product. */
+  static final Coating MASK =
+      new Coating(
+          "mask",
+          "mask film",
+          emberyard.core.colour.Colour.hex("#C9A26B"),
+          Double.POSITIVE_INFINITY,
+          false);
+
+  /**
+   * One layer of a pile.
+   *
+   * @param stencil the step that laid it where it is a stencil, null for the others
+   */
+  record Deposit(String stepId, Coating coating, int coats, @Nullable LayerStep stencil) {
+    Slab slab() {
+      return coating.coats(coats);
+    }
+  }
+
+  private final Map<Side, List<Deposit>> piles = new EnumMap<>(Side.class);
+  private final Map<Side, Boolean> frosted = new EnumMap<>(Side.class);
+
+  Piles() {
+    for (Side side : Side.values()) {
+      piles.put(side, new ArrayList<>());
+      frosted.put(side, false);
+    }
+  }
+
+  /** The piles of a region, named by the shapes that cover it, after these steps. */
+  static Piles after(
+      List<LayerStep> steps, Set<String> region, Function<LayerStep, Coating> coatings) {
+    Piles piles = new Piles();
+    LayerMasks masks = new LayerMasks();
+    for (LayerStep step : steps) {
+      piles.take(masks.next(step), region, coatings);
+    }
+    return piles;
+  }
+
+  /** Does one step where it reaches this region. */
+  void take(LayerMasks.Move move, Set<String> region, Function<LayerStep, Coating> coatings) {
+    LayerStep step = move.step();
+    List<Deposit> pile = piles.get(step.side());
+    if (step.op() == LayerOp.PEEL) {
+      move.peels().forEach(stencil -> peel(pile, stencil));
+      return;
+    }
+    if (!step.reaches(region)) {
+      return;
+    }
+    switch (step.op()) {
+      case PAINT, CLEAR, FILM ->
+          pile.add(new Deposit(step.id(), coatings.apply(step), step.coats(), null));
+      case STENCIL -> pile.add(new Deposit(step.id(), coatings.apply(step), 1, step));
+      case ENGRAVE -> {
+        pile.clear();
+        frosted.put(step.side(), true);
+      }
+      default -> throw new IllegalStateException(step.op().name());
+    }
+  }
+
+  private static void peel(List<Deposit> pile, String stencil) {
+    for (int i = 0; i < pile.size(); i++) {
+      LayerStep laid = pile.get(i).stencil();
+      if (laid != null && laid.id().equals(stencil)) {
+        pile.subList(i, pile.size()).clear();
+        return;
+      }
+    }
+  }
+
+  List<Deposit> on(Side side) {
+    return piles.get(side);
+  }
+
+  boolean frosted(Side side) {
+    return frosted.get(side);
+  }
+
+  /** The layers on one side, seen from outside, down to the bare sheet. */
+  Slab slab(Side side) {
+    Slab all = frosted.get(side) ? SheetOptic.frost() : Slab.NOTHING;
+    for (Deposit deposit : piles.get(side)) {
+      all = deposit.slab().before(all);
+    }
+    return all;
+  }
+
+  /** Both sides and the sheet, seen from a side. */
+  Slab slab(Side from, SheetOptic sheet) {
+    return slab(from).before(sheet.slab()).before(slab(from.across()).turned());
+  }
+}

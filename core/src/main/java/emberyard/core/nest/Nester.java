@@ -1,0 +1,324 @@
+package emberyard.core.nest;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.commons.rng.UniformRandomProvider;
+import org.apache.commons.rng.simple.RandomSource;
+
+/**
+ * Lays pieces on sheets.
+ *
+ * <p>Problem: two-dimensional irregular cutting stock with holes, pieces turned by given angles.
+ * Each layout is built greedily, piece by piece in an order, by {@link Finder}; the order is
+ * improved by swapping and moving pieces and accepting what is no worse than some tries ago (late
+ * acceptance hill climbing, Burke and Bykov 2017). A try costs O(n² e²) at worst for n pieces with
+ * e edges in their no-fit polygons; only what lies behind the first changed piece is laid again.
+ * The same job and number of tries always give the same layout.
+ */
+public final class Nester {
+  private static final int MEMORY = 40;
+  private static final int SETTLED = 400;
+  private static final double UNPLACED = 1_000;
+
+  private final NestJob job;
+  private final List<Ground> grounds = new ArrayList<>();
+  private final List<List<Shape>> shapes = new ArrayList<>();
+  private final NoFitStore store = new NoFitStore();
+  private final UniformRandomProvider random;
+  private final double[] memory = new double[MEMORY];
+  private Layout current;
+  private Layout best;
+  private int tries;
+  private int betterAt;
+  private JigsawTry jigsaw;
+  private boolean jigsawLeads;
+
+  public Nester(NestJob job) {
+    this.job = job;
+    this.random = RandomSource.XO_RO_SHI_RO_128_PP.create(job.seed());
+    job.sheets().forEach(s -> grounds.add(Ground.of(s, job.spacingMm(), job.marginMm())));
+    prepare();
+    current = build(firstOrder(), null, 0);
+    best = current;
+    java.util.Arrays.fill(memory, current.cost());
+    tries = 1;
+    jigsaw = JigsawTry.of(job, grounds, shapes, store, this::cost);
+  }
+
+  /** Equal shapes are prepared once for each turn. */
+  private void prepare() {
+    double least = Double.MAX_VALUE;
+    for (NestJob.Piece piece : job.pieces()) {
+      var box = piece.outline().bounds();
+      least = Math.min(least, Math.min(box.widthMm(), box.heightMm()));
+    }
+    Map<String, List<Shape>> known = new HashMap<>();
+    for (NestJob.Piece piece : job.pieces()) {
+      double leastHole = least;
+      String name = piece.shape() + "/" + piece.rotation();
+      List<Shape> turned = known.get(name);
+      if (turned == null) {
+        turned = new ArrayList<>();
+        for (double degrees : Turns.of(piece)) {
+          turned.add(Shape.of(known.size(), piece.outline(), degrees, job.spacingMm(), leastHole));
+        }
+        known.put(name, turned);
+      }
+      shapes.add(turned);
+    }
+  }
+
+  /** Priority first, then the largest: what is hard to place goes early. */
+  private int[] firstOrder() {
+    return java.util.stream.IntStream.range(0, job.pieces().size())
+        .boxed()
+        .sorted(
+            java.util.Comparator.<Integer, Integer>comparing(this::rank)
+                .thenComparing(i -> -shapes.get(i).get(0).areaMm2))
+        .mapToInt(Integer::intValue)
+        .toArray();
+  }
+
+  private int rank(int piece) {
+    NestJob.Piece p = job.pieces().get(piece);
+    return p.pin() != null ? 0 : p.first() ? 1 : 2;
+  }
+
+  /** One more try. */
+  public void step() {
+    if (jigsaw != null && tries % (jigsawLeads ? 12 : 3) != 2) {
+      Layout laid = jigsaw.next(random);
+      jigsawLeads |= tries > 60 && laid.cost() < current.cost();
+      if (laid.cost() < best.cost()) {
+        best = laid;
+        betterAt = tries;
+      }
+      tries++;
+      return;
+    }
+    int n = current.order().length;
+    if (n < 2) {
+      tries++;
+      return;
+    }
+    int[] order = current.order().clone();
+    int one = random.nextInt(n);
+    int other = random.nextInt(n);
+    int from = Math.min(one, other);
+    if (rank(order[one]) == rank(order[other])) {
+      if (random.nextInt(3) > 0) {
+        int kept = order[one];
+        order[one] = order[other];
+        order[other] = kept;
+      } else {
+        move(order, one, other);
+      }
+      from = Math.min(one, other);
+    }
+    Layout next = build(order, current, from);
+    int slot = tries % MEMORY;
+    if (next.cost() <= current.cost() || next.cost() <= memory[slot]) {
+      current = next;
+    }
+    memory[slot] = Math.min(memory[slot], current.cost());
+    if (next.cost() < best.cost()) {
+      best = next;
+      betterAt = tries;
+    }
+    tries++;
+  }
+
+  private void move(int[] order, int from, int to) {
+    for (int at = Math.min(from, to); at <= Math.max(from, to); at++) {
+      if (rank(order[at]) != rank(order[from])) {
+        return;
+      }
+    }
+    int piece = order[from];
+    if (from < to) {
+      System.arraycopy(order, from + 1, order, from, to - from);
+    } else {
+      System.arraycopy(order, to, order, to + 1, from - to);
+    }
+    order[to] = piece;
+  }
+
+  public int tries() {
+    return tries;
+  }
+
+  private Layout build(int[] order, Layout like, int from) {
+    Layout layout = Layout.empty(order, grounds.size());
+    for (int i = 0; i < order.length; i++) {
+      if (like != null && i < from) {
+        layout.sheetOf()[i] = like.sheetOf()[i];
+        layout.spotOf()[i] = like.spotOf()[i];
+        if (like.sheetOf()[i] >= 0) {
+          layout.spots().get(like.sheetOf()[i]).add(like.spotOf()[i]);
+        }
+      } else {
+        place(layout, i);
+      }
+    }
+    return new Layout(order, layout.spots(), layout.sheetOf(), layout.spotOf(), cost(layout));
+  }
+
+  private void place(Layout layout, int position) {
+    int piece = layout.order()[position];
+    NestJob.PieceSpot pin = job.pieces().get(piece).pin();
+    layout.sheetOf()[position] = -1;
+    if (pin != null) {
+      Shape shape = shapes.get(piece).get(0);
+      Ground ground = grounds.get(pin.sheet());
+      put(
+          layout,
+          position,
+          pin.sheet(),
+          new Spot(
+              shape,
+              pin.xMm() - shape.insetX - ground.originX,
+              pin.yMm() - shape.insetY - ground.originY));
+      return;
+    }
+    for (int sheet = 0; sheet < grounds.size(); sheet++) {
+      Spot spot = find(piece, grounds.get(sheet), layout.spots().get(sheet));
+      if (spot != null) {
+        put(layout, position, sheet, spot);
+        return;
+      }
+    }
+  }
+
+  private static void put(Layout layout, int position, int sheet, Spot spot) {
+    layout.sheetOf()[position] = sheet;
+    layout.spotOf()[position] = spot;
+    layout.spots().get(sheet).add(spot);
+  }
+
+  private Spot find(int piece, Ground ground, List<Spot> there) {
+    Spot found = null;
+    double key = Double.MAX_VALUE;
+    boolean lengthwise = ground.width >= ground.height;
+    for (Shape shape : shapes.get(piece)) {
+      Finder finder = new Finder(store, ground, there, shape, lengthwise);
+      Spot spot = finder.best(key);
+      if (spot != null) {
+        found = spot;
+        key = finder.key();
+      }
+    }
+    return found;
+  }
+
+  /** Unplaced area weighs most, then whole sheets begun, then how far the sheets are used. */
+  private double cost(Layout layout) {
+    double cost = 0;
+    for (int i = 0; i < layout.order().length; i++) {
+      if (layout.sheetOf()[i] < 0) {
+        cost += UNPLACED * shapes.get(layout.order()[i]).get(0).areaMm2;
+      }
+    }
+    for (int sheet = 0; sheet < grounds.size(); sheet++) {
+      List<Spot> spots = layout.spots().get(sheet);
+      if (!spots.isEmpty()) {
+        Ground ground = grounds.get(sheet);
+        double far = far(ground, spots);
+        double across = Math.min(ground.width, ground.height);
+        cost += (ground.offcut ? 0 : ground.areaMm2) + far * across;
+      }
+    }
+    return cost;
+  }
+
+  private static double far(Ground ground, List<Spot> spots) {
+    boolean lengthwise = ground.width >= ground.height;
+    double far = 0;
+    for (Spot spot : spots) {
+      far =
+          Math.max(
+              far, lengthwise ? spot.x() + spot.shape().width : spot.y() + spot.shape().height);
+    }
+    return far;
+  }
+
+  /** Whether everything lies and a long run of tries has found nothing better. */
+  public boolean settled() {
+    return tries - betterAt > SETTLED
+        && java.util.Arrays.stream(best.sheetOf()).allMatch(sheet -> sheet >= 0);
+  }
+
+  /** Area placed ÷ area of the sheets that are used. */
+  public double sheetShare() {
+    double placed = 0;
+    double used = 0;
+    for (int sheet = 0; sheet < grounds.size(); sheet++) {
+      List<Spot> spots = best.spots().get(sheet);
+      if (!spots.isEmpty()) {
+        used += grounds.get(sheet).areaMm2;
+        placed += spots.stream().mapToDouble(s -> s.shape().areaMm2).sum();
+      }
+    }
+    return used == 0 ? 0 : placed / used;
+  }
+
+  /** The best layout so far. */
+  public NestResult result() {
+    List<NestJob.PieceSpot> placements = new ArrayList<>();
+    List<String> unplaced = new ArrayList<>();
+    for (int i = 0; i < best.order().length; i++) {
+      NestJob.Piece piece = job.pieces().get(best.order()[i]);
+      int sheet = best.sheetOf()[i];
+      if (sheet < 0) {
+        unplaced.add(piece.id());
+      } else {
+        Spot spot = best.spotOf()[i];
+        placements.add(
+            new NestJob.PieceSpot(
+                piece.id(),
+                sheet,
+                spot.x() + spot.shape().insetX + grounds.get(sheet).originX,
+                spot.y() + spot.shape().insetY + grounds.get(sheet).originY,
+                spot.shape().turnDegrees));
+      }
+    }
+    return new NestResult(placements, unplaced, uses(), leastSheets(), tries);
+  }
+
+  private List<NestResult.SheetUse> uses() {
+    List<NestResult.SheetUse> uses = new ArrayList<>();
+    for (int sheet = 0; sheet < grounds.size(); sheet++) {
+      List<Spot> spots = best.spots().get(sheet);
+      if (!spots.isEmpty()) {
+        Ground ground = grounds.get(sheet);
+        double far = far(ground, spots);
+        double across = Math.min(ground.width, ground.height);
+        double area = spots.stream().mapToDouble(s -> s.shape().areaMm2).sum();
+        uses.add(
+            new NestResult.SheetUse(
+                sheet,
+                job.sheets().get(sheet).id(),
+                spots.size(),
+                far,
+                area / (far * across),
+                area));
+      }
+    }
+    return uses;
+  }
+
+  /** Whole sheets of the largest kind that the area alone asks for, offcuts counted as full. */
+  private int leastSheets() {
+    double area = shapes.stream().mapToDouble(s -> s.get(0).areaMm2).sum();
+    double largest = 0;
+    for (Ground ground : grounds) {
+      if (ground.offcut) {
+        area -= ground.areaMm2;
+      } else {
+        largest = Math.max(largest, ground.areaMm2);
+      }
+    }
+    return area <= 0 || largest == 0 ? 0 : (int) Math.ceil(area / largest - 1e-9);
+  }
+}

@@ -1,0 +1,214 @@
+package emberyard.core.nest;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import emberyard.core.geometry.Contour;
+import emberyard.core.geometry.Move;
+import emberyard.core.geometry.Outline;
+import emberyard.core.geometry.Plane;
+import emberyard.core.geometry.Rect;
+import emberyard.core.nest.NestJob.Blank;
+import emberyard.core.nest.NestJob.Piece;
+import emberyard.core.nest.NestJob.PieceSpot;
+import emberyard.core.nest.NestJob.Rotation;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Geometry;
+
+class NesterTest {
+  private static final int JOBS = 1_000;
+
+  static Outline shape(Random random) {
+    double w = 15 + 70 * random.nextDouble();
+    double h = 15 + 70 * random.nextDouble();
+    Outline box = Outline.of(Contour.rectangle(0, 0, w, h, random.nextInt(3) == 0 ? 5 : 0));
+    return switch (random.nextInt(6)) {
+      case 0 -> Outline.of(Contour.circle(w / 2, w / 2, w));
+      case 1 -> Plane.cut(box, Outline.of(Contour.rectangle(w / 2, h / 2, w, h, 0))).atOrigin();
+      case 2 -> Plane.cut(box, Outline.of(Contour.rectangle(w / 5, h / 5, w * 0.6, h * 0.6, 0)));
+      case 3 -> Outline.of(Contour.polygon(0, 0, w, h / 3, w / 2, h)).atOrigin();
+      default -> box;
+    };
+  }
+
+  private static NestJob job(long seed) {
+    Random random = new Random(seed);
+    List<Blank> sheets = new ArrayList<>();
+    Outline whole = Outline.of(Contour.rectangle(0, 0, 200 + random.nextInt(150), 150, 0));
+    if (random.nextBoolean()) {
+      Outline rest = Plane.cut(whole, Outline.of(Contour.rectangle(120, 70, 400, 400, 0)));
+      sheets.add(new Blank("rest", rest.atOrigin(), true));
+    }
+    sheets.add(new Blank("sheet", whole, false));
+    sheets.add(new Blank("sheet", whole, false));
+    List<Piece> pieces = new ArrayList<>();
+    int count = 3 + random.nextInt(7);
+    for (int i = 0; i < count; i++) {
+      Rotation rotation = Rotation.values()[random.nextInt(3)];
+      pieces.add(
+          new Piece("p" + i, "s" + i, shape(random), rotation, random.nextInt(5) == 0, null));
+    }
+    return new NestJob(sheets, pieces, 4 * random.nextDouble(), 8 * random.nextDouble(), seed);
+  }
+
+  /** Knows nothing of how pieces are placed: it looks at where they lie. */
+  private static void check(NestJob job, NestResult result) {
+    assertEquals(
+        job.pieces().size(), result.placements().size() + result.unplaced().size(), "none lost");
+    List<List<Geometry>> laid = new ArrayList<>();
+    job.sheets().forEach(sheet -> laid.add(new ArrayList<>()));
+    for (PieceSpot spot : result.placements()) {
+      Piece piece =
+          job.pieces().stream()
+              .filter(p -> p.id().equals(spot.pieceId()))
+              .findFirst()
+              .orElseThrow();
+      if (piece.rotation() == Rotation.NONE) {
+        assertEquals(0, spot.turnDegrees(), "the grain is kept");
+      }
+      Rect turned = piece.outline().moved(Move.turned(spot.turnDegrees())).bounds();
+      Geometry placed =
+          Plane.geometry(
+              piece
+                  .outline()
+                  .moved(
+                      new Move(
+                          spot.xMm() - turned.xMm(),
+                          spot.yMm() - turned.yMm(),
+                          spot.turnDegrees(),
+                          false)));
+      Geometry sheet = Plane.geometry(job.sheets().get(spot.sheet()).outline());
+      double off = sheet.getBoundary().distance(placed);
+      assertTrue(sheet.buffer(1e-3).covers(placed), "on the sheet");
+      assertTrue(off >= job.marginMm() - 0.02, "margin " + off + " of " + job.marginMm());
+      for (Geometry other : laid.get(spot.sheet())) {
+        double gap = other.distance(placed);
+        assertTrue(
+            gap >= job.spacingMm() - 0.02 && other.intersection(placed).getArea() < 0.05,
+            "spacing %f of %f".formatted(gap, job.spacingMm()));
+      }
+      laid.get(spot.sheet()).add(placed);
+    }
+  }
+
+  @Test
+  void neverAnOverlapNeverOutsideSpacingKept() {
+    for (long seed = 1; seed <= JOBS; seed++) {
+      NestJob job = job(seed);
+      Nester nester = new Nester(job);
+      nester.step();
+      try {
+        check(job, nester.result());
+      } catch (AssertionError broken) {
+        throw new AssertionError("job " + seed + ": " + broken.getMessage(), broken);
+      }
+    }
+  }
+
+  @Test
+  void theSameSeedAndTriesGiveTheSameLayout() {
+    for (long seed = 1; seed <= 8; seed++) {
+      NestResult[] results = new NestResult[2];
+      for (int run = 0; run < 2; run++) {
+        Nester nester = new Nester(job(seed));
+        while (nester.tries() < 25) {
+          nester.step();
+        }
+        results[run] = nester.result();
+      }
+      assertEquals(results[0], results[1]);
+    }
+  }
+
+  @Test
+  void aSmallPieceLiesInTheHoleOfALargeOne() {
+    Outline frame =
+        Plane.cut(
+            Outline.of(Contour.rectangle(0, 0, 190, 140, 0)),
+            Outline.of(Contour.rectangle(30, 30, 130, 80, 0)));
+    Outline small = Outline.of(Contour.rectangle(0, 0, 100, 60, 0));
+    NestJob job =
+        new NestJob(
+            List.of(
+                new Blank("s", Outline.of(Contour.rectangle(0, 0, 200, 150, 0)), false),
+                new Blank("s", Outline.of(Contour.rectangle(0, 0, 200, 150, 0)), false)),
+            List.of(
+                new Piece("frame", "f", frame, Rotation.QUARTERS, false, null),
+                new Piece("small", "k", small, Rotation.QUARTERS, false, null)),
+            2.2,
+            5,
+            1);
+    NestResult result = new Nester(job).result();
+    assertTrue(result.unplaced().isEmpty());
+    assertEquals(1, result.sheets().size(), "one sheet takes both");
+    check(job, result);
+  }
+
+  @Test
+  void offcutsComeFirstAndPinnedPiecesStay() {
+    Outline square = Outline.of(Contour.rectangle(0, 0, 40, 40, 0));
+    Blank rest = new Blank("rest", Outline.of(Contour.rectangle(0, 0, 60, 60, 0)), true);
+    Blank sheet = new Blank("sheet", Outline.of(Contour.rectangle(0, 0, 200, 200, 0)), false);
+    PieceSpot pin = new PieceSpot("pinned", 1, 100, 100, 0);
+    NestJob job =
+        new NestJob(
+            List.of(rest, sheet),
+            List.of(
+                new Piece("free", "a", square, Rotation.NONE, false, null),
+                new Piece("pinned", "b", square, Rotation.NONE, false, pin),
+                new Piece("third", "c", square, Rotation.NONE, false, null)),
+            2,
+            5,
+            7);
+    NestResult result = new Nester(job).result();
+    PieceSpot stays =
+        result.placements().stream()
+            .filter(p -> p.pieceId().equals("pinned"))
+            .findFirst()
+            .orElseThrow();
+    assertEquals(100, stays.xMm(), 1e-6);
+    assertEquals(100, stays.yMm(), 1e-6);
+    assertEquals(1, result.placements().stream().filter(p -> p.sheet() == 0).count());
+    check(job, result);
+  }
+
+  @Test
+  void whatFitsNowhereIsSaid() {
+    NestJob job =
+        new NestJob(
+            List.of(new Blank("s", Outline.of(Contour.rectangle(0, 0, 100, 100, 0)), false)),
+            List.of(
+                new Piece(
+                    "large",
+                    "l",
+                    Outline.of(Contour.rectangle(0, 0, 120, 20, 0)),
+                    Rotation.FREE,
+                    false,
+                    null)),
+            2,
+            5,
+            1);
+    assertEquals(List.of("large"), new Nester(job).result().unplaced());
+  }
+
+  @Test
+  void jigsawsArePutTogetherWell() {
+    Nester irregular = new Nester(Jigsaws.irregular(20, 4));
+    while (irregular.tries() < 40) {
+      irregular.step();
+    }
+    assertTrue(
+        Jigsaws.placed(irregular.result()) > 0.82, "placed " + Jigsaws.placed(irregular.result()));
+    check(Jigsaws.irregular(20, 4), irregular.result());
+    Nester boxes = new Nester(Jigsaws.rectangles(20, 4));
+    while (boxes.tries() < 40) {
+      boxes.step();
+    }
+    assertTrue(Jigsaws.placed(boxes.result()) > 0.85, "placed " + Jigsaws.placed(boxes.result()));
+    check(Jigsaws.rectangles(20, 4), boxes.result());
+    assertEquals(1, boxes.result().leastSheets());
+  }
+}

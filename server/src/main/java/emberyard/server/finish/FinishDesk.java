@@ -1,0 +1,50 @@
+package emberyard.server.finish;
+
+import emberyard.core.finish.FinishPicture;
+import emberyard.core.finish.OrderOffer;
+import emberyard.core.finish.SchemePlan;
+import emberyard.core.finish.SchemeProposals;
+import emberyard.core.finish.layer.OrderSearch;
+import emberyard.core.yard.BuildPicture;
+import emberyard.server.store.MissingThing;
+import emberyard.server.yard.YardReader;
+import java.util.List;
+import org.springframework.http.ResponseEntity;
+import org.springframework.stereotype.Component;
+
+/** What is offered for a finish, and film as files for a blade cutter. */
+@Component
+class FinishDesk {
+  private final YardReader yard;
+
+  FinishDesk(YardReader yard) {
+    this.yard = yard;
+  }
+
+  List<SchemeProposals.Proposal> proposals(String buildId, String schemeId, String target) {
+    YardReader.Reading reading = yard.read();
+    return SchemeProposals.of(plan(reading.build(buildId), schemeId), reading.book(), target);
+  }
+
+  OrderSearch.FoundOrder order(String buildId, String schemeId, double tolerance) {
+    YardReader.Reading reading = yard.read();
+    return OrderOffer.of(plan(reading.build(buildId), schemeId), reading.book(), tolerance);
+  }
+
+  ResponseEntity<byte[]> film(String buildId, String filmId, String form) {
+    FinishPicture.RollPicture roll =
+        yard.read().build(buildId).finish().rolls().stream()
+            .filter(each -> each.filmId().equals(filmId))
+            .findFirst()
+            .orElseThrow(() -> new MissingThing("No film of this kind is planned here."));
+    return FilmFile.of(roll, form);
+  }
+
+  private static SchemePlan plan(BuildPicture picture, String schemeId) {
+    return picture.schemes().stream()
+        .filter(plan -> plan.scheme().id().equals(schemeId))
+        .findFirst()
+        .orElseThrow(
+            () -> new MissingThing("This finish is not here, or its part can't be cut as drawn."));
+  }
+}
