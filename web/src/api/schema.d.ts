@@ -283,7 +283,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export_2"];
+        get: operations["export_3"];
         put?: never;
         post?: never;
         delete?: never;
@@ -372,6 +372,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/faults/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putFault"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/film/{filmId}.{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["film"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/freeze": {
         parameters: {
             query?: never;
@@ -397,7 +429,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_4"];
+        post: operations["take_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -756,6 +788,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/outside-finishes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putOutsideFinish"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/palette": {
         parameters: {
             query?: never;
@@ -765,7 +813,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_3"];
+        post: operations["take_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -964,6 +1012,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/schemes/{id}/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["order_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/schemes/{id}/proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["proposals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/screens/{id}": {
         parameters: {
             query?: never;
@@ -1022,6 +1102,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["table"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/treatments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putTreatment"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1140,6 +1236,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/finish/calibrate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calibrate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/coats": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["coats"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc/finish/drying": {
         parameters: {
             query?: never;
@@ -1150,6 +1278,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["drying"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/layers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["layers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/quantity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["quantity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/window": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["window"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1485,7 +1677,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1764,6 +1956,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workshop/air-sensor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sensor"];
+        put?: never;
+        post: operations["takeSensor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/air.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export_2"];
+        put?: never;
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/airs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putAir"];
+        post?: never;
+        delete: operations["removeAir"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workshop/enclosure-products/{id}": {
         parameters: {
             query?: never;
@@ -1972,6 +2212,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/workshop/test-cards/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putCard"];
+        post?: never;
+        delete: operations["removeCard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/workshop/workshops/{id}": {
         parameters: {
             query?: never;
@@ -2029,6 +2285,13 @@ export interface components {
             /** @enum {string} */
             role: "OWNER" | "HELPER";
         };
+        AfterCoat: {
+            colour: string;
+            /** Format: double */
+            deltaE00: number;
+            /** Format: int32 */
+            n: number;
+        };
         AirAnswer: {
             balance: components["schemas"]["AirBalance"];
             fans: components["schemas"]["FanAir"][];
@@ -2045,11 +2308,34 @@ export interface components {
             verdict: "KEEPS_DUST_OUT" | "MORE_IN_THAN_NEEDED" | "DRAWS_THROUGH_GAPS" | "NO_AIR";
             why: components["schemas"]["Why"];
         };
+        AirDay: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            humidityPercent: number;
+            id: string;
+            /** @enum {string} */
+            source: "TYPED" | "FILE" | "SENSOR";
+            /** Format: double */
+            temperatureC: number;
+        };
+        AirHour: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            humidityPercent: number;
+            /** Format: double */
+            temperatureC: number;
+        };
         AirQuestion: {
             /** @description 0 to 200 fans */
             fans: components["schemas"]["AskedFan"][];
             /** @description 0 to 200 openings */
             openings: components["schemas"]["AskedOpening"][];
+        };
+        AirTaken: {
+            /** Format: int32 */
+            days: number;
         };
         Aired: {
             balance: components["schemas"]["AirBalance"];
@@ -2070,6 +2356,21 @@ export interface components {
             id: string;
             name: string;
             revoked: boolean;
+        };
+        ArtShape: {
+            figure?: components["schemas"]["CutFigure"] | null;
+            id: string;
+            name: string;
+            stepId?: string | null;
+            /** Format: double */
+            strokeMm?: number | null;
+            /** Format: double */
+            turnDegrees: number;
+            wantedHex?: string | null;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
         };
         AskedBay: {
             /** @description What sits in it; anything if left out */
@@ -2572,6 +2873,7 @@ export interface components {
             components: components["schemas"]["Component"][];
             concept: components["schemas"]["Concept"];
             enclosures: components["schemas"]["Enclosure"][];
+            faults: components["schemas"]["PaintFault"][];
             items: components["schemas"]["FaceItem"][];
             joints: components["schemas"]["Joint"][];
             layouts: components["schemas"]["SheetLayout"][];
@@ -2581,6 +2883,7 @@ export interface components {
             notes: components["schemas"]["JobNote"][];
             options: components["schemas"]["ConceptOption"][];
             orders: components["schemas"]["OrderLine"][];
+            outsideFinishes: components["schemas"]["OutsideFinish"][];
             panels: components["schemas"]["Panel"][];
             photos: components["schemas"]["Photo"][];
             prints: components["schemas"]["PrintPart"][];
@@ -2591,6 +2894,7 @@ export interface components {
             snapshots: components["schemas"]["Snapshot"][];
             strips: components["schemas"]["LightStrip"][];
             times: components["schemas"]["TimeEntry"][];
+            treatments: components["schemas"]["Treatment"][];
             worksheets: components["schemas"]["Worksheet"][];
         };
         BuildFile: {
@@ -2612,6 +2916,7 @@ export interface components {
             chain: components["schemas"]["ChainLink"][];
             coverage: components["schemas"]["RequirementState"][];
             findings: components["schemas"]["Finding"][];
+            finish: components["schemas"]["FinishPicture"];
             fit: components["schemas"]["FitPicture"];
             fuse: components["schemas"]["Fuse"];
             /** Format: double */
@@ -2626,15 +2931,29 @@ export interface components {
             parts: components["schemas"]["MadePart"][];
             /** Format: int64 */
             revision: number;
-            schemes: components["schemas"]["SchemePlan"][];
             tasks: components["schemas"]["TaskPicture"][];
             versions: {
                 [key: string]: number;
             };
         };
+        CardAnswer: {
+            /** Format: double */
+            contrastRatio: number;
+        };
+        CardAsked: {
+            /** Format: int32 */
+            coatsOverBlack: number;
+            /** @description #RRGGBB */
+            colour: string;
+            /**
+             * Format: double
+             * @default 1.5
+             */
+            tolerance: number | null;
+        };
         CautionText: {
             /** @enum {string} */
-            key: "SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "LASER" | "HEAT_BENDING" | "HEAT_SET" | "MAGNETS" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "COOLANT" | "LIFTING";
+            key: "SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "STAIN" | "LASER" | "HEAT_BENDING" | "HEAT_SET" | "MAGNETS" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "COOLANT" | "LIFTING";
             says: string;
             title: string;
             why: string;
@@ -2663,6 +2982,7 @@ export interface components {
             thingId: string;
             /** Format: double */
             value: number;
+            whole?: unknown;
         };
         ChangeAnswer: {
             accepted: boolean;
@@ -2762,9 +3082,25 @@ export interface components {
             id: string;
             taskKey: string;
         };
+        CoatCount: {
+            /** Format: int32 */
+            coats: number;
+            reached: boolean;
+            steps: components["schemas"]["AfterCoat"][];
+            /** Format: double */
+            strength: number;
+        };
+        CoatPlan: {
+            times: components["schemas"]["CoatTimes"][];
+            violations: string[];
+        };
         CoatStep: {
+            /** Format: double */
+            areaM2: number;
             /** Format: int32 */
             cureMinutes: number;
+            /** Format: double */
+            deltaE00?: number | null;
             /** Format: int32 */
             flashMinutes: number;
             /** Format: int32 */
@@ -2775,19 +3111,57 @@ export interface components {
             layer: string;
             /** Format: double */
             ml: number;
+            /** Format: date-time */
+            notBefore?: string | null;
             /** Format: int32 */
             number: number;
-            paint: components["schemas"]["PaintProduct"];
+            /** @enum {string} */
+            op: "PAINT" | "CLEAR" | "STENCIL" | "PEEL" | "FILM" | "ENGRAVE";
+            paint?: components["schemas"]["PaintProduct"] | null;
             /** Format: int32 */
             recoatFromMinutes: number;
             /** Format: int32 */
             recoatUntilMinutes: number;
+            scuffed: boolean;
+            shownHex?: string | null;
             side: string;
+            stepId: string;
         };
-        Coats: {
+        CoatTime: {
             /** Format: int32 */
-            count: number;
-            paintId: string;
+            coat: number;
+            /** Format: date-time */
+            notBefore?: string | null;
+            scuff: boolean;
+        };
+        CoatTimes: {
+            /** Format: int32 */
+            coat: number;
+            /** Format: date-time */
+            cured: string;
+            /** Format: date-time */
+            end: string;
+            /** Format: date-time */
+            flashed: string;
+            /** Format: date-time */
+            handle: string;
+            /** Format: date-time */
+            recoatFrom: string;
+            /** Format: date-time */
+            recoatUntil?: string | null;
+            /** Format: date-time */
+            start: string;
+        };
+        CoatsAsked: {
+            /** @description #RRGGBB */
+            ground: string;
+            paint: components["schemas"]["PaintAsked"];
+            /**
+             * Format: double
+             * @description ΔE00; careful 1.5, quick 2.5
+             * @default 1.5
+             */
+            tolerance: number | null;
         };
         CollapsedPair: {
             a: string;
@@ -3035,6 +3409,16 @@ export interface components {
             travelSeconds: number;
             why: components["schemas"]["Why"];
         };
+        Day: {
+            /** Format: double */
+            factor: number;
+            open: boolean;
+        };
+        DayPaces: {
+            days: {
+                [key: string]: components["schemas"]["Day"];
+            };
+        };
         Design: {
             components: components["schemas"]["Component"][];
             enclosures: components["schemas"]["Enclosure"][];
@@ -3042,11 +3426,13 @@ export interface components {
             joints: components["schemas"]["Joint"][];
             look: components["schemas"]["Look"];
             loops: components["schemas"]["Loop"][];
+            outsideFinishes: components["schemas"]["OutsideFinish"][];
             panels: components["schemas"]["Panel"][];
             prints: components["schemas"]["PrintPart"][];
             schemes: components["schemas"]["Scheme"][];
             screens: components["schemas"]["Screen"][];
             strips: components["schemas"]["LightStrip"][];
+            treatments: components["schemas"]["Treatment"][];
             worksheets: components["schemas"]["Worksheet"][];
         };
         DifferenceAnswer: {
@@ -3330,6 +3716,11 @@ export interface components {
             priceMinor: number;
             supplierId: string;
         };
+        FilmCut: {
+            name: string;
+            path: string;
+            treatmentId: string;
+        };
         FilmProduct: {
             colourHex: string;
             /** @enum {string} */
@@ -3356,6 +3747,22 @@ export interface components {
             thingId?: string | null;
             title: string;
             why: string;
+        };
+        FinishHabits: {
+            /** @enum {string} */
+            mounting: "HANDLE" | "CURE";
+            /** @enum {string} */
+            peeling: "SOFT" | "DRY";
+            /** @enum {string} */
+            priming: "ALWAYS" | "WHERE_NEEDED";
+            /** @enum {string} */
+            sanding: "BETWEEN_COATS" | "FAULTS";
+        };
+        FinishPicture: {
+            leftOvers: components["schemas"]["LeftOver"][];
+            rolls: components["schemas"]["RollPicture"][];
+            schemes: components["schemas"]["SchemePicture"][];
+            treatments: components["schemas"]["TreatmentPicture"][];
         };
         FitPicture: {
             aired: components["schemas"]["Aired"];
@@ -3396,6 +3803,20 @@ export interface components {
             stop: string;
             why: components["schemas"]["Why"];
         };
+        FoundOrder: {
+            /** Format: int32 */
+            coats: number;
+            missing: string[];
+            steps: components["schemas"]["LayerStep"][];
+            /** Format: double */
+            worstDeltaE00: number;
+        };
+        Frame: {
+            back: string[];
+            front: string[];
+            /** Format: int32 */
+            steps: number;
+        };
         Frozen: {
             /** Format: date-time */
             at: string;
@@ -3430,6 +3851,17 @@ export interface components {
             closesIn: string[];
             id: string;
             name: string;
+        };
+        HabitChoice: {
+            choice: string;
+            habit: string;
+            /** Format: int32 */
+            handsOnMinutes: number;
+            risk: string;
+            /** Format: int32 */
+            steps: number;
+            /** Format: int32 */
+            waitMinutes: number;
         };
         HardwareProduct: {
             attributes: string;
@@ -3606,6 +4038,11 @@ export interface components {
             side: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
             what: string;
         };
+        KeptAirDay: {
+            value: components["schemas"]["AirDay"];
+            /** Format: int64 */
+            version: number;
+        };
         KeptBrief: {
             value: components["schemas"]["Brief"];
             /** Format: int64 */
@@ -3700,6 +4137,16 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        KeptOutsideFinish: {
+            value: components["schemas"]["OutsideFinish"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptPaintFault: {
+            value: components["schemas"]["PaintFault"];
+            /** Format: int64 */
+            version: number;
+        };
         KeptPaintProduct: {
             value: components["schemas"]["PaintProduct"];
             /** Format: int64 */
@@ -3765,6 +4212,16 @@ export interface components {
         };
         KeptSupplier: {
             value: components["schemas"]["Supplier"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptTestCard: {
+            value: components["schemas"]["TestCard"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptTreatment: {
+            value: components["schemas"]["Treatment"];
             /** Format: int64 */
             version: number;
         };
@@ -3872,6 +4329,83 @@ export interface components {
             /** Format: double */
             totalSeconds: number;
         };
+        LayerAsked: {
+            /**
+             * Format: int32
+             * @default 1
+             */
+            coats: number | null;
+            /** @description paint, stencil, peel, film, engrave or clear */
+            op: string;
+            /** @description All but the shape */
+            outside?: boolean | null;
+            product?: components["schemas"]["LayerProduct"] | null;
+            /** @description Name of a shape; all over where it is left out */
+            shape?: string | null;
+            /** @description front or back */
+            side: string;
+        };
+        LayerPicture: {
+            frames: components["schemas"]["Frame"][];
+            regions: components["schemas"]["RegionPicture"][];
+            /** Format: double */
+            worstDeltaE00?: number | null;
+        };
+        LayerProduct: {
+            colour?: string | null;
+            /** Format: double */
+            contrastRatio?: number | null;
+            id?: string | null;
+        };
+        LayerSlice: {
+            /** Format: int32 */
+            coats: number;
+            hex: string;
+            name: string;
+            stepId?: string | null;
+        };
+        LayerStep: {
+            /** Format: int32 */
+            coats: number;
+            id: string;
+            less: string[];
+            /** @enum {string} */
+            op: "PAINT" | "CLEAR" | "STENCIL" | "PEEL" | "FILM" | "ENGRAVE";
+            outside: boolean;
+            peels: string[];
+            productId?: string | null;
+            shapes: string[];
+            /** @enum {string} */
+            side: "FRONT" | "BACK";
+            times: components["schemas"]["CoatTime"][];
+        };
+        LayersAnswer: {
+            findings: components["schemas"]["Finding"][];
+            regions: components["schemas"]["RegionPicture"][];
+            /** Format: double */
+            worstDeltaE00?: number | null;
+        };
+        LayersAsked: {
+            /** @description Colour wanted of the field, #RRGGBB */
+            field?: string | null;
+            light?: components["schemas"]["LightAsked"] | null;
+            /**
+             * @description front or back
+             * @default front
+             */
+            seenFrom: string | null;
+            shapes?: components["schemas"]["ShapeAsked"][] | null;
+            sheet: components["schemas"]["SheetAsked"];
+            steps: components["schemas"]["LayerAsked"][];
+        };
+        LeftOver: {
+            /** Format: double */
+            leftMl: number;
+            name: string;
+            paintId: string;
+            /** Format: double */
+            usedMl: number;
+        };
         LibraryView: {
             enclosures: components["schemas"]["EnclosureProduct"][];
             hardware: components["schemas"]["HardwareProduct"][];
@@ -3882,6 +4416,14 @@ export interface components {
         LightAnswer: {
             /** @description #RRGGBB */
             seen: string;
+        };
+        LightAsked: {
+            colour?: string | null;
+            /**
+             * Format: double
+             * @description Beside day on white
+             */
+            strength?: number | null;
         };
         LightLoad: {
             /** Format: int32 */
@@ -4372,6 +4914,24 @@ export interface components {
             /** Format: int64 */
             stops: number;
         };
+        OrderAsked: {
+            /** @description Colour wanted of the field, #RRGGBB */
+            field?: string | null;
+            /** @description All paints of the stock where it is left out */
+            products?: components["schemas"]["LayerProduct"][] | null;
+            /**
+             * @description front or back
+             * @default front
+             */
+            seenFrom: string | null;
+            shapes: components["schemas"]["ShapeAsked"][];
+            sheet: components["schemas"]["SheetAsked"];
+            /**
+             * Format: double
+             * @default 3
+             */
+            tolerance: number | null;
+        };
         OrderLine: {
             /** @enum {string} */
             category: "PERFORMANCE_HARDWARE" | "LOOK_HARDWARE" | "MADE_PART_MATERIAL" | "FINISH_MATERIAL" | "OUTSIDE_WORK" | "LABOUR" | "SHIPPING" | "CONTINGENCY";
@@ -4398,6 +4958,47 @@ export interface components {
             /** Format: int64 */
             unitPriceMinor: number;
         };
+        OutsideFinish: {
+            /** Format: double */
+            bleedMm: number;
+            id: string;
+            inTheHand: boolean;
+            /** Format: int32 */
+            leadDays: number;
+            name: string;
+            panelId: string;
+            /** Format: double */
+            printWidthMm?: number | null;
+            /** @enum {string} */
+            process: "POWDER_COAT" | "PLATING" | "UV_PRINT" | "HYDRO_DIP" | "GLASS";
+            /** Format: int64 */
+            quoteMinor: number;
+            supplierId: string;
+            /** Format: int32 */
+            widthPx?: number | null;
+        };
+        PaintAsked: {
+            /** @description #RRGGBB */
+            colour: string;
+            /**
+             * Format: double
+             * @description One coat: Y over black ÷ Y over 80 % white
+             */
+            contrastRatio: number;
+        };
+        PaintFault: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            id: string;
+            /** @enum {string} */
+            kind: "RUN" | "DUST" | "FINGERPRINT" | "ORANGE_PEEL" | "BLUSH" | "WRONG_COLOUR" | "LIFTING";
+            note: string;
+            /** @enum {string} */
+            repair: "FLAT" | "RECOLOUR" | "STRIP";
+            schemeId: string;
+            taskKey: string;
+        };
         PaintProduct: {
             /** @enum {string} */
             base: "SOLVENT" | "ENAMEL" | "WATERBORNE" | "TWO_PACK";
@@ -4414,10 +5015,14 @@ export interface components {
             hiding?: number | null;
             id: string;
             /** @enum {string} */
-            kind: "PRIMER" | "COLOUR" | "METALLIC" | "CANDY" | "CLEAR" | "STAIN";
+            kind: "PRIMER" | "COLOUR" | "METALLIC" | "CANDY" | "CLEAR" | "STAIN" | "SEALER" | "FILLER" | "CONDITIONER";
             name: string;
             /** Format: int32 */
             onHandPacks: number;
+            /** Format: double */
+            openMl: number;
+            /** Format: date */
+            openedOn?: string | null;
             /** Format: double */
             packMl: number;
             /** Format: int64 */
@@ -4431,6 +5036,7 @@ export interface components {
             supplierId: string;
             /** Format: double */
             transfer: number;
+            valuesFrom: string;
         };
         PaletteColour: {
             hex: string;
@@ -5008,6 +5614,87 @@ export interface components {
             /** Format: double */
             wallMm: number;
         };
+        Proposal: {
+            cans: {
+                [key: string]: number;
+            };
+            /** Format: int32 */
+            coats: number;
+            colour: string;
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: double */
+            deltaE00: number;
+            /** Format: int32 */
+            elapsedMinutes: number;
+            /** Format: int32 */
+            handsOnMinutes: number;
+            label: string;
+            layers: components["schemas"]["LayerStep"][];
+            primer?: string | null;
+            risks: string[];
+            swatches: components["schemas"]["AfterCoat"][];
+            way: string;
+        };
+        QuantityAnswer: {
+            /**
+             * Format: double
+             * @description Edges added, m²
+             */
+            areaM2: number;
+            /** Format: int32 */
+            cans: number;
+            /**
+             * Format: double
+             * @description Wet, all coats
+             */
+            ml: number;
+            /**
+             * Format: double
+             * @description Wet, one coat
+             */
+            mlPerM2: number;
+        };
+        QuantityAsked: {
+            /**
+             * Format: double
+             * @description One side, m²
+             */
+            areaM2: number;
+            /** Format: int32 */
+            coats: number;
+            /**
+             * Format: double
+             * @description Dry film of a coat, µm
+             */
+            dryFilmUm: number;
+            /**
+             * Format: double
+             * @default 400
+             */
+            packMl: number | null;
+            /**
+             * Format: double
+             * @description Rim, mm
+             */
+            perimeterMm?: number | null;
+            /**
+             * Format: double
+             * @description Solids by volume
+             */
+            solids: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            thicknessMm?: number | null;
+            /**
+             * Format: double
+             * @description Share that lands: aerosol 0.6, small gun 0.65, brush 0.95
+             * @default 0.6
+             */
+            transfer: number | null;
+        };
         Question: {
             answered: boolean;
             ask: string;
@@ -5076,6 +5763,23 @@ export interface components {
             /** Format: double */
             yMm: number;
         };
+        RegionPicture: {
+            /** Format: double */
+            areaMm2: number;
+            back: components["schemas"]["Seen"];
+            /** Format: double */
+            deltaE00?: number | null;
+            front: components["schemas"]["Seen"];
+            name: string;
+            path: string;
+            pile: components["schemas"]["LayerSlice"][];
+            shapes: string[];
+            /** Format: double */
+            transmittance: number;
+            /** Format: double */
+            unevennessPercent: number;
+            wantedHex?: string | null;
+        };
         Remark: {
             id: string;
             text: string;
@@ -5111,6 +5815,16 @@ export interface components {
             outcome: "OPEN" | "ANSWERED" | "FAILED";
             requirement: components["schemas"]["Requirement"];
             why: components["schemas"]["Why"];
+        };
+        RollPicture: {
+            filmId: string;
+            hex: string;
+            /** Format: double */
+            lengthMm: number;
+            name: string;
+            pieces: components["schemas"]["FilmCut"][];
+            /** Format: double */
+            widthMm: number;
         };
         RoomClimate: {
             /** Format: double */
@@ -5156,20 +5870,48 @@ export interface components {
             tasks: components["schemas"]["TaskQuestion"][];
         };
         Scheme: {
-            bothSides: boolean;
-            clear?: components["schemas"]["Coats"] | null;
-            colour?: components["schemas"]["Coats"] | null;
+            /** @enum {string|null} */
+            face?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
+            habits: components["schemas"]["FinishHabits"];
+            hangsWith?: string | null;
             id: string;
+            layers: components["schemas"]["LayerStep"][];
             name: string;
             panelId: string;
-            primer?: components["schemas"]["Coats"] | null;
+            /** @enum {string} */
+            seenFrom: "FRONT" | "BACK";
+            shapes: components["schemas"]["ArtShape"][];
+            /** @enum {string} */
+            surface: "BARE" | "PAINTED" | "STRIP";
+            targetHex?: string | null;
         };
-        SchemePlan: {
+        SchemePicture: {
             /** Format: double */
             areaM2: number;
+            clear: boolean;
             coats: components["schemas"]["CoatStep"][];
-            panel: components["schemas"]["Panel"];
+            groundHex: string;
+            habits: components["schemas"]["HabitChoice"][];
+            /** Format: double */
+            heightMm: number;
+            layers: components["schemas"]["LayerPicture"];
+            leader?: string | null;
+            outline: string;
+            partName: string;
+            /** Format: double */
+            rimM: number;
             scheme: components["schemas"]["Scheme"];
+            shapes: components["schemas"]["ShapePicture"][];
+            sheetHex: string;
+            substrate: string;
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
         };
         Screen: {
             /** Format: double */
@@ -5239,11 +5981,27 @@ export interface components {
             /** @enum {string} */
             face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
         };
+        Seen: {
+            backLit: string;
+            backLitDusk: string;
+            dusk: string;
+            edgeLit: string;
+            edgeLitDusk: string;
+            unlit: string;
+        };
         SeenAs: {
             lightHex: string;
             merged: number[][];
             name: string;
             seen: string[];
+        };
+        SensorReading: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            humidityPercent: number;
+            /** Format: double */
+            temperatureC: number;
         };
         Session: {
             account?: components["schemas"]["Account"] | null;
@@ -5267,6 +6025,38 @@ export interface components {
             minutes: number;
             /** Format: double */
             riseK: number;
+        };
+        ShapeAsked: {
+            name: string;
+            path?: string | null;
+            /** @description #RRGGBB */
+            wanted?: string | null;
+        };
+        ShapePicture: {
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            contourMm: number;
+            id: string;
+            path: string;
+        };
+        SheetAsked: {
+            /** @description #RRGGBB */
+            colour: string;
+            /** Format: double */
+            heightMm?: number | null;
+            /**
+             * Format: double
+             * @default 3
+             */
+            thicknessMm: number | null;
+            /**
+             * Format: double
+             * @description Share of light that passes
+             */
+            transmittance: number;
+            /** Format: double */
+            widthMm?: number | null;
         };
         SheetLayout: {
             blankPath: string;
@@ -5301,6 +6091,8 @@ export interface components {
             supplierId: string;
             /** Format: double */
             thicknessMm: number;
+            /** Format: double */
+            transmittance: number;
             /** Format: double */
             widthMm: number;
         };
@@ -5573,10 +6365,14 @@ export interface components {
             loadTestRunHours: number;
             /** Format: int32 */
             loopFillMinutes: number;
+            /** Format: double */
+            maskMinutesPerMetre: number;
             /** Format: int32 */
             panelFitMinutes: number;
             /** Format: int32 */
             photographMinutes: number;
+            /** Format: double */
+            rackM2: number;
             /** Format: int32 */
             receiveMinutes: number;
             /** Format: double */
@@ -5589,8 +6385,12 @@ export interface components {
             sprayM2PerMinute: number;
             /** Format: double */
             stripFitMinutesPerMetre: number;
+            /** Format: double */
+            stripMinutesPerM2: number;
             /** Format: int32 */
             washMinutes: number;
+            /** Format: double */
+            weedMinutesPerMetre: number;
         };
         StockColour: {
             hex: string;
@@ -5659,7 +6459,7 @@ export interface components {
         };
         Task: {
             after: string[];
-            cautions: ("SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "LASER" | "HEAT_BENDING" | "HEAT_SET" | "MAGNETS" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "COOLANT" | "LIFTING")[];
+            cautions: ("SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "STAIN" | "LASER" | "HEAT_BENDING" | "HEAT_SET" | "MAGNETS" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "COOLANT" | "LIFTING")[];
             /** Format: date-time */
             earliest?: string | null;
             gate: boolean;
@@ -5668,6 +6468,7 @@ export interface components {
             holdsStation: boolean;
             interruptible: boolean;
             key: string;
+            paces: components["schemas"]["DayPaces"];
             /** @enum {string} */
             stage: "BRIEF" | "CONCEPT" | "FIT" | "ORDER" | "MAKE" | "FINISH" | "LIGHT" | "ASSEMBLE" | "PROVE" | "REVEAL";
             /** @enum {string|null} */
@@ -5769,6 +6570,18 @@ export interface components {
              */
             waitMinutes?: number | null;
         };
+        TestCard: {
+            by: string;
+            /** Format: int32 */
+            coatsOverBlack: number;
+            id: string;
+            paintId: string;
+            readHex?: string | null;
+            /** Format: date */
+            sprayedOn: string;
+            /** Format: double */
+            tolerance: number;
+        };
         Thermal: {
             /** Format: double */
             airM3PerHour: number;
@@ -5813,6 +6626,39 @@ export interface components {
         };
         TokenValue: {
             value: string;
+        };
+        Treatment: {
+            /** @enum {string|null} */
+            face?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
+            figure?: components["schemas"]["CutFigure"] | null;
+            id: string;
+            inside: boolean;
+            /** @enum {string} */
+            kind: "DECAL" | "EDGE_LINE" | "BADGE" | "WEATHERING" | "PART_MASK";
+            /** @enum {string} */
+            laying: "DRY" | "WET";
+            /** Format: int32 */
+            minutes?: number | null;
+            name: string;
+            panelId: string;
+            productId?: string | null;
+            /** Format: int32 */
+            quantity: number;
+            /** Format: double */
+            widthMm?: number | null;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        TreatmentPicture: {
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            contourMm: number;
+            hostName: string;
+            id: string;
+            path: string;
         };
         UndoAnswer: {
             undone?: components["schemas"]["Undone"] | null;
@@ -5875,6 +6721,40 @@ export interface components {
             /** Format: double */
             yMm: number;
         };
+        WindowAsked: {
+            coats: components["schemas"]["WindowCoat"][];
+            /** Format: date-time */
+            start: string;
+            weather: components["schemas"]["AirHour"][];
+        };
+        WindowCoat: {
+            /** @description solvent, enamel, waterborne or two_pack */
+            base: string;
+            /** Format: double */
+            cureHours: number;
+            /** Format: int32 */
+            flashMinutes: number;
+            /** Format: double */
+            handleHours: number;
+            /** Format: int32 */
+            recoatFromMinutes: number;
+            /**
+             * Format: int32
+             * @description 0 for any time
+             * @default 0
+             */
+            recoatUntilMinutes: number | null;
+            /**
+             * Format: int32
+             * @default 15
+             */
+            sprayMinutes: number | null;
+            /**
+             * Format: date-time
+             * @description As soon as it may where it is left out
+             */
+            startAt?: string | null;
+        };
         Worked: {
             screw: components["schemas"]["ScrewLength"];
             sheet: components["schemas"]["Worksheet"];
@@ -5906,6 +6786,8 @@ export interface components {
             zone: string;
         };
         WorkshopBook: {
+            airs: components["schemas"]["AirDay"][];
+            cards: components["schemas"]["TestCard"][];
             enclosures: components["schemas"]["EnclosureProduct"][];
             filaments: components["schemas"]["FilamentProduct"][];
             films: components["schemas"]["FilmProduct"][];
@@ -6448,7 +7330,7 @@ export interface operations {
             };
         };
     };
-    export_2: {
+    export_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -6593,6 +7475,59 @@ export interface operations {
             };
         };
     };
+    putFault: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaintFault"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPaintFault"];
+                };
+            };
+        };
+    };
+    film: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                filmId: string;
+                form: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
     freeze: {
         parameters: {
             query?: never;
@@ -6619,7 +7554,7 @@ export interface operations {
             };
         };
     };
-    take_4: {
+    take_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -7248,7 +8183,36 @@ export interface operations {
             };
         };
     };
-    take_3: {
+    putOutsideFinish: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutsideFinish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptOutsideFinish"];
+                };
+            };
+        };
+    };
+    take_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -7589,6 +8553,56 @@ export interface operations {
             };
         };
     };
+    order_1: {
+        parameters: {
+            query?: {
+                tolerance?: number;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundOrder"];
+                };
+            };
+        };
+    };
+    proposals: {
+        parameters: {
+            query: {
+                target: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposal"][];
+                };
+            };
+        };
+    };
     putScreen: {
         parameters: {
             query?: never;
@@ -7693,6 +8707,35 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    putTreatment: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Treatment"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptTreatment"];
+                };
             };
         };
     };
@@ -7873,6 +8916,54 @@ export interface operations {
             };
         };
     };
+    calibrate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardAnswer"];
+                };
+            };
+        };
+    };
+    coats: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoatsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoatCount"];
+                };
+            };
+        };
+    };
     drying: {
         parameters: {
             query?: never;
@@ -7893,6 +8984,102 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DryingAnswer"];
+                };
+            };
+        };
+    };
+    layers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayersAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayersAnswer"];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundOrder"];
+                };
+            };
+        };
+    };
+    quantity: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuantityAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuantityAnswer"];
+                };
+            };
+        };
+    };
+    window: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WindowAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoatPlan"];
                 };
             };
         };
@@ -8375,7 +9562,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -8828,6 +10015,138 @@ export interface operations {
             };
         };
     };
+    sensor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SensorReading"];
+                };
+            };
+        };
+    };
+    takeSensor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirDay"];
+                };
+            };
+        };
+    };
+    export_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    take_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirTaken"];
+                };
+            };
+        };
+    };
+    putAir: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirDay"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptAirDay"];
+                };
+            };
+        };
+    };
+    removeAir: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     putEnclosure: {
         parameters: {
             query?: never;
@@ -9245,6 +10564,54 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["KeptSupplier"];
                 };
+            };
+        };
+    };
+    putCard: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TestCard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptTestCard"];
+                };
+            };
+        };
+    };
+    removeCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

@@ -9,6 +9,7 @@ import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import SignMark from '../ui/SignMark.vue'
+import FaultForm from './FaultForm.vue'
 import TextField from '../ui/TextField.vue'
 import { duration, moment } from '../ui/words'
 
@@ -26,7 +27,7 @@ const session = useSession()
 const shell = useShell()
 const workshop = useWorkshop()
 const builds = useBuild()
-const asking = ref<'' | 'check' | 'again' | 'note'>('')
+const asking = ref<'' | 'check' | 'again' | 'note' | 'fault'>('')
 const words = ref('')
 const by = ref('')
 const key = computed(() => props.task.task.key)
@@ -161,6 +162,13 @@ async function photo(event: Event) {
         :aria-label="'Do again: ' + task.task.title"
         @click="ask('again')"
       />
+      <Button
+        v-if="task.task.station === 'SPRAY_CORNER' && done"
+        class="bare"
+        label="A fault"
+        :aria-label="'A fault on ' + task.task.title"
+        @click="ask('fault')"
+      />
     </div>
     <form v-if="asking === 'check'" class="asking" @submit.prevent="passed(true)">
       <TextField v-model="words" label="What the check showed" />
@@ -178,6 +186,7 @@ async function photo(event: Event) {
       <TextField v-model="words" label="Why again" />
       <Button type="submit" label="Put it back on the plan" :disabled="!words.trim()" />
     </form>
+    <FaultForm v-if="asking === 'fault'" :build-id="buildId" :task="task" @done="asking = ''" />
     <form v-if="asking === 'note'" class="asking" @submit.prevent="note">
       <TextField v-model="words" label="Note" />
       <Button type="submit" label="Keep this note" :disabled="!words.trim()" />

@@ -1,10 +1,14 @@
 import { describe, expect, it } from 'vitest'
-import type { SchemePlan, TaskPicture } from '../api/types'
+import type { SchemePicture, TaskPicture } from '../api/types'
 import { coatRows } from './coatRows'
 
 function coat(number: number, key: string, recoatUntilMinutes = 0) {
   return {
     key,
+    stepId: 'colour',
+    op: 'PAINT',
+    paint: { name: 'Green' },
+    scuffed: false,
     layer: 'colour',
     number,
     side: 'front',
@@ -22,7 +26,7 @@ function task(key: string, from: string, to: string) {
   } as unknown as TaskPicture
 }
 const plan = (...coats: object[]) =>
-  ({ scheme: { bothSides: false }, coats }) as unknown as SchemePlan
+  ({ scheme: { bothSides: false }, coats }) as unknown as SchemePicture
 
 const NOW = '2026-03-03T09:00'
 const first = task('a', '2026-03-03T10:00', '2026-03-03T10:15')
@@ -50,6 +54,31 @@ describe('coats in time', () => {
     const window = row.pieces.find((piece) => piece.kind === 'recoat')
     expect(window?.to.slice(11)).toBe('10:45')
     expect(window?.label).toBe('recoat until 10:45')
+  })
+
+  it('says so where the next coat comes after the window', () => {
+    const late = task('b', '2026-03-04T09:00', '2026-03-04T09:15')
+    const [row] = coatRows(plan(coat(1, 'a', 120), coat(2, 'b')), [first, late], NOW)
+    expect(row.pieces.find((piece) => piece.kind === 'recoat')?.to.slice(11)).toBe('12:15')
+    // the last coat's note stands in its place once it is planned
+    expect(row.note).toContain('cured')
+    const [missed] = coatRows(
+      plan(coat(1, 'a', 120), coat(2, 'b'), { ...coat(3, 'c'), stepId: 'clear' }),
+      [first, late, task('c', '2026-03-04T11:00', '2026-03-04T11:15')],
+      NOW,
+    )
+    expect(missed.note).toContain('window shut 12:15')
+  })
+
+  it('gives stencils and peels a row of their own', () => {
+    const peel = { ...coat(1, 'p'), stepId: 'peel', op: 'PEEL', layer: 'peel', paint: null }
+    const rows = coatRows(
+      plan(coat(1, 'a'), peel),
+      [first, task('p', '2026-03-03T10:40', '2026-03-03T10:50')],
+      NOW,
+    )
+    expect(rows.map((row) => row.name)).toEqual(['Green', 'peel'])
+    expect(rows[1].note).toBe('peel 10:40')
   })
 
   it('leaves out coats that are not planned any more', () => {

@@ -1,59 +1,84 @@
-import type { SchemePlan, TaskPicture } from '../api/types'
+import type { CoatStep, SchemePicture, TaskPicture } from '../api/types'
 import type { StripPiece, StripRow } from '../ui/TimeStrip.vue'
 import { clock, dateOf, weekday } from '../ui/words'
 
 const later = (text: string, minutes: number) =>
   new Date(dateOf(text).getTime() + minutes * 6e4).toISOString().slice(0, 16)
 
-/** One row a layer and side: hands-on, flash, recoat window or the way to handle and cure. */
-export function coatRows(plan: SchemePlan, tasks: TaskPicture[], now: string): StripRow[] {
+/** One row a step: hands-on, flash, recoat window or the way to handle and cure. */
+export function coatRows(plan: SchemePicture, tasks: TaskPicture[], now: string): StripRow[] {
   const rows = new Map<string, StripRow>()
+  const sides = new Set(plan.coats.map((coat) => coat.side)).size > 1
+  const coated = plan.coats.filter((coat) => coat.op === 'PAINT' || coat.op === 'CLEAR')
+  const lastCoat = coated[coated.length - 1]
   plan.coats.forEach((coat, index) => {
     const task = tasks.find((each) => each.task.key === coat.key)
     if (!task?.planned) return
-    const name = [coat.layer, plan.scheme.bothSides ? coat.side : ''].filter(Boolean).join(', ')
-    const row = rows.get(name) ?? { name, pieces: [] }
-    rows.set(name, row)
+    const row = rows.get(coat.stepId) ?? { name: rowName(coat, sides), pieces: [] }
+    rows.set(coat.stepId, row)
     for (const piece of task.planned.pieces)
       row.pieces.push({ from: piece.from, to: piece.to, kind: 'hands' })
+    if (coat.op !== 'PAINT' && coat.op !== 'CLEAR') {
+      row.note = `${coat.layer} ${clock(task.planned.start)}`
+      return
+    }
     const end = task.planned.handsOnEnd
     const next = plan.coats[index + 1]
-    const last = !next || next.side !== coat.side
     row.pieces.push({ from: end, to: later(end, coat.flashMinutes), kind: 'flash' })
-    if (last) row.pieces.push(...drying(coat, end))
-    else row.pieces.push(recoat(coat, end, nextStart(tasks, next?.key)))
-    if (!next)
-      row.note = `cured ${weekday(later(end, coat.cureMinutes))} ${clock(later(end, coat.cureMinutes))}`
+    const recoats = next && next.side === coat.side && (next.op === 'PAINT' || next.op === 'CLEAR')
+    if (recoats) row.pieces.push(...recoat(row, coat, end, nextStart(tasks, next.key), next))
+    else row.pieces.push(...drying(coat, end, coat === lastCoat))
+    if (coat === lastCoat) {
+      const cured = later(end, coat.cureMinutes)
+      row.note = `cured ${weekday(cured)} ${clock(cured)}`
+    }
   })
   return [...rows.values()].filter((row) => row.pieces.some((piece) => piece.to > now))
 }
 
-function nextStart(tasks: TaskPicture[], key?: string) {
+function rowName(coat: CoatStep, sides: boolean) {
+  const name = coat.paint?.name ?? coat.layer
+  return [name.length > 18 ? `${name.slice(0, 17)}…` : name, sides ? coat.side : '']
+    .filter(Boolean)
+    .join(', ')
+}
+
+function nextStart(tasks: TaskPicture[], key: string) {
   return tasks.find((each) => each.task.key === key)?.planned?.start
 }
 
-function drying(coat: SchemePlan['coats'][number], end: string): StripPiece[] {
+function drying(coat: CoatStep, end: string, last: boolean): StripPiece[] {
   const handle = later(end, coat.handleMinutes)
-  return [
-    { from: later(end, coat.flashMinutes), to: handle, kind: 'handle' },
-    {
+  const pieces: StripPiece[] = [{ from: later(end, coat.flashMinutes), to: handle, kind: 'handle' }]
+  if (last)
+    pieces.push({
       from: handle,
       to: later(end, coat.cureMinutes),
       kind: 'cure',
       label: `cure, do not mount before ${weekday(later(end, coat.cureMinutes))}`,
-    },
-  ]
+    })
+  return pieces
 }
 
-/** The window opens at recoat-from and shows until the next coat, or until it closes. */
-function recoat(coat: SchemePlan['coats'][number], end: string, next?: string): StripPiece {
+/** The window opens at recoat-from and shows until the next coat, or until it closes: then it is said. */
+function recoat(
+  row: StripRow,
+  coat: CoatStep,
+  end: string,
+  next: string | undefined,
+  after: CoatStep,
+): StripPiece[] {
   const opens = later(end, coat.recoatFromMinutes)
   const closes = coat.recoatUntilMinutes ? later(end, coat.recoatUntilMinutes) : null
+  const missed = closes !== null && next !== undefined && next > closes && !after.scuffed
   const shown = closes && (!next || closes < next) ? closes : (next ?? later(opens, 60))
-  return {
-    from: opens,
-    to: shown > opens ? shown : later(opens, 5),
-    kind: 'recoat',
-    label: closes ? `recoat until ${clock(closes)}` : undefined,
-  }
+  if (missed) row.note = `✕ window shut ${clock(closes)}, next ${weekday(next)} ${clock(next)}`
+  return [
+    {
+      from: opens,
+      to: shown > opens ? shown : later(opens, 5),
+      kind: 'recoat',
+      label: closes ? `recoat until ${clock(closes)}` : undefined,
+    },
+  ]
 }

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import BuildCards from '../bench/BuildCards.vue'
 import StageFrame from '../build/StageFrame.vue'
 import { STOPS } from '../stops'
+import { productName, stepWords } from '../finish/layerWords'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
@@ -22,11 +23,14 @@ const m = (minor: number) => money(minor, workshop.currency)
 const finishOf = (panelId: string) => {
   const scheme = build.value.schemes.find((each) => each.panelId === panelId)
   if (!scheme) return 'as cut'
-  return (['primer', 'colour', 'clear'] as const)
-    .flatMap((layer) => {
-      const coats = scheme[layer]
-      const paint = workshop.book!.paints.find((each) => each.id === coats?.paintId)
-      return coats && paint ? [`${paint.name} × ${coats.count}`] : []
+  return scheme.layers
+    .flatMap((step) => {
+      const name = productName(step, workshop.book!)
+      return step.op === 'PAINT' || step.op === 'CLEAR'
+        ? [`${name} × ${step.coats}`]
+        : step.op === 'FILM' || step.op === 'ENGRAVE'
+          ? [stepWords(step, scheme.shapes, workshop.book!).toLowerCase()]
+          : []
     })
     .join(', ')
 }

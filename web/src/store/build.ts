@@ -22,6 +22,9 @@ const LIST_OF: Record<string, keyof Things> = {
   joints: 'joints',
   prints: 'prints',
   layouts: 'layouts',
+  treatments: 'treatments',
+  'outside-finishes': 'outsideFinishes',
+  faults: 'faults',
 }
 
 /** The build that is open: what was typed, laid over what the server derived. */

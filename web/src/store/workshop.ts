@@ -15,6 +15,8 @@ const LIST_OF: Record<string, keyof Omit<Book, 'workshop'>> = {
   filaments: 'filaments',
   machines: 'machines',
   offcuts: 'offcuts',
+  airs: 'airs',
+  'test-cards': 'cards',
 }
 
 /** The workshop's settings and stock lists. */

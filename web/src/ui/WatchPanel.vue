@@ -48,6 +48,9 @@ function apply(change: Change) {
     items: builds.build.items,
     components: builds.build.components,
     enclosures: builds.build.enclosures,
+    schemes: builds.build.schemes,
+    treatments: builds.build.treatments,
+    'outside-finishes': builds.build.outsideFinishes,
     concepts: [builds.build.concept],
   }
   const thing = lists[change.kind]?.find((candidate) => candidate.id === change.thingId)

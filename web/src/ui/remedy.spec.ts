@@ -37,6 +37,10 @@ describe('a remedy', () => {
       'ON_SIDE',
     ])
   })
+  it('puts a whole value in the place of another', () => {
+    const whole = { ...change('bays', 0), whole: [] }
+    expect(withChange(thing(), whole as Change).bays).toEqual([])
+  })
   it('takes out what held a thing or words', () => {
     expect(withChange(thing(), change('fitted.pin', 0)).fitted.pin).toBeNull()
     expect(withChange(thing(), change('fitted.wantedFacing', 0)).fitted.wantedFacing).toBeNull()

@@ -1,19 +1,25 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { PaintProduct } from '../api/types'
+import { lastCard } from '../finish/layerWords'
+import { useWorkshop } from '../store/workshop'
 import MeasureField from '../ui/MeasureField.vue'
 import MoneyField from '../ui/MoneyField.vue'
 import { count, plain } from '../ui/words'
 import StockLine from './StockLine.vue'
 
 /** A paint: when it can be coated again, when it is cured, what a can costs. */
-defineProps<{ thing: PaintProduct }>()
+const props = defineProps<{ thing: PaintProduct }>()
+const workshop = useWorkshop()
+const card = computed(() => lastCard(workshop.book!.cards, props.thing.id))
+const hidingWords = computed(() => count(card.value!.coatsOverBlack, 'coats'))
 </script>
 
 <template>
   <StockLine
     kind="paints"
     :thing="thing"
-    :detail="`${plain(thing.kind)}, ${plain(thing.base)}`"
+    :detail="`${plain(thing.kind)}, ${plain(thing.base)} · ${thing.valuesFrom}`"
     :empty="{ onHandPacks: 0 }"
     :on-hand="count(thing.onHandPacks, 'cans')"
   >
@@ -34,11 +40,12 @@ defineProps<{ thing: PaintProduct }>()
         @update:model-value="(v) => v !== null && edit({ cureHours: v })"
       />
       <MeasureField
-        label="Dry film a coat"
-        unit="µm"
-        :model-value="thing.dryFilmUm"
-        :problem="problem('dryFilmUm')"
-        @update:model-value="(v) => v !== null && edit({ dryFilmUm: v })"
+        label="Hiding, one coat"
+        unit=""
+        :model-value="thing.hiding ?? null"
+        :problem="problem('hiding')"
+        :hint="card ? 'card: ' + hidingWords : ''"
+        @update:model-value="(v) => v !== null && edit({ hiding: v })"
       />
       <MoneyField
         label="Price of a can"

@@ -34,4 +34,8 @@ export const STEP_TIMES: { field: Field; label: string; unit: string }[] = [
   { field: 'bayChangeMinutes', label: 'Change a bay', unit: 'min' },
   { field: 'loopFillMinutes', label: 'Lay and fill a loop', unit: 'min' },
   { field: 'leakTestHours', label: 'Leak test', unit: 'h' },
+  { field: 'maskMinutesPerMetre', label: 'Mask', unit: 'min/m' },
+  { field: 'weedMinutesPerMetre', label: 'Weed film', unit: 'min/m' },
+  { field: 'stripMinutesPerM2', label: 'Strip old paint', unit: 'min/m²' },
+  { field: 'rackM2', label: 'Rack holds', unit: 'm²' },
 ]

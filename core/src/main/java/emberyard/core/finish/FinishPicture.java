@@ -33,10 +33,10 @@ public record FinishPicture(
       String hex,
       double widthMm,
       double lengthMm,
-      List<Piece> pieces) {}
+      List<FilmCut> pieces) {}
 
   /** One piece of film where it is cut, SVG path data in mm, y upwards. */
-  public record Piece(String treatmentId, String name, String path) {}
+  public record FilmCut(String treatmentId, String name, String path) {}
 
   /** A treatment where it lies on its part. */
   public record TreatmentPicture(
@@ -100,7 +100,7 @@ public record FinishPicture(
                       roll.pieces().stream()
                           .map(
                               piece ->
-                                  new Piece(
+                                  new FilmCut(
                                       piece.treatmentId(),
                                       piece.name(),
                                       SvgPath.of(piece.outline().contours())))

@@ -19,7 +19,7 @@ final class FilmFile {
 
   static ResponseEntity<byte[]> of(FinishPicture.RollPicture roll, String form) {
     List<Contour> contours = new ArrayList<>();
-    for (FinishPicture.Piece piece : roll.pieces()) {
+    for (FinishPicture.FilmCut piece : roll.pieces()) {
       contours.addAll(OutlineText.read(piece.path()).contours());
     }
     Rect page = new Rect(0, 0, Math.max(1, roll.lengthMm()), roll.widthMm());

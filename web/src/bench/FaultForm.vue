@@ -1,0 +1,94 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { newId, send } from '../api/client'
+import type { PaintFault, TaskPicture } from '../api/types'
+import { useBuild } from '../store/build'
+import { useClock } from '../store/clock'
+import { useSession } from '../store/session'
+import ChoiceField from '../ui/ChoiceField.vue'
+import TextField from '../ui/TextField.vue'
+
+/** A fault on a coat: what it is and how it is mended. The repair goes into the plan. */
+const props = defineProps<{ buildId: string; task: TaskPicture }>()
+const emit = defineEmits<{ done: [] }>()
+const builds = useBuild()
+const clock = useClock()
+const session = useSession()
+const FAULTS = [
+  { value: 'RUN', label: 'a run', usual: 'FLAT' },
+  { value: 'DUST', label: 'dust', usual: 'FLAT' },
+  { value: 'FINGERPRINT', label: 'a fingerprint', usual: 'FLAT' },
+  { value: 'ORANGE_PEEL', label: 'orange peel', usual: 'FLAT' },
+  { value: 'BLUSH', label: 'blush', usual: 'FLAT' },
+  { value: 'WRONG_COLOUR', label: 'the wrong colour', usual: 'RECOLOUR' },
+  { value: 'LIFTING', label: 'it lifts', usual: 'STRIP' },
+] as const
+const REPAIRS = [
+  { value: 'FLAT', label: 'wait, flat it, one coat more' },
+  { value: 'RECOLOUR', label: 'key it, lay this layer again' },
+  { value: 'STRIP', label: 'strip it, do the side again' },
+] as const
+const kind = ref<PaintFault['kind']>('RUN')
+const repair = ref<PaintFault['repair']>('FLAT')
+const note = ref('')
+const by = ref(session.account?.name ?? '')
+const problem = ref('')
+const id = newId()
+const schemeId = computed(() => props.task.task.thingId ?? '')
+function pick(found: PaintFault['kind']) {
+  kind.value = found
+  repair.value = FAULTS.find((each) => each.value === found)!.usual
+}
+async function record() {
+  problem.value = ''
+  const fault: PaintFault = {
+    id,
+    schemeId: schemeId.value,
+    taskKey: props.task.task.key,
+    kind: kind.value,
+    repair: repair.value,
+    at: new Date().toISOString(),
+    by: by.value,
+    note: note.value,
+  }
+  try {
+    await send('PUT', `/api/builds/${encodeURIComponent(props.buildId)}/faults/${id}`, fault)
+    await Promise.all([clock.refresh(), builds.id ? builds.reload() : Promise.resolve()])
+    emit('done')
+  } catch (refusal) {
+    problem.value = (refusal as Error).message
+  }
+}
+</script>
+
+<template>
+  <form class="fault" @submit.prevent="record">
+    <ChoiceField
+      label="What is wrong"
+      :model-value="kind"
+      :options="[...FAULTS]"
+      @update:model-value="pick"
+    />
+    <ChoiceField v-model="repair" label="Repair" :options="[...REPAIRS]" />
+    <TextField v-model="note" label="Where, how large" />
+    <TextField v-model="by" label="Who found it" />
+    <Button type="submit" label="Plan the repair" :disabled="!by.trim()" />
+    <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+  </form>
+</template>
+
+<style scoped>
+.fault {
+  display: grid;
+  grid-template-columns: 1fr 1.3fr;
+  gap: 8px 12px;
+  align-items: end;
+  margin-top: 9px;
+}
+@media (max-width: 700px) {
+  .fault {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,117 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref, useTemplateRef } from 'vue'
+import { send, upload } from '../api/client'
+import type { AirDay, Workshop } from '../api/types'
+import { useBuild } from '../store/build'
+import { useSession } from '../store/session'
+import { useShell } from '../store/shell'
+import { useWorkshop } from '../store/workshop'
+import MeasureField from '../ui/MeasureField.vue'
+import AirWeek from './AirWeek.vue'
+import TestCards from './TestCards.vue'
+
+/** The air that paint dries in, day by day, and the cards that say how a paint hides. */
+const builds = useBuild()
+const session = useSession()
+const shell = useShell()
+const workshop = useWorkshop()
+const cards = useTemplateRef<InstanceType<typeof TestCards>>('cards')
+const add = () => cards.value?.add()
+defineExpose({ add })
+const room = computed(() => workshop.book!.workshop.room)
+function usual(change: Partial<Workshop['room']>) {
+  const settings = workshop.book!.workshop
+  workshop.edit('workshops', settings, { room: { ...settings.room, ...change } })
+}
+const file = ref<HTMLInputElement | null>(null)
+async function read(event: Event) {
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
+  input.value = ''
+  if (!chosen) return
+  try {
+    const taken = await upload<{ days: number }>(
+      '/api/workshop/air.csv',
+      await chosen.text(),
+      'text/csv',
+    )
+    await refresh()
+    shell.say(`${taken.days} days of air read. Ctrl+Z takes them back.`)
+  } catch (refusal) {
+    shell.say((refusal as Error).message)
+  }
+}
+async function sensor() {
+  try {
+    const day = await send<AirDay>('POST', '/api/workshop/air-sensor')
+    await refresh()
+    shell.say(`The sensor shows ${day.temperatureC} °C and ${day.humidityPercent} %.`)
+  } catch (refusal) {
+    shell.say((refusal as Error).message)
+  }
+}
+async function forget(id: string) {
+  await send('DELETE', `/api/workshop/airs/${id}`)
+  await refresh()
+}
+async function refresh() {
+  await workshop.load(true)
+  await builds.reload()
+}
+</script>
+
+<template>
+  <section>
+    <div class="row bar">
+      <h3>Air of the spray corner</h3>
+      <span class="soft">a day without a number is as usual</span>
+      <span class="grow" />
+      <template v-if="session.owner">
+        <Button class="quiet" size="small" label="Read the sensor" @click="sensor" />
+        <a href="/api/workshop/air.csv">Air as CSV</a>
+        <Button class="bare" size="small" label="Read a CSV" @click="file?.click()" />
+        <input
+          ref="file"
+          type="file"
+          accept=".csv,text/csv"
+          class="visually-hidden"
+          aria-label="CSV of air by day"
+          tabindex="-1"
+          @change="read"
+        />
+      </template>
+    </div>
+    <div v-if="session.owner" class="usual">
+      <MeasureField
+        label="Usual temperature"
+        unit="°C"
+        :model-value="room.temperatureC"
+        :problem="workshop.problem('workshops', 'workshop', 'room.temperatureC')"
+        @update:model-value="(value) => value !== null && usual({ temperatureC: value })"
+      />
+      <MeasureField
+        label="Usual humidity"
+        unit="%"
+        :model-value="room.humidityPercent"
+        :problem="workshop.problem('workshops', 'workshop', 'room.humidityPercent')"
+        @update:model-value="(value) => value !== null && usual({ humidityPercent: value })"
+      />
+    </div>
+    <AirWeek @forget="forget" />
+  </section>
+  <TestCards ref="cards" />
+</template>
+
+<style scoped>
+.bar {
+  gap: 12px;
+  align-items: center;
+}
+.usual {
+  display: grid;
+  grid-template-columns: 170px 170px;
+  gap: 12px;
+  margin: 8px 0;
+}
+</style>

@@ -1,0 +1,194 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import type { OutsideFinish } from '../api/types'
+import { useBuild } from '../store/build'
+import { useSession } from '../store/session'
+import { useWorkshop } from '../store/workshop'
+import CheckField from '../ui/CheckField.vue'
+import ChoiceField from '../ui/ChoiceField.vue'
+import MeasureField from '../ui/MeasureField.vue'
+import MoneyField from '../ui/MoneyField.vue'
+import TextField from '../ui/TextField.vue'
+import { moment } from '../ui/words'
+
+/** Finish that somebody else puts on: quote, time away, what goes along, what is looked at after. */
+const builds = useBuild()
+const session = useSession()
+const workshop = useWorkshop()
+const all = computed(() => builds.build!.outsideFinishes)
+const PROCESSES = [
+  { value: 'POWDER_COAT', label: 'powder coat' },
+  { value: 'PLATING', label: 'plating' },
+  { value: 'UV_PRINT', label: 'UV print' },
+  { value: 'HYDRO_DIP', label: 'hydro-dip' },
+  { value: 'GLASS', label: 'glass work' },
+] as const
+const panels = computed(() => builds.build!.panels.map((p) => ({ value: p.id, label: p.name })))
+const suppliers = computed(() =>
+  workshop.book!.suppliers.map((s) => ({ value: s.id, label: s.name })),
+)
+const edit = (thing: OutsideFinish, change: Partial<OutsideFinish>) =>
+  builds.edit('outside-finishes', thing, change)
+const problem = (thing: OutsideFinish, field: string) =>
+  builds.problem('outside-finishes', thing.id, field)
+function add() {
+  const panel = builds.build!.panels[0]
+  const supplier = workshop.book!.suppliers[0]
+  if (!panel || !supplier) return
+  builds.add('outside-finishes', {
+    name: `${panel.name}, powder coated`,
+    process: 'POWDER_COAT',
+    panelId: panel.id,
+    supplierId: supplier.id,
+    quoteMinor: 0,
+    leadDays: 7,
+    widthPx: null,
+    printWidthMm: null,
+    bleedMm: 0,
+    inTheHand: false,
+  } satisfies Omit<OutsideFinish, 'id'>)
+}
+defineExpose({ add })
+const dpi = (thing: OutsideFinish) =>
+  thing.widthPx && thing.printWidthMm ? thing.widthPx / (thing.printWidthMm / 25.4) : null
+const task = (thing: OutsideFinish, step: string) =>
+  builds.view!.tasks.find((t) => t.task.key === `outside-finish:${thing.id}/${step}`)
+const when = (thing: OutsideFinish, step: string) => {
+  const planned = task(thing, step)?.planned
+  return planned ? moment(planned.start, builds.view!.now) : '—'
+}
+const printed = (thing: OutsideFinish) =>
+  thing.process === 'UV_PRINT' || thing.process === 'HYDRO_DIP'
+</script>
+
+<template>
+  <p v-if="!all.length" class="soft">
+    Nothing is sent out. Powder coat, plating, UV print, hydro-dip and glass: add one, and its
+    parcel, its days away and the check when it is back stand in the plan.
+  </p>
+  <article v-for="thing in all" :key="thing.id" class="out">
+    <div class="fields">
+      <TextField
+        label="Name"
+        required
+        :model-value="thing.name"
+        :problem="problem(thing, 'name')"
+        @update:model-value="(name) => edit(thing, { name })"
+      />
+      <ChoiceField
+        label="What is done"
+        :model-value="thing.process"
+        :options="[...PROCESSES]"
+        @update:model-value="(process) => edit(thing, { process })"
+      />
+      <ChoiceField
+        label="Part"
+        :model-value="thing.panelId"
+        :options="panels"
+        @update:model-value="(panelId) => edit(thing, { panelId })"
+      />
+      <ChoiceField
+        label="By"
+        :model-value="thing.supplierId"
+        :options="suppliers"
+        @update:model-value="(supplierId) => edit(thing, { supplierId })"
+      />
+      <MoneyField
+        v-if="session.owner"
+        label="Quote"
+        :model-value="thing.quoteMinor"
+        @update:model-value="(quoteMinor) => edit(thing, { quoteMinor: quoteMinor ?? 0 })"
+      />
+      <MeasureField
+        label="Away"
+        unit="days"
+        :model-value="thing.leadDays"
+        :problem="problem(thing, 'leadDays')"
+        @update:model-value="(leadDays) => leadDays !== null && edit(thing, { leadDays })"
+      />
+      <template v-if="printed(thing)">
+        <MeasureField
+          label="Picture is wide"
+          unit="px"
+          optional
+          :model-value="thing.widthPx ?? null"
+          :problem="problem(thing, 'widthPx')"
+          @update:model-value="(widthPx) => edit(thing, { widthPx })"
+        />
+        <MeasureField
+          label="Printed"
+          quantity="length"
+          unit="mm"
+          optional
+          :model-value="thing.printWidthMm ?? null"
+          :problem="problem(thing, 'printWidthMm')"
+          @update:model-value="(printWidthMm) => edit(thing, { printWidthMm })"
+        />
+        <MeasureField
+          label="Bleed"
+          quantity="length"
+          unit="mm"
+          :model-value="thing.bleedMm"
+          :problem="problem(thing, 'bleedMm')"
+          @update:model-value="(bleedMm) => bleedMm !== null && edit(thing, { bleedMm })"
+        />
+        <CheckField
+          label="looked at in the hand"
+          :model-value="thing.inTheHand"
+          @update:model-value="(inTheHand: boolean) => edit(thing, { inTheHand })"
+        />
+      </template>
+    </div>
+    <p v-if="dpi(thing)" class="mono">
+      {{ dpi(thing)!.toFixed(0) }} dots per inch; {{ thing.inTheHand ? 300 : 150 }} needed
+    </p>
+    <ol>
+      <li>
+        <span class="mono">{{ when(thing, 'send') }}</span>
+        {{ task(thing, 'send')?.task.title ?? 'not planned' }}
+      </li>
+      <li>
+        <span class="mono">{{ when(thing, 'check') }}</span>
+        {{ task(thing, 'check')?.task.title ?? 'not planned' }}
+      </li>
+    </ol>
+    <Button
+      class="bare"
+      size="small"
+      :label="`Remove ${thing.name}`"
+      @click="builds.remove('outside-finishes', thing.id)"
+    />
+  </article>
+</template>
+
+<style scoped>
+.out {
+  background: var(--paper);
+  padding: 12px 16px;
+  margin-bottom: 12px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 10px;
+  align-items: end;
+}
+ol {
+  list-style: none;
+  padding: 0;
+  margin: 10px 0 6px;
+  font-size: 13.5px;
+}
+li {
+  display: flex;
+  gap: 12px;
+}
+li .mono {
+  min-width: 130px;
+  color: var(--smoke);
+}
+p {
+  margin: 8px 0 0;
+}
+</style>

@@ -1,0 +1,122 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed } from 'vue'
+import type { Scheme, SchemePicture } from '../api/types'
+import { useBuild } from '../store/build'
+import ChoiceField from '../ui/ChoiceField.vue'
+import TextField from '../ui/TextField.vue'
+
+/** What a finish is for: part, ground, viewing side and the colour it should come to. */
+const props = defineProps<{ scheme: Scheme; picture?: SchemePicture; offered: boolean }>()
+const emit = defineEmits<{ change: [change: Partial<Scheme>]; 'update:offered': [on: boolean] }>()
+const builds = useBuild()
+const FACES = ['FRONT', 'BACK', 'LEFT', 'RIGHT', 'TOP', 'BOTTOM'] as const
+const SURFACES = [
+  { value: 'BARE', label: 'as it was made' },
+  { value: 'PAINTED', label: 'sound old paint' },
+  { value: 'STRIP', label: 'old finish to strip' },
+] as const
+const SIDES = [
+  { value: 'FRONT', label: 'the front' },
+  { value: 'BACK', label: 'the back' },
+] as const
+const places = computed(() => [
+  ...builds.build!.panels.map((p) => ({ value: p.id, label: p.name })),
+  ...builds.build!.prints.map((p) => ({ value: p.id, label: `${p.name} (print)` })),
+  ...FACES.map((face) => ({ value: `face:${face}`, label: `the ${face.toLowerCase()} face` })),
+])
+const place = computed(() =>
+  props.scheme.face ? `face:${props.scheme.face}` : props.scheme.panelId,
+)
+function put(value: string) {
+  const face = FACES.find((each) => value === `face:${each}`) ?? null
+  emit('change', { face, panelId: face ? '' : value })
+}
+const problem = (field: string) => builds.problem('schemes', props.scheme.id, field)
+</script>
+
+<template>
+  <section class="head">
+    <TextField
+      label="Name"
+      required
+      :model-value="scheme.name"
+      :problem="problem('name')"
+      @update:model-value="(name) => emit('change', { name })"
+    />
+    <ChoiceField label="On" :model-value="place" :options="places" @update:model-value="put" />
+    <ChoiceField
+      label="Ground"
+      :model-value="scheme.surface"
+      :options="[...SURFACES]"
+      @update:model-value="(surface) => emit('change', { surface })"
+    />
+    <ChoiceField
+      label="Seen from"
+      :model-value="scheme.seenFrom"
+      :options="[...SIDES]"
+      @update:model-value="(seenFrom) => emit('change', { seenFrom })"
+    />
+    <label class="target">
+      <span>Target</span>
+      <InputText
+        type="color"
+        :model-value="scheme.targetHex ?? '#808080'"
+        aria-label="Target colour"
+        @update:model-value="(hex) => emit('change', { targetHex: (hex ?? '').toUpperCase() })"
+      />
+    </label>
+    <Button
+      class="quiet"
+      label="Schemes from stock"
+      :aria-expanded="offered"
+      :disabled="!picture"
+      @click="emit('update:offered', !offered)"
+    />
+  </section>
+  <p v-if="picture" class="soft facts">
+    {{ picture.substrate }}{{ picture.clear ? ', clear' : '' }},
+    <span class="mono">{{ picture.thicknessMm.toFixed(2) }} mm</span> ·
+    <span class="mono">{{ picture.areaM2.toFixed(3) }} m²</span> a side, edges added · rims
+    <span class="mono">{{ picture.rimM.toFixed(2) }} m</span
+    ><template v-if="picture.leader">
+      · hangs with {{ builds.build!.schemes.find((s) => s.id === picture!.leader)?.name }},
+      <button type="button" @click="emit('change', { hangsWith: null })">hang it alone</button>
+    </template>
+  </p>
+</template>
+
+<style scoped>
+.head {
+  display: grid;
+  grid-template-columns: 1.4fr 1.2fr 1fr 0.8fr auto auto;
+  gap: 12px;
+  align-items: end;
+}
+.target {
+  display: grid;
+  gap: 4px;
+  font-size: 13px;
+  font-weight: 600;
+  color: var(--smoke);
+}
+.target :deep(input) {
+  width: 48px;
+  height: 38px;
+  padding: 2px;
+}
+.facts {
+  margin: 6px 0 0;
+  font-size: 13px;
+}
+.facts button {
+  font: inherit;
+  background: none;
+  border: 0;
+  padding: 0;
+  color: var(--ink);
+  text-decoration: underline;
+  cursor: pointer;
+}
+</style>

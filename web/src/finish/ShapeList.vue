@@ -1,0 +1,250 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
+import { computed, ref } from 'vue'
+import { newId } from '../api/client'
+import type { ArtShape, CutFigure, ReadDrawing, Scheme, SchemePicture } from '../api/types'
+import DrawingFile from '../make/DrawingFile.vue'
+import { FIGURES, FONTS } from '../make/figureWords'
+import { useBuild } from '../store/build'
+import ChoiceField from '../ui/ChoiceField.vue'
+import MeasureField from '../ui/MeasureField.vue'
+import NumberFields from '../ui/NumberFields.vue'
+import TextField from '../ui/TextField.vue'
+
+/** Named shapes on the part, each with the colour that is wanted of it. Later ones lie on top. */
+const props = defineProps<{ scheme: Scheme; picture?: SchemePicture }>()
+const emit = defineEmits<{ change: [change: Partial<Scheme>] }>()
+const builds = useBuild()
+const picked = ref<string | null>(null)
+const reading = ref(false)
+const shapes = computed(() => props.scheme.shapes)
+const drawn = computed(
+  () =>
+    builds
+      .build!.panels.find((p) => p.id === props.scheme.panelId)
+      ?.drawing.steps.filter((step) => step.figure) ?? [],
+)
+const START = [
+  { value: 'TEXT', label: 'lettering' },
+  { value: 'RECTANGLE', label: 'rectangle' },
+  { value: 'HOLE', label: 'disc' },
+  { value: 'STAR', label: 'star' },
+  { value: 'POLYGON', label: 'polygon' },
+] as const
+const put = (id: string, change: Partial<ArtShape>) =>
+  emit('change', { shapes: shapes.value.map((s) => (s.id === id ? { ...s, ...change } : s)) })
+function add(shape: Partial<ArtShape>, name: string) {
+  const middle = props.picture
+  const one: ArtShape = {
+    id: newId(),
+    name,
+    stepId: null,
+    figure: null,
+    xMm: Math.round((middle?.widthMm ?? 0) / 2),
+    yMm: Math.round((middle?.heightMm ?? 0) / 2),
+    turnDegrees: 0,
+    strokeMm: null,
+    wantedHex: null,
+    ...shape,
+  }
+  emit('change', { shapes: [...shapes.value, one] })
+  picked.value = one.id
+}
+function figure(kind: CutFigure['kind']) {
+  add({ figure: { kind, ...FIGURES[kind].start } as CutFigure }, FIGURES[kind].label)
+}
+function fromFile(drawing: ReadDrawing, name: string) {
+  add({ figure: { kind: 'PATH', path: drawing.cut } as CutFigure, xMm: 0, yMm: 0 }, name)
+  reading.value = false
+}
+function motif(path: string) {
+  add({ figure: { kind: 'PATH', path } as CutFigure, xMm: 0, yMm: 0 }, 'drawing')
+  reading.value = false
+}
+const remove = (id: string) =>
+  emit('change', {
+    shapes: shapes.value.filter((s) => s.id !== id),
+    layers: props.scheme.layers.map((step) => ({
+      ...step,
+      shapes: step.shapes.filter((each) => each !== id),
+      less: step.less.filter((each) => each !== id),
+    })),
+  })
+const index = (id: string) => shapes.value.findIndex((s) => s.id === id)
+const problem = (id: string, field: string) =>
+  builds.problem('schemes', props.scheme.id, `shapes.${index(id)}.${field}`)
+const size = (id: string) => props.picture?.shapes.find((s) => s.id === id)
+const PLACE = [
+  { field: 'xMm', label: 'From left', unit: 'mm' },
+  { field: 'yMm', label: 'From below', unit: 'mm' },
+  { field: 'turnDegrees', label: 'Turned', unit: '°' },
+] as const
+</script>
+
+<template>
+  <section class="shapes">
+    <div class="row">
+      <h3>Shapes on it</h3>
+      <span class="soft">{{
+        shapes.length
+          ? 'later ones lie on top; each can want a colour'
+          : 'none: one colour all over'
+      }}</span>
+      <span class="grow" />
+      <Button
+        v-for="each in START"
+        :key="each.value"
+        class="bare"
+        size="small"
+        :label="each.label"
+        :aria-label="'Add shape: ' + each.label"
+        @click="figure(each.value)"
+      />
+      <Button
+        v-for="step in drawn"
+        :key="step.id"
+        class="bare"
+        size="small"
+        :label="step.name || FIGURES[step.figure!.kind].label"
+        :aria-label="'Add shape from the part: ' + (step.name || step.id)"
+        @click="add({ stepId: step.id, xMm: 0, yMm: 0 }, step.name || 'from the part')"
+      />
+      <Button class="bare" size="small" label="from a file" @click="reading = !reading" />
+    </div>
+    <DrawingFile v-if="reading" can-mark @part="fromFile" @motif="motif" />
+    <ul v-if="shapes.length">
+      <li v-for="shape in shapes" :key="shape.id">
+        <div class="row line">
+          <InputText
+            type="color"
+            :model-value="shape.wantedHex ?? '#808080'"
+            :aria-label="'Wanted colour of ' + shape.name"
+            :class="{ none: !shape.wantedHex }"
+            @update:model-value="(hex) => put(shape.id, { wantedHex: (hex ?? '').toUpperCase() })"
+          />
+          <button
+            type="button"
+            class="name"
+            :aria-expanded="picked === shape.id"
+            @click="picked = picked === shape.id ? null : shape.id"
+          >
+            {{ shape.name }}
+          </button>
+          <span class="mono soft">{{ shape.wantedHex ?? 'no wish' }}</span>
+          <span v-if="size(shape.id)" class="mono soft"
+            >{{ (size(shape.id)!.areaMm2 / 100).toFixed(1) }} cm², rim
+            {{ (size(shape.id)!.contourMm / 1000).toFixed(2) }} m</span
+          >
+        </div>
+        <div v-if="picked === shape.id" class="fields">
+          <TextField
+            label="Name"
+            required
+            :model-value="shape.name"
+            :problem="problem(shape.id, 'name')"
+            @update:model-value="(name) => put(shape.id, { name })"
+          />
+          <template v-if="shape.figure">
+            <TextField
+              v-if="shape.figure.kind === 'TEXT'"
+              label="Says"
+              required
+              :model-value="shape.figure.text ?? ''"
+              :problem="problem(shape.id, 'figure.text')"
+              @update:model-value="(text) => put(shape.id, { figure: { ...shape.figure!, text } })"
+            />
+            <ChoiceField
+              v-if="shape.figure.kind === 'TEXT'"
+              label="Letters"
+              :model-value="shape.figure.face ?? 'SANS'"
+              :options="[...FONTS]"
+              @update:model-value="
+                (face) => put(shape.id, { figure: { ...shape.figure!, face } as CutFigure })
+              "
+            />
+            <NumberFields
+              :of="shape.figure"
+              :fields="FIGURES[shape.figure.kind].fields"
+              :problem="(field) => problem(shape.id, 'figure.' + field)"
+              @change="(c) => put(shape.id, { figure: { ...shape.figure!, ...c } as CutFigure })"
+            />
+            <NumberFields
+              :of="shape"
+              :fields="PLACE"
+              :problem="(field) => problem(shape.id, field)"
+              @change="(c) => put(shape.id, c)"
+            />
+          </template>
+          <MeasureField
+            label="Drawn as a line of"
+            quantity="length"
+            unit="mm"
+            optional
+            :model-value="shape.strokeMm ?? null"
+            :problem="problem(shape.id, 'strokeMm')"
+            @update:model-value="(strokeMm) => put(shape.id, { strokeMm })"
+          />
+          <Button
+            class="bare"
+            size="small"
+            label="No wish for its colour"
+            @click="put(shape.id, { wantedHex: null })"
+          />
+          <Button
+            class="bare"
+            size="small"
+            label="Take this shape away"
+            @click="remove(shape.id)"
+          />
+        </div>
+      </li>
+    </ul>
+  </section>
+</template>
+
+<style scoped>
+.shapes {
+  border-top: 1px solid var(--line);
+  padding-top: 10px;
+  margin-top: 12px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 4px 0 0;
+}
+li {
+  border-bottom: 1px solid var(--line);
+}
+.line {
+  gap: 10px;
+  min-height: 38px;
+}
+.line :deep(input) {
+  width: 40px;
+  height: 28px;
+  padding: 1px;
+}
+.line :deep(input.none) {
+  opacity: 0.25;
+}
+.name {
+  font: inherit;
+  font-weight: 600;
+  background: none;
+  border: 0;
+  color: var(--ink);
+  padding: 4px 0;
+  cursor: pointer;
+  text-align: left;
+  min-width: 160px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 8px;
+  align-items: end;
+  padding: 4px 0 10px 50px;
+}
+</style>

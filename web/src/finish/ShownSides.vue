@@ -1,0 +1,130 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { Scheme, SchemePicture, Seen } from '../api/types'
+import { useBuild } from '../store/build'
+import { useWorkshop } from '../store/workshop'
+import ChoiceStrip from '../ui/ChoiceStrip.vue'
+import { differenceWords, stepWords } from './layerWords'
+import SideArt from './SideArt.vue'
+
+/** What both sides show, by day or dusk, lit or not; leafed through step by step; beside the wish. */
+const props = defineProps<{ picture: SchemePicture; scheme: Scheme }>()
+const builds = useBuild()
+const workshop = useWorkshop()
+const LIGHTS = [
+  { value: 'unlit', label: 'no light' },
+  { value: 'edge', label: 'edge-lit' },
+  { value: 'back', label: 'back-lit' },
+] as const
+const HOURS = [
+  { value: false, label: 'day' },
+  { value: true, label: 'dusk' },
+] as const
+const light = ref<(typeof LIGHTS)[number]['value']>('unlit')
+const dusk = ref(false)
+const frames = computed(() => props.picture.layers.frames)
+const at = ref(frames.value.length - 1)
+watch(
+  () => [props.picture.scheme.id, frames.value.length],
+  () => (at.value = frames.value.length - 1),
+)
+const leafing = computed(() => at.value < frames.value.length - 1)
+const regions = computed(() => props.picture.layers.regions)
+const FIELD: Record<string, [keyof Seen, keyof Seen]> = {
+  unlit: ['unlit', 'dusk'],
+  edge: ['edgeLit', 'edgeLitDusk'],
+  back: ['backLit', 'backLitDusk'],
+}
+const field = computed(() => FIELD[light.value][dusk.value ? 1 : 0])
+function side(back: boolean) {
+  if (leafing.value) return back ? frames.value[at.value].back : frames.value[at.value].front
+  return regions.value.map((region) => (back ? region.back : region.front)[field.value])
+}
+const seenBack = computed(() => props.scheme.seenFrom === 'BACK')
+const wished = computed(() => regions.value.some((region) => region.wantedHex))
+const wanted = computed(() => regions.value.map((region) => region.wantedHex ?? '#CFC6B8'))
+const worst = computed(() => props.picture.layers.worstDeltaE00 ?? null)
+const findings = computed(() =>
+  builds.view!.findings.filter((f) => f.thingId === props.scheme.id && f.place),
+)
+const done = computed(() => {
+  const step = props.scheme.layers[at.value - 1]
+  return step
+    ? `${at.value}. ${stepWords(step, props.scheme.shapes, workshop.book!)}`
+    : 'bare sheet'
+})
+</script>
+
+<template>
+  <section class="sides" aria-label="What it shows">
+    <div class="row bar">
+      <ChoiceStrip v-model="light" label="Light" :options="LIGHTS" />
+      <ChoiceStrip v-model="dusk" label="Time of day" :options="HOURS" />
+    </div>
+    <SideArt
+      :picture="picture"
+      :colours="side(seenBack)"
+      :back="seenBack"
+      :dark="dusk && !leafing"
+      :findings="leafing ? [] : findings"
+      :label="`Seen from the ${scheme.seenFrom.toLowerCase()}, ${leafing ? done : light}`"
+    >
+      <strong
+        >{{ leafing ? 'after' : 'as listed,' }}
+        {{ leafing ? done : 'seen from the ' + scheme.seenFrom.toLowerCase() }}</strong
+      >
+      <template v-if="!leafing && worst !== null">
+        <br /><span class="mono">worst ΔE00 {{ worst.toFixed(1) }}</span
+        ><span class="soft"> to what is wanted: {{ differenceWords(worst) }}</span>
+      </template>
+    </SideArt>
+    <label class="leaf">
+      <span class="soft">leaf through the steps</span>
+      <input
+        v-model.number="at"
+        type="range"
+        min="0"
+        :max="frames.length - 1"
+        step="1"
+        :aria-valuetext="done"
+      />
+    </label>
+    <div class="small">
+      <SideArt
+        :picture="picture"
+        :colours="side(!seenBack)"
+        :back="!seenBack"
+        :dark="dusk && !leafing"
+        :label="`Seen from the ${seenBack ? 'front' : 'back'}`"
+        >from the {{ seenBack ? 'front' : 'back' }}</SideArt
+      >
+      <SideArt v-if="wished" :picture="picture" :colours="wanted" :back="seenBack" label="Wanted"
+        >wanted</SideArt
+      >
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.bar {
+  gap: 8px;
+  margin-bottom: 6px;
+}
+.leaf {
+  display: grid;
+  font-size: 12.5px;
+  margin: 4px 0;
+}
+input[type='range'] {
+  width: 100%;
+  accent-color: var(--ember);
+}
+.small {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+.small :deep(svg) {
+  max-height: 120px;
+}
+</style>
