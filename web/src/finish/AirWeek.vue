@@ -6,7 +6,7 @@ import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import MeasureField from '../ui/MeasureField.vue'
-import { day, plain } from '../ui/words'
+import { day, plain, weekday } from '../ui/words'
 import { daysFrom, dewPointC, noSpray, solventFactor } from './airWords'
 
 /** Ten days of air: typed, read or measured; what it does to drying, and what is sprayed that day. */
@@ -64,7 +64,7 @@ function put(date: string, change: Partial<AirDay>) {
     </thead>
     <tbody>
       <tr v-for="row in rows" :key="row.date" :class="{ shut: row.refused }">
-        <td>{{ day(row.date) }}</td>
+        <td>{{ weekday(row.date) }}</td>
         <td class="right number">
           <MeasureField
             v-if="session.owner"

@@ -4,7 +4,7 @@ import type { Scheme, SchemePicture } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import TimeStrip from '../ui/TimeStrip.vue'
-import { day, duration } from '../ui/words'
+import { duration, weekday } from '../ui/words'
 import { coatRows } from './coatRows'
 
 /** The steps in time: hands-on, flash, recoat window, handle, cure; what falls outside is marked. */
@@ -37,7 +37,10 @@ const airs = computed(() =>
       <h3>In time</h3>
       <span class="soft">usual air {{ room.temperatureC }} °C, {{ room.humidityPercent }} %</span>
       <span v-for="air in airs" :key="air.id" class="mono air"
-        >{{ day(air.date).split(' ')[0] }} {{ air.temperatureC }}°/{{ air.humidityPercent }} %</span
+        >{{ weekday(air.date).split(' ')[0] }} {{ air.temperatureC }}°/{{
+          air.humidityPercent
+        }}
+        %</span
       >
       <span class="grow" />
       <span class="mono">hands {{ duration(handsOn) }} · waiting {{ duration(waiting) }}</span>

@@ -73,8 +73,8 @@ const short = (name: string, width: number) => {
     <ol class="soft" :aria-label="`Layers of the field, front first`">
       <li v-for="(slice, at) in cores[0]?.slices ?? []" :key="at">
         {{ slice.name
-        }}<template v-if="slice.coats">
-          <span class="mono">{{ slice.coats }} ×</span></template
+        }}<template v-if="slice.coats"
+          >, <span class="mono">{{ slice.coats }} ×</span></template
         >
       </li>
     </ol>

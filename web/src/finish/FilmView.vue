@@ -74,20 +74,20 @@ const href = (filmId: string, form: string) =>
     </div>
     <svg
       v-if="roll.pieces.length"
-      :viewBox="`0 ${-roll.widthMm} ${Math.max(roll.lengthMm + 60, roll.widthMm * 2.4)} ${roll.widthMm}`"
+      :viewBox="`${-roll.widthMm} ${-roll.lengthMm - 14} ${roll.widthMm} ${roll.lengthMm + 14}`"
       role="img"
       :aria-label="`${roll.pieces.length} pieces on ${roll.name}`"
     >
       <rect
-        x="0"
-        :y="-roll.widthMm"
-        :width="Math.max(roll.lengthMm + 60, roll.widthMm * 2.4)"
-        :height="roll.widthMm"
+        :x="-roll.widthMm"
+        :y="-roll.lengthMm - 14"
+        :width="roll.widthMm"
+        :height="roll.lengthMm + 14"
         class="film"
         :fill="roll.hex"
       />
-      <line :x1="roll.lengthMm" :x2="roll.lengthMm" :y1="-roll.widthMm" y2="0" class="end" />
-      <g transform="scale(1 -1)">
+      <line :x1="-roll.widthMm" x2="0" :y1="-roll.lengthMm" :y2="-roll.lengthMm" class="end" />
+      <g transform="scale(1 -1) rotate(90)">
         <path
           v-for="(piece, at) in roll.pieces"
           :key="at"

@@ -7,6 +7,7 @@ import { useBuild } from '../store/build'
 import ColourRow from './ColourRow.vue'
 import CoatTimes from './CoatTimes.vue'
 import CoreSamples from './CoreSamples.vue'
+import FaultLines from './FaultLines.vue'
 import HabitRow from './HabitRow.vue'
 import LayerList from './LayerList.vue'
 import PaintNeeds from './PaintNeeds.vue'
@@ -106,6 +107,7 @@ function takeOrder(steps: LayerStep[]) {
       <ColourRow v-else-if="picture" :picture="picture" :scheme="scheme" />
     </div>
     <CoatTimes v-if="picture" :picture="picture" :scheme="scheme" />
+    <FaultLines :scheme="scheme" />
     <HabitRow v-if="picture" :scheme="scheme" :choices="picture.habits" @change="edit" />
     <ShapeList :scheme="scheme" :picture="picture" @change="edit" />
     <PaintNeeds />

@@ -61,23 +61,38 @@ const done = computed(() => {
       <ChoiceStrip v-model="light" label="Light" :options="LIGHTS" />
       <ChoiceStrip v-model="dusk" label="Time of day" :options="HOURS" />
     </div>
-    <SideArt
-      :picture="picture"
-      :colours="side(seenBack)"
-      :back="seenBack"
-      :dark="dusk && !leafing"
-      :findings="leafing ? [] : findings"
-      :label="`Seen from the ${scheme.seenFrom.toLowerCase()}, ${leafing ? done : light}`"
-    >
-      <strong
-        >{{ leafing ? 'after' : 'as listed,' }}
-        {{ leafing ? done : 'seen from the ' + scheme.seenFrom.toLowerCase() }}</strong
+    <div class="pictures">
+      <SideArt
+        :picture="picture"
+        :colours="side(seenBack)"
+        :back="seenBack"
+        :dark="dusk && !leafing"
+        :findings="leafing ? [] : findings"
+        :label="`Seen from the ${scheme.seenFrom.toLowerCase()}, ${leafing ? done : light}`"
       >
-      <template v-if="!leafing && worst !== null">
-        <br /><span class="mono">worst ΔE00 {{ worst.toFixed(1) }}</span
-        ><span class="soft"> to what is wanted: {{ differenceWords(worst) }}</span>
-      </template>
-    </SideArt>
+        <strong
+          >{{ leafing ? 'after' : 'as listed,' }}
+          {{ leafing ? done : 'seen from the ' + scheme.seenFrom.toLowerCase() }}</strong
+        >
+        <template v-if="!leafing && worst !== null">
+          <br /><span class="mono">worst ΔE00 {{ worst.toFixed(1) }}</span
+          ><span class="soft"> to what is wanted: {{ differenceWords(worst) }}</span>
+        </template>
+      </SideArt>
+      <div class="small">
+        <SideArt
+          :picture="picture"
+          :colours="side(!seenBack)"
+          :back="!seenBack"
+          :dark="dusk && !leafing"
+          :label="`Seen from the ${seenBack ? 'front' : 'back'}`"
+          >from the {{ seenBack ? 'front' : 'back' }}</SideArt
+        >
+        <SideArt v-if="wished" :picture="picture" :colours="wanted" :back="seenBack" label="Wanted"
+          >wanted</SideArt
+        >
+      </div>
+    </div>
     <label class="leaf">
       <span class="soft">leaf through the steps</span>
       <input
@@ -89,19 +104,6 @@ const done = computed(() => {
         :aria-valuetext="done"
       />
     </label>
-    <div class="small">
-      <SideArt
-        :picture="picture"
-        :colours="side(!seenBack)"
-        :back="!seenBack"
-        :dark="dusk && !leafing"
-        :label="`Seen from the ${seenBack ? 'front' : 'back'}`"
-        >from the {{ seenBack ? 'front' : 'back' }}</SideArt
-      >
-      <SideArt v-if="wished" :picture="picture" :colours="wanted" :back="seenBack" label="Wanted"
-        >wanted</SideArt
-      >
-    </div>
   </section>
 </template>
 
@@ -119,12 +121,17 @@ input[type='range'] {
   width: 100%;
   accent-color: var(--ember);
 }
+.pictures {
+  display: grid;
+  grid-template-columns: 2fr 1fr;
+  gap: 14px;
+  align-items: start;
+}
 .small {
   display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 12px;
+  gap: 6px;
 }
 .small :deep(svg) {
-  max-height: 120px;
+  max-height: 100px;
 }
 </style>

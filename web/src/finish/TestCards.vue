@@ -66,8 +66,8 @@ async function judge() {
       const delta = card.readHex
         ? (
             await send<{ deltaE00: number }>('POST', '/api/calc/colour/difference', {
-              wanted: hex,
-              there: card.readHex,
+              a: hex,
+              b: card.readHex,
             })
           ).deltaE00
         : null

@@ -81,6 +81,26 @@ describe('coats in time', () => {
     expect(rows[1].note).toBe('peel 10:40')
   })
 
+  it('shows what dries now, and what is mended', () => {
+    const drying = {
+      task: { key: 'a', waitingFor: 'dry to handle' },
+      state: 'WAITING',
+      waitsUntil: '2026-03-03T12:15',
+    } as unknown as TaskPicture
+    const mend = {
+      task: { key: 'fault:1/sand' },
+      planned: {
+        pieces: [{ from: '2026-03-03T13:00', to: '2026-03-03T13:15' }],
+        handsOnEnd: '2026-03-03T13:15',
+        finish: '2026-03-03T15:00',
+      },
+    } as unknown as TaskPicture
+    const rows = coatRows(plan(coat(1, 'a')), [drying, mend], NOW)
+    expect(rows.map((row) => row.name)).toEqual(['colour 1, dries', 'repair'])
+    expect(rows[0].note).toBe('dry to handle 12:15')
+    expect(rows[1].pieces.map((piece) => piece.kind)).toEqual(['hands', 'handle'])
+  })
+
   it('leaves out coats that are not planned any more', () => {
     expect(coatRows(plan(coat(1, 'gone')), [first], NOW)).toEqual([])
     expect(coatRows(plan(coat(1, 'a')), [first], '2027-01-01T00:00')).toEqual([])

@@ -33,7 +33,37 @@ export function coatRows(plan: SchemePicture, tasks: TaskPicture[], now: string)
       row.note = `cured ${weekday(cured)} ${clock(cured)}`
     }
   })
-  return [...rows.values()].filter((row) => row.pieces.some((piece) => piece.to > now))
+  const open = [...rows.values()].filter((row) => row.pieces.some((piece) => piece.to > now))
+  return [...dryingNow(plan, tasks, now), ...open, ...repairs(tasks)]
+}
+
+/** A coat that was sprayed and dries now. */
+function dryingNow(plan: SchemePicture, tasks: TaskPicture[], now: string): StripRow[] {
+  return plan.coats.flatMap((coat) => {
+    const task = tasks.find((each) => each.task.key === coat.key)
+    if (task?.state !== 'WAITING' || !task.waitsUntil || task.waitsUntil <= now) return []
+    return [
+      {
+        name: `${coat.layer} ${coat.number}, dries`,
+        pieces: [{ from: now, to: task.waitsUntil, kind: 'handle' as const }],
+        note: `${task.task.waitingFor} ${clock(task.waitsUntil)}`,
+      },
+    ]
+  })
+}
+
+/** What mends a fault, one row for all of it. */
+function repairs(tasks: TaskPicture[]): StripRow[] {
+  const pieces: StripPiece[] = tasks
+    .filter((each) => each.task.key.startsWith('fault:') && each.planned)
+    .flatMap((each) => {
+      const { planned } = each
+      return [
+        ...planned!.pieces.map((piece) => ({ ...piece, kind: 'hands' as const })),
+        { from: planned!.handsOnEnd, to: planned!.finish, kind: 'handle' as const },
+      ].filter((piece) => piece.to > piece.from)
+    })
+  return pieces.length ? [{ name: 'repair', pieces }] : []
 }
 
 function rowName(coat: CoatStep, sides: boolean) {

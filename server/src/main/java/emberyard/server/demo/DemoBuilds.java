@@ -95,7 +95,7 @@ final class DemoBuilds {
             "side",
             false,
             null,
-            coats("honey-stain", 2),
+            coats("honey-stain", 1),
             coats("clear-matt", 1))
         .scheme(
             "screen-paint",
