@@ -94,6 +94,9 @@ async function photo(event: Event) {
           <template v-if="task.log.loggedMinutes">
             · <span class="mono">{{ duration(task.log.loggedMinutes) }}</span> logged</template
           >
+          <template v-if="task.windowCloses && !done">
+            · <strong>begin before {{ moment(task.windowCloses, now) }}</strong></template
+          >
           <template v-if="waiting">
             · {{ task.task.waitingFor || 'waits' }} until {{ waiting }}</template
           >

@@ -56,6 +56,8 @@ let dragged: {
 } | null = null
 let last: { xMm: number; yMm: number } | null = null
 
+/** Film and other touches belong to their part: they are moved on Finish. */
+const grips = computed(() => things.value.filter((drawn) => !drawn.id.startsWith('touch:')))
 function grab(event: PointerEvent, drawn: Drawn) {
   emit('pick', drawn.id)
   dragged = {
@@ -183,7 +185,7 @@ const callout = computed(() => {
         class="outline"
       />
       <rect
-        v-for="drawn in things"
+        v-for="drawn in grips"
         :key="drawn.id"
         :x="x(drawn.place.xMm)"
         :y="y(drawn.place.yMm + drawn.place.heightMm)"

@@ -27,7 +27,7 @@ const airs = computed(() =>
   [...workshop.book!.airs]
     .filter((a) => a.date >= today.value)
     .sort((a, b) => (a.date < b.date ? -1 : 1))
-    .slice(0, 5),
+    .slice(0, 4),
 )
 </script>
 

@@ -74,20 +74,20 @@ const href = (filmId: string, form: string) =>
     </div>
     <svg
       v-if="roll.pieces.length"
-      :viewBox="`${-roll.widthMm} ${-roll.lengthMm - 14} ${roll.widthMm} ${roll.lengthMm + 14}`"
+      :viewBox="`0 0 ${roll.widthMm} ${roll.lengthMm + 14}`"
       role="img"
       :aria-label="`${roll.pieces.length} pieces on ${roll.name}`"
     >
       <rect
-        :x="-roll.widthMm"
-        :y="-roll.lengthMm - 14"
+        x="0"
+        y="0"
         :width="roll.widthMm"
         :height="roll.lengthMm + 14"
         class="film"
         :fill="roll.hex"
       />
       <line :x1="-roll.widthMm" x2="0" :y1="-roll.lengthMm" :y2="-roll.lengthMm" class="end" />
-      <g transform="scale(1 -1) rotate(90)">
+      <g transform="scale(1 -1) rotate(-90)">
         <path
           v-for="(piece, at) in roll.pieces"
           :key="at"

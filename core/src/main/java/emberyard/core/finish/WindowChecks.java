@@ -1,6 +1,7 @@
 package emberyard.core.finish;
 
 import emberyard.core.build.FinishHabits;
+import emberyard.core.build.LayerOp;
 import emberyard.core.build.LayerStep;
 import emberyard.core.build.Scheme;
 import emberyard.core.finding.Finding;
@@ -16,6 +17,7 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -65,6 +67,41 @@ public final class WindowChecks {
     return checks.findings;
   }
 
+  /** When open steps have to be begun at the latest because what lies under them dries. */
+  public static Map<String, LocalDateTime> closes(
+      SchemePlan plan, Map<String, StepTime> times, WorkshopBook book) {
+    WindowChecks checks = new WindowChecks(plan, times, book);
+    Map<String, LocalDateTime> closes = new HashMap<>();
+    for (int i = 0; i < plan.coats().size(); i++) {
+      CoatStep step = plan.coats().get(i);
+      CoatStep before = plan.coatBefore(i).orElse(null);
+      StepTime then = before == null ? null : times.get(before.key());
+      boolean open = times.containsKey(step.key()) && !times.get(step.key()).done();
+      LocalDateTime end = then == null || !open ? null : checks.end(before, then, step);
+      if (end != null) {
+        closes.put(step.key(), end);
+      }
+    }
+    return closes;
+  }
+
+  /** When the window for a step closes, null where it has none. */
+  private @Nullable LocalDateTime end(CoatStep before, StepTime then, CoatStep step) {
+    if (step.op() == LayerOp.PEEL) {
+      boolean soft = scheme.habits().peeling() == FinishHabits.Peeling.SOFT;
+      return after(
+          before,
+          then,
+          soft ? before.handleMinutes() : before.cureMinutes() + DRY_PEEL_DAYS * 24 * 60);
+    }
+    boolean bound =
+        step.coat()
+            && before.recoatUntilMinutes() > 0
+            && !step.scuffed()
+            && !flattedBetween(before, step);
+    return bound ? after(before, then, before.recoatUntilMinutes()) : null;
+  }
+
   private void gap(CoatStep before, StepTime then, CoatStep step, StepTime now) {
     if (now.done() && before.coat() && now.start().isBefore(then.handsOnEnd())) {
       return;
@@ -91,11 +128,8 @@ public final class WindowChecks {
 
   private void recoat(CoatStep before, StepTime then, CoatStep step, StepTime now) {
     early(before, then, step, now, before.recoatFromMinutes(), "ready for the next coat");
-    if (before.recoatUntilMinutes() == 0 || step.scuffed() || flattedBetween(before, step)) {
-      return;
-    }
-    LocalDateTime closes = after(before, then, before.recoatUntilMinutes());
-    if (!now.start().isAfter(closes) || now.done()) {
+    LocalDateTime closes = end(before, then, step);
+    if (closes == null || !now.start().isAfter(closes) || now.done()) {
       return;
     }
     String name = step.layer() + " coat " + step.number();
@@ -183,11 +217,7 @@ public final class WindowChecks {
 
   private void peel(CoatStep before, StepTime then, CoatStep step, StepTime now) {
     boolean soft = scheme.habits().peeling() == FinishHabits.Peeling.SOFT;
-    LocalDateTime closes =
-        after(
-            before,
-            then,
-            soft ? before.handleMinutes() : before.cureMinutes() + DRY_PEEL_DAYS * 24 * 60);
+    LocalDateTime closes = end(before, then, step);
     if (!soft) {
       early(before, then, step, now, before.handleMinutes(), "dry to handle");
     }

@@ -17,6 +17,7 @@ import emberyard.core.finish.FinishPicture;
 import emberyard.core.finish.FinishWork;
 import emberyard.core.finish.OutsideWork;
 import emberyard.core.finish.SchemePlan;
+import emberyard.core.finish.Treated;
 import emberyard.core.finish.TreatmentWork;
 import emberyard.core.fit.FitPicture;
 import emberyard.core.fit.FitWork;
@@ -50,6 +51,7 @@ record Derivation(
     MakePicture make,
     List<SchemePlan> schemes,
     FinishPicture finish,
+    List<Treated> treated,
     FitPicture fit,
     double massKg,
     List<Task> tasks,
@@ -63,7 +65,7 @@ record Derivation(
     List<MadePart> parts = drawn.made();
     PaintedParts surfaces = PaintedParts.of(build, drawn, book);
     List<SchemePlan> schemes = FinishWork.plans(surfaces.painted(), book);
-    List<Elevation> faces = Elevation.of(build, book);
+    List<Elevation> faces = FaceTouches.on(Elevation.of(build, book), surfaces.treated(), book);
     Shares shares = Shares.of(faces, build.concept().look().palette());
     Work talk =
         interview
@@ -109,6 +111,7 @@ record Derivation(
         MakePicture.of(build, drawn, book),
         schemes,
         FinishPicture.of(schemes, surfaces.treated(), needs, book),
+        surfaces.treated(),
         fit.picture(),
         fit.massKg(),
         linked(tasks, needs),
@@ -118,7 +121,7 @@ record Derivation(
 
   /** The same work with other things on the faces or other colours in the palette. */
   Derivation redrawn(Build as, WorkshopBook book, StockPalette stock) {
-    List<Elevation> drawn = Elevation.of(as, book);
+    List<Elevation> drawn = FaceTouches.on(Elevation.of(as, book), treated, book);
     Shares shown = Shares.of(drawn, as.concept().look().palette());
     List<Finding> all =
         new ArrayList<>(findings.stream().filter(f -> !f.capability().equals("concept")).toList());
@@ -131,6 +134,7 @@ record Derivation(
         make,
         schemes,
         finish,
+        treated,
         fit,
         massKg,
         tasks,

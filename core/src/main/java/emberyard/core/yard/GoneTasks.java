@@ -39,6 +39,7 @@ final class GoneTasks {
             STAGES.getOrDefault(cause, Stage.MAKE),
             (int) log.loggedMinutes(),
             Why.of("what was logged before its cause went"));
-    return new TaskPicture(task, TaskState.NO_LONGER_NEEDED, log, 0, null, null, null, List.of());
+    return new TaskPicture(
+        task, TaskState.NO_LONGER_NEEDED, log, 0, null, null, null, List.of(), null);
   }
 }

@@ -5,6 +5,7 @@ import emberyard.core.brief.Evaluation;
 import emberyard.core.brief.Facts;
 import emberyard.core.brief.RequirementState;
 import emberyard.core.build.Build;
+import emberyard.core.build.Stage;
 import emberyard.core.build.Task;
 import emberyard.core.build.TimeEntry;
 import emberyard.core.finding.Finding;
@@ -51,6 +52,8 @@ final class Painter {
   private final Instant now;
   private final Map<String, Long> rates;
   private final long meanRate;
+  private final Map<String, StepTime> stepTimes;
+  private final Map<String, LocalDateTime> closes;
 
   Painter(
       BuildRecord record,
@@ -71,6 +74,8 @@ final class Painter {
     this.rates = book.people().stream().collect(Collectors.toMap(Person::id, Person::rateMinor));
     this.meanRate =
         Math.round(book.people().stream().mapToLong(Person::rateMinor).average().orElse(0));
+    this.stepTimes = stepTimes();
+    this.closes = closes();
   }
 
   BuildPicture paint() {
@@ -89,7 +94,7 @@ final class Painter {
     if (build.brief().revealedOn() == null) {
       findings.addAll(record.derived().findings());
       findings.addAll(orders.findings());
-      findings.addAll(windows(tasks));
+      findings.addAll(windows());
       findings.addAll(planFindings(fuse, chain));
       findings.addAll(failures(tasks));
       findings.addAll(BriefFindings.of(coverage, facts, build.concept().frozen() != null));
@@ -119,21 +124,38 @@ final class Painter {
   }
 
   /** Coats and peels where they came to lie, held against their windows and the air. */
-  private List<Finding> windows(List<TaskPicture> tasks) {
+  private List<Finding> windows() {
+    return record.derived().schemes().stream()
+        .flatMap(plan -> WindowChecks.of(plan, stepTimes, book).stream())
+        .toList();
+  }
+
+  /** When finish steps are planned or were done. */
+  private Map<String, StepTime> stepTimes() {
     Map<String, StepTime> times = new HashMap<>();
-    for (TaskPicture task : tasks) {
-      PlannedStep planned = task.planned();
-      LocalDateTime doneAt = task.doneAt();
+    for (Task task : record.derived().tasks()) {
+      if (task.stage() != Stage.FINISH) {
+        continue;
+      }
+      LocalDateTime doneAt = record.doneAt(task.key());
+      PlannedStep planned = doneAt == null ? planned(task.key()) : null;
       if (planned != null) {
-        times.put(task.task().key(), new StepTime(planned.start(), planned.handsOnEnd(), false));
+        times.put(task.key(), new StepTime(planned.start(), planned.handsOnEnd(), false));
       } else if (doneAt != null) {
-        LocalDateTime begun = doneAt.minusMinutes(task.task().handsOnMinutes());
-        times.put(task.task().key(), new StepTime(begun, doneAt, true));
+        LocalDateTime begun = doneAt.minusMinutes(task.handsOnMinutes());
+        times.put(task.key(), new StepTime(begun, doneAt, true));
       }
     }
-    return record.derived().schemes().stream()
-        .flatMap(plan -> WindowChecks.of(plan, times, book).stream())
-        .toList();
+    return times;
+  }
+
+  private Map<String, LocalDateTime> closes() {
+    Map<String, LocalDateTime> closes = new HashMap<>();
+    record
+        .derived()
+        .schemes()
+        .forEach(plan -> closes.putAll(WindowChecks.closes(plan, stepTimes, book)));
+    return closes;
   }
 
   private List<TaskPicture> tasks() {
@@ -166,7 +188,8 @@ final class Painter {
         doneAt != null ? null : planned(task.key()),
         doneAt,
         record.waitsUntil(task),
-        missing);
+        missing,
+        closes.get(task.key()));
   }
 
   private TaskState state(Task task, @Nullable LocalDateTime doneAt, List<String> missing) {

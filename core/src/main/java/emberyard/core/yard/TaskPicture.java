@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param doneAt when it was done, null before
  * @param waitsUntil when its wait ends, null without one
  * @param missing keys of unfinished tasks before it
+ * @param windowCloses when it has to be begun because what lies under it dries: a recoat, a peel;
+ *     null for any time
  */
 public record TaskPicture(
     Task task,
@@ -24,7 +26,8 @@ public record TaskPicture(
     @Nullable PlannedStep planned,
     @Nullable LocalDateTime doneAt,
     @Nullable LocalDateTime waitsUntil,
-    List<String> missing) {
+    List<String> missing,
+    @Nullable LocalDateTime windowCloses) {
   public TaskPicture {
     missing = List.copyOf(missing);
   }

@@ -1,0 +1,168 @@
+package emberyard.core.finish;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.LayerStep;
+import emberyard.core.build.PaintFault;
+import emberyard.core.build.Scheme;
+import emberyard.core.build.Task;
+import emberyard.core.build.Work;
+import emberyard.core.colour.Colour;
+import emberyard.core.finding.Finding;
+import emberyard.core.finish.layer.SheetOptic;
+import emberyard.core.geometry.Contour;
+import emberyard.core.geometry.Outline;
+import emberyard.core.workshop.FilmProduct;
+import emberyard.core.workshop.PaintBase;
+import emberyard.core.workshop.PaintKind;
+import emberyard.core.workshop.PaintProduct;
+import emberyard.core.workshop.WorkshopBook;
+import emberyard.core.yard.Samples;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** A few paints and a plate of 400 × 300 mm. */
+final class FinishSamples {
+  static final Colour SOOT = Colour.hex("#151515");
+  private static final Outline PLATE = Outline.of(Contour.rectangle(0, 0, 400, 300, 0));
+
+  private FinishSamples() {}
+
+  static PaintProduct paint() {
+    return Samples.paint(0);
+  }
+
+  private static PaintProduct paint(
+      String id, String hex, PaintKind kind, PaintBase base, int until, double hiding) {
+    boolean enamel = base == PaintBase.ENAMEL;
+    return new PaintProduct(
+        id,
+        id,
+        hex,
+        kind,
+        base,
+        15,
+        0.18,
+        0.6,
+        enamel ? 120 : 10,
+        enamel ? 240 : 20,
+        until,
+        enamel ? 8 : 2,
+        enamel ? 168 : 48,
+        400,
+        1_000,
+        "quay",
+        0,
+        hiding);
+  }
+
+  static WorkshopBook book() {
+    return with(paint());
+  }
+
+  static WorkshopBook with(PaintProduct green) {
+    WorkshopBook b = Samples.book();
+    return new WorkshopBook(
+        b.workshop(),
+        b.people(),
+        b.stations(),
+        b.suppliers(),
+        List.of(
+            green,
+            paint("grey", "#8C8C8C", PaintKind.PRIMER, PaintBase.SOLVENT, 0, 0.9),
+            paint("white", "#F2F2EF", PaintKind.COLOUR, PaintBase.SOLVENT, 0, 0.7),
+            paint("enamel", "#9E2B25", PaintKind.COLOUR, PaintBase.ENAMEL, 1_440, 0.84),
+            paint("honey-stain", "#C99A5B", PaintKind.STAIN, PaintBase.WATERBORNE, 0, 0.15),
+            paint("clear", "#F7F7F5", PaintKind.CLEAR, PaintBase.SOLVENT, 0, 0.05)),
+        b.sheets(),
+        List.of(
+            new FilmProduct(
+                "film-red", "Red film", "#B82B2B", FilmProduct.Gloss.GLOSS, 300, 740, "quay", 0)),
+        b.filaments());
+  }
+
+  /** Primer and green on the front. */
+  static Scheme plain(String id, int primer, int colour) {
+    return new Scheme(
+        id,
+        "Finish " + id,
+        "p1",
+        false,
+        primer == 0 ? null : new Scheme.Coats("grey", primer),
+        new Scheme.Coats("green", colour),
+        null);
+  }
+
+  static Scheme layers(String id, LayerStep... steps) {
+    return new Scheme(id, "Finish " + id, "p1", false, null, null, null).layered(List.of(steps));
+  }
+
+  static Painted painted(Scheme scheme, Substrate ground) {
+    return painted(scheme, ground, new SheetOptic(Colour.hex("#8B8F92"), 0, 2));
+  }
+
+  static Painted painted(Scheme scheme, SheetOptic optic) {
+    return painted(scheme, Substrate.STEEL, optic);
+  }
+
+  static Painted clear(Scheme scheme) {
+    return painted(scheme, Substrate.ACRYLIC, SheetOptic.of(Samples.sheet(0)));
+  }
+
+  private static Painted painted(Scheme scheme, Substrate ground, SheetOptic optic) {
+    return new Painted(
+        scheme, "Plate", 0.12, 1_400, 2, 1, ground, optic, PLATE, Map.of(), Map.of(), "part:p/cut");
+  }
+
+  static Work work(List<Painted> painted, PaintFault... faults) {
+    Build plain = Samples.build();
+    Build build =
+        new Build(
+            plain.brief(),
+            plain.concept(),
+            plain.requirements(),
+            plain.components(),
+            plain.panels(),
+            painted.stream().map(Painted::scheme).toList(),
+            plain.screens(),
+            plain.strips(),
+            plain.manualTasks(),
+            plain.orders(),
+            plain.times(),
+            plain.marks(),
+            plain.notes(),
+            plain.photos(),
+            plain.acceptances(),
+            plain.items(),
+            plain.remarks(),
+            plain.options(),
+            plain.snapshots(),
+            plain.changeOrders(),
+            plain.enclosures(),
+            plain.loops(),
+            plain.worksheets(),
+            plain.joints(),
+            plain.prints(),
+            plain.layouts(),
+            plain.treatments(),
+            plain.outsideFinishes(),
+            List.of(faults));
+    return FinishWork.derive(
+        build, FinishWork.plans(painted, book()), List.of(), book(), "make/dry-fit");
+  }
+
+  static Task task(Work work, String key) {
+    return work.tasks().stream()
+        .filter(task -> task.key().equals(key))
+        .findFirst()
+        .orElseThrow(() -> new AssertionError(key + " is not among " + keys(work)));
+  }
+
+  private static List<String> keys(Work work) {
+    return work.tasks().stream().map(Task::key).toList();
+  }
+
+  static Optional<Finding> finding(Work work, String key) {
+    return work.findings().stream().filter(f -> f.key().equals(key)).findFirst();
+  }
+}
