@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import { newId } from '../api/client'
 import type { LayerStep, Scheme, SchemePicture } from '../api/types'
 import { useWorkshop } from '../store/workshop'
@@ -78,7 +78,10 @@ function move(id: string, by: number) {
 function key(event: KeyboardEvent, id: string) {
   if (!event.altKey || !['ArrowUp', 'ArrowDown'].includes(event.key)) return
   event.preventDefault()
+  const grip = event.currentTarget as HTMLElement
   move(id, event.key === 'ArrowUp' ? -1 : 1)
+  // a row that changes its place in the document loses the focus
+  nextTick(() => grip.focus())
 }
 function grab(event: PointerEvent, id: string) {
   dragged.value = id

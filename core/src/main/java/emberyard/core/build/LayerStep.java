@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -36,8 +37,15 @@ public record LayerStep(
     List<CoatTime> times) {
   private static final int MOST_COATS = 20;
 
+  /** Names of tasks are made of it: nothing else of a finish may come to be called the same. */
+  private static final Pattern ID = Pattern.compile("(back/)?[A-Za-z0-9-]+");
+
   public LayerStep {
     Require.text("id", id);
+    Require.that(
+        ID.matcher(id).matches() && !id.equals("back"),
+        "id",
+        "A step is named with letters, digits and hyphens; “back/” may stand before.");
     Require.given("side", side);
     Require.given("op", op);
     coats = coats == null ? 1 : coats;

@@ -122,7 +122,7 @@ final class CoatWriter {
           default -> throw new IllegalStateException(step.op().name());
         };
     return CoatStep.work(
-        SchemePlan.key(scheme, step.id()), step, step.op().words(), minutes, area.areaM2());
+        SchemePlan.key(scheme, "=" + step.id()), step, step.op().words(), minutes, area.areaM2());
   }
 
   private double peeledM(LayerStep peel) {

@@ -214,9 +214,12 @@ final class FinishChain {
   }
 
   private static String flatKey(CoatStep coat) {
-    return coat.stepId().endsWith("primer")
-        ? coat.stepId().replace("primer", "flat")
-        : coat.stepId() + "/flat";
+    return switch (coat.stepId()) {
+      // as they were called when a finish had one primer
+      case "primer" -> "flat";
+      case "back/primer" -> "back/flat";
+      default -> coat.stepId() + "/flat";
+    };
   }
 
   private boolean sandedBetween(CoatStep coat, CoatStep next) {

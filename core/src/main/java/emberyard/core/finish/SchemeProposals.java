@@ -153,7 +153,7 @@ public final class SchemeProposals {
     }
     CoatCount count = CoatCount.of(paint, under, tolerance);
     for (CoatCount.AfterCoat step : count.steps()) {
-      Colour shown = Colour.hex(step.colour());
+      Colour shown = paint.coats(step.n()).on(under);
       swatches.add(new CoatCount.AfterCoat(step.n(), step.colour(), shown.deltaE00(target)));
     }
     layers.add(

@@ -128,10 +128,11 @@ class FinishPlanTest {
             LayerStep.coats("again", Side.FRONT, LayerOp.PAINT, "green", 1));
     Work work = work(soft);
     assertEquals(10, FinishSamples.task(work, "scheme:m/green/2").waitMinutes(), "flash");
-    assertEquals(10, FinishSamples.task(work, "scheme:m/p").waitMinutes(), "the rest until recoat");
+    assertEquals(
+        10, FinishSamples.task(work, "scheme:m/=p").waitMinutes(), "the rest until recoat");
     Work dry = work(soft.by(new FinishHabits(null, null, null, FinishHabits.Peeling.DRY)));
     assertEquals(120, FinishSamples.task(dry, "scheme:m/green/2").waitMinutes(), "handle");
-    assertEquals(0, FinishSamples.task(dry, "scheme:m/p").waitMinutes());
+    assertEquals(0, FinishSamples.task(dry, "scheme:m/=p").waitMinutes());
   }
 
   @Test
@@ -294,6 +295,28 @@ class FinishPlanTest {
     assertEquals(SheetProduct.CLEAR, clear.transmittance());
     assertTrue(SheetOptic.of(clear).clear());
     assertEquals(0, SheetProduct.loose(Material.STEEL, 1, 10).transmittance(), "steel does not");
+  }
+
+  @Test
+  void noNameOfAStepCanMakeTwoTasksOfOneKey() {
+    for (String name : List.of("wash", "mask", "key", "flat", "cure", "cured", "grain", "unmask")) {
+      Scheme scheme =
+          FinishSamples.layers(
+              "n",
+              LayerStep.coats("primer", Side.FRONT, LayerOp.PAINT, "grey", 1),
+              LayerStep.on(name, Side.FRONT, LayerOp.STENCIL, List.of()),
+              LayerStep.coats(name + "-2", Side.FRONT, LayerOp.PAINT, "grey", 2),
+              LayerStep.on("p", Side.FRONT, LayerOp.PEEL, List.of()),
+              LayerStep.coats("back/" + name, Side.BACK, LayerOp.PAINT, "green", 1));
+      List<String> keys = work(scheme).tasks().stream().map(Task::key).toList();
+      assertEquals(keys.size(), keys.stream().distinct().count(), keys.toString());
+    }
+    for (String bad : List.of("back", "a/b", "a b", "=x", "back/primer/1")) {
+      org.junit.jupiter.api.Assertions.assertThrows(
+          emberyard.core.units.InvalidValue.class,
+          () -> LayerStep.on(bad, Side.FRONT, LayerOp.PEEL, List.of()),
+          bad);
+    }
   }
 
   @Test
