@@ -6535,6 +6535,8 @@ export interface components {
             task: components["schemas"]["Task"];
             /** Format: date-time */
             waitsUntil?: string | null;
+            /** Format: date-time */
+            windowCloses?: string | null;
         };
         TaskQuestion: {
             /** @description Keys that must be finished first, waits included */

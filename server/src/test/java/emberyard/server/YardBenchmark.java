@@ -64,6 +64,7 @@ final class YardBenchmark {
     row(out, "reading, deriving and scheduling all builds", derive, "under 300 ms");
     FitBenchmark.appendTo(out);
     MakeBenchmark.appendTo(out);
+    FinishBenchmark.appendTo(out);
     out.println("\n## The demo’s Night Pilotage, five builds in the yard\n");
     out.println("| what | median | 95th percentile | wanted |\n| --- | --- | --- | --- |");
     DemoBenchmark.appendTo(Files.createTempDirectory("ember-yard-bench").resolve("demo"), out);
