@@ -1,17 +1,30 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Scheme, SchemePicture } from '../api/types'
+import WhyButton from '../ui/WhyButton.vue'
 import { differenceWords } from './layerWords'
 
 /** The colour after each coat, beside the target. */
 const props = defineProps<{ picture: SchemePicture; scheme: Scheme }>()
 const coats = computed(() => props.picture.coats.filter((coat) => coat.shownHex))
+const why = computed(() => ({
+  formula:
+    'Kubelka–Munk over the ground, per channel: strength of a coat from its contrast ratio; a glaze: transmittance² × ground',
+  inputs: [
+    `ground ${props.picture.groundHex}, ${props.picture.substrate}`,
+    ...new Set(
+      coats.value.map(
+        (coat) => `${coat.paint?.name}: hiding ${coat.paint?.hiding ?? '—'}, or its card`,
+      ),
+    ),
+  ],
+}))
 const last = computed(() => coats.value[coats.value.length - 1])
 </script>
 
 <template>
   <section class="colours">
-    <h3>Colour after each coat</h3>
+    <h3>Colour after each coat <WhyButton :why="why" of="Colour after each coat" /></h3>
     <ol aria-label="Colour after each coat">
       <li>
         <i :style="{ background: picture.groundHex }" />

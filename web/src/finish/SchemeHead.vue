@@ -6,11 +6,19 @@ import type { Scheme, SchemePicture } from '../api/types'
 import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
 import TextField from '../ui/TextField.vue'
+import WhyButton from '../ui/WhyButton.vue'
 
 /** What a finish is for: part, ground, viewing side and the colour it should come to. */
 const props = defineProps<{ scheme: Scheme; picture?: SchemePicture; offered: boolean }>()
 const emit = defineEmits<{ change: [change: Partial<Scheme>]; 'update:offered': [on: boolean] }>()
 const builds = useBuild()
+const area = computed(() => ({
+  formula: 'area of one side + rim × thickness, all pieces',
+  inputs: [
+    `${props.picture?.areaM2.toFixed(4)} m² together`,
+    `rims ${props.picture?.rimM.toFixed(2)} m × ${props.picture?.thicknessMm} mm`,
+  ],
+}))
 const FACES = ['FRONT', 'BACK', 'LEFT', 'RIGHT', 'TOP', 'BOTTOM'] as const
 const SURFACES = [
   { value: 'BARE', label: 'as it was made' },
@@ -78,7 +86,8 @@ const problem = (field: string) => builds.problem('schemes', props.scheme.id, fi
   <p v-if="picture" class="soft facts">
     {{ picture.substrate }}{{ picture.clear ? ', clear' : '' }},
     <span class="mono">{{ picture.thicknessMm.toFixed(2) }} mm</span> ·
-    <span class="mono">{{ picture.areaM2.toFixed(3) }} m²</span> a side, edges added · rims
+    <span class="mono">{{ picture.areaM2.toFixed(3) }} m²</span> a side
+    <WhyButton :why="area" of="Painted area" /> · rims
     <span class="mono">{{ picture.rimM.toFixed(2) }} m</span
     ><template v-if="picture.leader">
       · hangs with {{ builds.build!.schemes.find((s) => s.id === picture!.leader)?.name }},

@@ -6,6 +6,7 @@ import { useWorkshop } from '../store/workshop'
 import ChoiceStrip from '../ui/ChoiceStrip.vue'
 import { differenceWords, stepWords } from './layerWords'
 import SideArt from './SideArt.vue'
+import WhyButton from '../ui/WhyButton.vue'
 
 /** What both sides show, by day or dusk, lit or not; leafed through step by step; beside the wish. */
 const props = defineProps<{ picture: SchemePicture; scheme: Scheme }>()
@@ -20,6 +21,16 @@ const HOURS = [
   { value: false, label: 'day' },
   { value: true, label: 'dusk' },
 ] as const
+const WHY = {
+  formula:
+    'layers from the viewer to the ground: each film by Kubelka–Munk, clears, candies and the sheet by what they let pass, laid on each other per channel',
+  inputs: [
+    'hiding of each paint: from its latest test card, else as listed',
+    'ground behind: #1E2224, the dark inside (default)',
+    'edge light sends 80 %, a frosted face adds 22 % white (defaults)',
+    'ΔE00: CIEDE2000 to the wanted colour, by day, no light',
+  ],
+}
 const light = ref<(typeof LIGHTS)[number]['value']>('unlit')
 const dusk = ref(false)
 const frames = computed(() => props.picture.layers.frames)
@@ -75,6 +86,7 @@ const done = computed(() => {
           {{ leafing ? done : 'seen from the ' + scheme.seenFrom.toLowerCase() }}</strong
         >
         <template v-if="!leafing && worst !== null">
+          <WhyButton :why="WHY" of="What it shows" />
           <br /><span class="mono">worst ΔE00 {{ worst.toFixed(1) }}</span
           ><span class="soft"> to what is wanted: {{ differenceWords(worst) }}</span>
         </template>
@@ -93,6 +105,15 @@ const done = computed(() => {
         >
       </div>
     </div>
+    <p v-if="light === 'back'" class="through">
+      <span class="soft">light that passes:</span>
+      <span v-for="region in regions" :key="region.shapes.join('+')"
+        >{{ region.name }} <span class="mono">{{ (100 * region.transmittance).toFixed(1) }} %</span
+        ><template v-if="region.unevennessPercent > 15"
+          >, ±½ coat <span class="mono">{{ region.unevennessPercent.toFixed(0) }} %</span></template
+        ></span
+      >
+    </p>
     <label class="leaf">
       <span class="soft">leaf through the steps</span>
       <input
@@ -133,5 +154,12 @@ input[type='range'] {
 }
 .small :deep(svg) {
   max-height: 100px;
+}
+.through {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 14px;
+  font-size: 12.5px;
+  margin: 4px 0 0;
 }
 </style>

@@ -39,6 +39,10 @@ class DemoTest {
       night(yard.builds().get("night-pilotage"));
       moss(yard.builds().get("moss-archive"));
       depot(yard.builds().get("line-9-depot"));
+      finishes(
+          yard.builds().get("night-pilotage"),
+          yard.builds().get("moss-archive"),
+          yard.builds().get("line-9-depot"));
       BuildPicture kite = yard.builds().get("paper-kite");
       assertEquals(Fuse.Verdict.REVEALED, kite.fuse().verdict());
       assertTrue(kite.budget().earnedPerHourMinor() > 0, "real cost and hours are known");
@@ -105,6 +109,22 @@ class DemoTest {
                         && !task.handsDone()
                         && task.log().verdict() != null),
         "one panel is to be redone");
+  }
+
+  /**
+   * The chart in the wrong order with its remedy, the primer question, the failed card, the run.
+   */
+  private static void finishes(BuildPicture night, BuildPicture moss, BuildPicture depot) {
+    Finding order = titled(night, "Pattern vanishes from the front");
+    assertEquals("Move Chart cream after the peel", order.remedies().get(0).label());
+    titled(night, "No primer on the front, and it is always primed here");
+    titled(night, "3 coats of Fog grey matt don't hide");
+    assertTrue(moss.build().faults().size() == 1 && moss.build().treatments().size() == 5);
+    assertTrue(
+        moss.tasks().stream().anyMatch(task -> task.task().key().endsWith("/stain-test")),
+        "the stain was tested on an offcut");
+    assertEquals(2, moss.finish().rolls().size(), "spines of two films");
+    titled(depot, "The picture is too coarse: 102 dots per inch, 150 needed");
   }
 
   private static Finding titled(BuildPicture build, String start) {

@@ -5,12 +5,10 @@ import emberyard.core.build.LayerOp;
 import emberyard.core.build.Side;
 import emberyard.core.build.Stage;
 import emberyard.core.build.StationKind;
-import emberyard.core.build.Surface;
 import emberyard.core.build.Task;
 import emberyard.core.build.Why;
 import emberyard.core.finding.Caution;
 import emberyard.core.units.Figures;
-import emberyard.core.workshop.PaintBase;
 import emberyard.core.workshop.PaintKind;
 import emberyard.core.workshop.StepTimes;
 import java.util.ArrayList;
@@ -24,8 +22,6 @@ final class FinishChain {
   static final int FILM_REST_MINUTES = 2 * 24 * 60;
 
   private static final int CURE_CHECK_MINUTES = 3;
-  private static final int STAIN_TEST_MINUTES = 15;
-  private static final int GRAIN_DRIES_MINUTES = 60;
 
   private final SchemePlan plan;
   private final FinishHabits habits;
@@ -33,6 +29,7 @@ final class FinishChain {
   private final Weather weather;
   private final Repairs repairs;
   private final List<Task> tasks = new ArrayList<>();
+  private final double masked;
   private String before = "";
 
   /** Minutes that have passed since the last coat when the next step may begin. */
@@ -45,6 +42,7 @@ final class FinishChain {
     this.times = times;
     this.weather = weather;
     this.repairs = repairs;
+    this.masked = Preparation.maskedM(plan);
   }
 
   /**
@@ -52,7 +50,7 @@ final class FinishChain {
    * @param alsoReady keys of the last preparation of finishes that hang on the same rack
    */
   List<Task> tasks(List<String> behind, List<String> alsoReady) {
-    prepare(behind);
+    new Preparation(plan, times).steps(behind).forEach(this::then);
     for (int i = 0; i < plan.coats().size(); i++) {
       if (plan.leader() == null) {
         layer(i, i == 0 ? alsoReady : List.of());
@@ -64,117 +62,12 @@ final class FinishChain {
     return tasks;
   }
 
-  /** Key of the last preparation. */
-  String readyKey() {
-    return SchemePlan.key(plan.scheme(), seenThrough() ? "wash" : "key");
-  }
-
   /** Adds a step behind the one before. */
   private Task then(Task task) {
     Task next = before.isEmpty() ? task : task.behind(before);
     tasks.add(next);
     before = next.key();
     return next;
-  }
-
-  private void prepare(List<String> behind) {
-    String name = plan.painted().name();
-    double area = plan.areaM2();
-    if (plan.scheme().surface() == Surface.STRIP) {
-      then(
-          step(
-                  "strip",
-                  "Strip the old finish off " + name,
-                  15 + up(area * times.stripMinutesPerM2()),
-                  areaWhy(15, times.stripMinutesPerM2()))
-              .saying(List.of(Caution.SANDING)));
-    }
-    then(
-        step(
-            "wash",
-            "Wash and degrease " + name,
-            times.washMinutes(),
-            Why.of("a default", times.washMinutes() + " min (default)")));
-    ofTheSubstrate(name);
-    if (maskedM() > 0) {
-      then(
-          step(
-              "mask",
-              "Mask %s: %.1f m of tape".formatted(name, maskedM()),
-              up(5 + maskedM() * times.maskMinutesPerMetre()),
-              Why.of(
-                  "5 min + length × time a metre",
-                  "%.2f m, all rims".formatted(maskedM()),
-                  Figures.plain(times.maskMinutesPerMetre()) + " min/m (default)")));
-    }
-    if (!seenThrough()) {
-      then(
-          step(
-                  "key",
-                  "Key %s with %d grit, tack off"
-                      .formatted(name, plan.painted().substrate().grit()),
-                  up(5 + area * times.keyMinutesPerM2()),
-                  areaWhy(5, times.keyMinutesPerM2()))
-              .saying(List.of(Caution.SANDING)));
-    }
-    tasks.set(0, tasks.get(0).behind(behind));
-  }
-
-  /** Wood and prints want more than a key. */
-  private void ofTheSubstrate(String name) {
-    double area = plan.areaM2();
-    Substrate ground = plan.painted().substrate();
-    if (ground == Substrate.PRINT) {
-      then(
-          step(
-                  "sand",
-                  "Sand %s, 240 then 400 grit".formatted(name),
-                  up(10 + 2 * area * times.keyMinutesPerM2()),
-                  areaWhy(10, 2 * times.keyMinutesPerM2()))
-              .saying(List.of(Caution.SANDING)));
-    }
-    if (ground.grain() && plan.coats().stream().anyMatch(FinishChain::waterborne)) {
-      then(
-          step(
-                  "grain",
-                  "Damp %s to raise the grain, let it dry, sand".formatted(name),
-                  up(5 + area * times.flatMinutesPerM2()),
-                  areaWhy(5, times.flatMinutesPerM2()))
-              .thenWaits(GRAIN_DRIES_MINUTES, "the wood dries")
-              .saying(List.of(Caution.SANDING)));
-    }
-    if (plan.coats().stream().anyMatch(coat -> kind(coat) == PaintKind.STAIN)) {
-      then(
-          step(
-                  "stain-test",
-                  "Test the stain of %s on an offcut of the same wood".formatted(name),
-                  STAIN_TEST_MINUTES,
-                  Why.of("a default", STAIN_TEST_MINUTES + " min (default)"))
-              .saying(List.of(Caution.STAIN))
-              .asGate());
-    }
-  }
-
-  private static boolean waterborne(CoatStep coat) {
-    return coat.paint() != null && coat.paint().base() == PaintBase.WATERBORNE;
-  }
-
-  private static PaintKind kind(CoatStep coat) {
-    return coat.paint() == null ? null : coat.paint().kind();
-  }
-
-  /** The back of a clear sheet is not keyed: scratches would be seen through it. */
-  private boolean seenThrough() {
-    return plan.painted().optic().clear()
-        && plan.paints(plan.scheme().seenFrom().across())
-        && !plan.paints(plan.scheme().seenFrom());
-  }
-
-  /** Where only one side of a clear sheet is painted, or one face of a case, the rest is masked. */
-  double maskedM() {
-    boolean oneSide = !(plan.paints(Side.FRONT) && plan.paints(Side.BACK));
-    boolean masks = plan.scheme().face() != null || (plan.painted().optic().clear() && oneSide);
-    return masks ? plan.painted().rimM() : 0;
   }
 
   private void layer(int index, List<String> alsoReady) {
@@ -220,6 +113,10 @@ final class FinishChain {
       case "back/primer" -> "back/flat";
       default -> coat.stepId() + "/flat";
     };
+  }
+
+  private static PaintKind kind(CoatStep coat) {
+    return coat.paint() == null ? null : coat.paint().kind();
   }
 
   private boolean sandedBetween(CoatStep coat, CoatStep next) {
@@ -340,15 +237,14 @@ final class FinishChain {
                   areaWhy(10, 3 * times.flatMinutesPerM2()))
               .saying(List.of(Caution.SANDING)));
     }
-    if (maskedM() > 0) {
+    if (masked > 0) {
       then(
           step(
               "unmask",
               "Take the masking off " + name,
-              up(2 + maskedM() * times.maskMinutesPerMetre() / 4),
+              up(2 + masked * times.maskMinutesPerMetre() / 4),
               Why.of(
-                  "2 min + length × a quarter of the masking time",
-                  "%.2f m".formatted(maskedM()))));
+                  "2 min + length × a quarter of the masking time", "%.2f m".formatted(masked))));
     }
     then(inspected(name));
   }
@@ -387,6 +283,10 @@ final class FinishChain {
   }
 
   private Why areaWhy(int begin, double perM2) {
+    return areaWhy(plan, begin, perM2);
+  }
+
+  static Why areaWhy(SchemePlan plan, int begin, double perM2) {
     return Why.of(
         begin + " min + area × time a m²",
         Figures.plain(plan.areaM2()) + " m²",
@@ -394,6 +294,11 @@ final class FinishChain {
   }
 
   private Task step(String step, String title, int minutes, Why why) {
+    return step(plan, step, title, minutes, why);
+  }
+
+  /** A step at the bench. */
+  static Task step(SchemePlan plan, String step, String title, int minutes, Why why) {
     return Task.of(SchemePlan.key(plan.scheme(), step), title, Stage.FINISH, minutes, why)
         .about(plan.scheme().id())
         .at(StationKind.BENCH);

@@ -72,7 +72,7 @@ public final class FinishWork {
       if (!plan.coats().isEmpty()) {
         tasks.addAll(chain.tasks(behind(plan), ready.getOrDefault(plan.scheme().id(), List.of())));
       }
-      needs.take(plan, plan.coats().isEmpty() ? 0 : chain.maskedM(), repairs);
+      needs.take(plan, plan.coats().isEmpty() ? 0 : Preparation.maskedM(plan), repairs);
       findings.addAll(LayerFindings.of(plan));
       findings.addAll(GroundFindings.of(plan, book));
     }
@@ -108,8 +108,9 @@ public final class FinishWork {
     Map<String, List<String>> ready = new HashMap<>();
     for (SchemePlan plan : plans) {
       if (plan.leader() != null) {
-        FinishChain chain = new FinishChain(plan, habits(plan), times, weather, Repairs.NONE);
-        ready.computeIfAbsent(plan.leader(), id -> new ArrayList<>()).add(chain.readyKey());
+        ready
+            .computeIfAbsent(plan.leader(), id -> new ArrayList<>())
+            .add(Preparation.readyKey(plan));
       }
     }
     return ready;

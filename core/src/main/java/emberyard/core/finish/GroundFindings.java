@@ -32,6 +32,7 @@ final class GroundFindings {
       ground.primer();
       ground.hiding();
       ground.print();
+      ground.blotches();
       ground.mounting();
     }
     return ground.findings;
@@ -156,6 +157,41 @@ final class GroundFindings {
                   "Gloss paint shows steps of a tenth of a millimetre.")
               .with(Remedy.byHand("Add a filler as the first layer")));
     }
+  }
+
+  /** Birch and pine take stain in blotches. */
+  private void blotches() {
+    boolean stained = has(PaintKind.STAIN);
+    if (plan.painted().substrate() != Substrate.WOOD || !stained || has(PaintKind.CONDITIONER)) {
+      return;
+    }
+    Finding finding =
+        finding(
+            Severity.NOTE,
+            "conditioner",
+            "Stain on ply without conditioner may blotch",
+            "There is no conditioner under the stain.",
+            "Birch takes stain unevenly; look at the test on the offcut first.");
+    findings.add(
+        book.paints().stream()
+            .filter(paint -> paint.kind() == PaintKind.CONDITIONER)
+            .findFirst()
+            .map(this::conditioned)
+            .map(finding::with)
+            .orElse(finding.with(Remedy.byHand("Get a conditioner"))));
+  }
+
+  private boolean has(PaintKind kind) {
+    return plan.coats().stream().anyMatch(c -> c.paint() != null && c.paint().kind() == kind);
+  }
+
+  private Remedy conditioned(PaintProduct conditioner) {
+    List<LayerStep> steps = new ArrayList<>(plan.scheme().layers());
+    Side side = steps.get(0).side();
+    steps.add(0, LayerStep.coats("conditioner", side, LayerOp.PAINT, conditioner.id(), 1));
+    return new Remedy(
+        "Condition it first, 1 coat",
+        Remedy.Change.whole("schemes", plan.scheme().id(), "layers", steps));
   }
 
   private void mounting() {

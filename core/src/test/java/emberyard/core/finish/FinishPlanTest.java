@@ -61,6 +61,7 @@ class FinishPlanTest {
     assertEquals(
         List.of("wash", "grain", "stain-test", "key", "stain/1", "cure", "cured"),
         steps(wood, "w"));
+    assertTrue(FinishSamples.finding(wood, "scheme:w/conditioner").isPresent());
     Task test = FinishSamples.task(wood, "scheme:w/stain-test");
     assertTrue(test.gate(), "somebody has to look at the offcut");
     assertEquals(emberyard.core.finding.Caution.STAIN, test.cautions().get(0));

@@ -8,16 +8,10 @@ import emberyard.core.build.JobNote;
 import emberyard.core.build.OrderLine;
 import emberyard.core.build.Snapshot;
 import emberyard.core.build.Stage;
-import emberyard.core.build.StationKind;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
 import emberyard.core.supply.NeedLine;
 import emberyard.core.workshop.Offcut;
-import emberyard.core.workshop.OpenHours;
-import emberyard.core.workshop.Person;
-import emberyard.core.workshop.RoomClimate;
-import emberyard.core.workshop.Station;
-import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildPicture;
 import emberyard.core.yard.PlannedCurve;
@@ -26,14 +20,11 @@ import emberyard.core.yard.YardPicture;
 import emberyard.server.access.Account;
 import emberyard.server.access.AccountStore;
 import emberyard.server.access.Role;
-import emberyard.server.fit.Library;
 import emberyard.server.make.MeshFiles;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
-import emberyard.server.workshop.StartingStock;
 import emberyard.server.yard.YardReader;
 import java.time.Clock;
-import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -42,7 +33,6 @@ import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
@@ -102,9 +92,9 @@ class DemoData implements ApplicationRunner {
     Account owner = accounts.add("ines", Role.OWNER, PASSWORD, "ines");
     accounts.add("lotte", Role.HELPER, PASSWORD, "lotte");
     LocalDate today = LocalDateTime.ofInstant(clock.instant(), zone()).toLocalDate();
-    WorkshopBook book = book(today);
+    WorkshopBook book = DemoWorkshop.book(today, zone());
     List<Write> writes = new ArrayList<>();
-    workshopThings(book).forEach((id, thing) -> writes.add(Write.overwrite(null, id, thing)));
+    DemoWorkshop.things(book).forEach((id, thing) -> writes.add(Write.overwrite(null, id, thing)));
     add(writes, worked(DemoNight.nightPilotage(today), book, today, 13, this::nightDone));
     add(writes, worked(DemoBuilds.mossArchive(today), book, today, 18, this::mossDone));
     add(writes, worked(DemoBuilds.lineNine(today), book, today, 9, this::depotDone));
@@ -339,67 +329,6 @@ class DemoData implements ApplicationRunner {
     } catch (ReflectiveOperationException impossible) {
       throw new IllegalStateException(impossible);
     }
-  }
-
-  private static WorkshopBook book(LocalDate today) {
-    Workshop base = Workshop.startingWith("Tollgate Works", "EUR", zone().getId());
-    Workshop workshop =
-        new Workshop(
-            Workshop.ID,
-            base.name(),
-            base.currency(),
-            base.zone(),
-            base.hours(),
-            new RoomClimate(14, 70),
-            18,
-            0,
-            5,
-            3,
-            base.times());
-    List<OpenHours> lotte =
-        List.of(
-            new OpenHours(DayOfWeek.TUESDAY, LocalTime.of(9, 0), LocalTime.of(17, 0)),
-            new OpenHours(DayOfWeek.THURSDAY, LocalTime.of(9, 0), LocalTime.of(17, 0)));
-    return new WorkshopBook(
-        workshop,
-        List.of(
-            new Person("ines", "Ines Varga", List.of(), List.of(), 3_400),
-            new Person("bram", "Bram Okoye", List.of(), List.of("finish", "make"), 2_900),
-            new Person("lotte", "Lotte Haas", lotte, List.of("supply", "make", "bench"), 2_100)),
-        List.of(
-            new Station("bench", "Bench", StationKind.BENCH, 3),
-            new Station("spray", "Spray corner", StationKind.SPRAY_CORNER, 2),
-            new Station("laser", "Laser 400 × 300", StationKind.LASER, 1),
-            new Station("printer", "Printer 256", StationKind.PRINTER, 1),
-            new Station("saw", "Saw", StationKind.SAW, 1)),
-        StartingStock.suppliers(),
-        StartingStock.paints().stream().map(p -> DemoFinish.opened(p, today)).toList(),
-        StartingStock.sheets(),
-        StartingStock.films(),
-        StartingStock.filaments(),
-        Library.hardware(List.of()),
-        Library.enclosures(List.of()),
-        StartingStock.machines(),
-        List.of(DemoSheetWork.BLACK_REST),
-        DemoFinish.forecast(today),
-        List.of(DemoFinish.failedCard(today)));
-  }
-
-  private static Map<String, Object> workshopThings(WorkshopBook book) {
-    Map<String, Object> things = new LinkedHashMap<>();
-    things.put(Workshop.ID, book.workshop());
-    book.people().forEach(person -> things.put(person.id(), person));
-    book.stations().forEach(station -> things.put(station.id(), station));
-    book.suppliers().forEach(supplier -> things.put(supplier.id(), supplier));
-    book.paints().forEach(paint -> things.put(paint.id(), paint));
-    book.sheets().forEach(sheet -> things.put(sheet.id(), sheet));
-    book.films().forEach(film -> things.put(film.id(), film));
-    book.machines().forEach(machine -> things.put(machine.id(), machine));
-    book.offcuts().forEach(offcut -> things.put(offcut.id(), offcut));
-    book.filaments().forEach(filament -> things.put(filament.id(), filament));
-    book.airs().forEach(air -> things.put(air.id(), air));
-    book.cards().forEach(card -> things.put(card.id(), card));
-    return things;
   }
 
   private static Instant at(LocalDate day, LocalTime time) {
