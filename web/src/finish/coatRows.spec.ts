@@ -56,18 +56,17 @@ describe('coats in time', () => {
     expect(window?.label).toBe('recoat until 10:45')
   })
 
-  it('says so where the next coat comes after the window', () => {
+  it('marks what comes after the window, unless it is scuffed', () => {
     const late = task('b', '2026-03-04T09:00', '2026-03-04T09:15')
     const [row] = coatRows(plan(coat(1, 'a', 120), coat(2, 'b')), [first, late], NOW)
-    expect(row.pieces.find((piece) => piece.kind === 'recoat')?.to.slice(11)).toBe('12:15')
-    // the last coat's note stands in its place once it is planned
-    expect(row.note).toContain('cured')
-    const [missed] = coatRows(
-      plan(coat(1, 'a', 120), coat(2, 'b'), { ...coat(3, 'c'), stepId: 'clear' }),
-      [first, late, task('c', '2026-03-04T11:00', '2026-03-04T11:15')],
+    const shut = row.pieces.find((piece) => piece.kind === 'shut')
+    expect([shut?.from.slice(11), shut?.to.slice(5)]).toEqual(['12:15', '03-04T09:00'])
+    const [kept] = coatRows(
+      plan(coat(1, 'a', 120), { ...coat(2, 'b'), scuffed: true }),
+      [first, late],
       NOW,
     )
-    expect(missed.note).toContain('window shut 12:15')
+    expect(kept.pieces.some((piece) => piece.kind === 'shut')).toBe(false)
   })
 
   it('gives stencils and peels a row of their own', () => {

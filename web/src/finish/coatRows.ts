@@ -26,7 +26,7 @@ export function coatRows(plan: SchemePicture, tasks: TaskPicture[], now: string)
     const next = plan.coats[index + 1]
     row.pieces.push({ from: end, to: later(end, coat.flashMinutes), kind: 'flash' })
     const recoats = next && next.side === coat.side && (next.op === 'PAINT' || next.op === 'CLEAR')
-    if (recoats) row.pieces.push(...recoat(row, coat, end, nextStart(tasks, next.key), next))
+    if (recoats) row.pieces.push(...recoat(coat, end, nextStart(tasks, next.key), next))
     else row.pieces.push(...drying(coat, end, coat === lastCoat))
     if (coat === lastCoat) {
       const cured = later(end, coat.cureMinutes)
@@ -90,9 +90,8 @@ function drying(coat: CoatStep, end: string, last: boolean): StripPiece[] {
   return pieces
 }
 
-/** The window opens at recoat-from and shows until the next coat, or until it closes: then it is said. */
+/** The window opens at recoat-from and shows until the next coat; what comes after it shut is marked. */
 function recoat(
-  row: StripRow,
   coat: CoatStep,
   end: string,
   next: string | undefined,
@@ -100,10 +99,8 @@ function recoat(
 ): StripPiece[] {
   const opens = later(end, coat.recoatFromMinutes)
   const closes = coat.recoatUntilMinutes ? later(end, coat.recoatUntilMinutes) : null
-  const missed = closes !== null && next !== undefined && next > closes && !after.scuffed
   const shown = closes && (!next || closes < next) ? closes : (next ?? later(opens, 60))
-  if (missed) row.note = `✕ window shut ${clock(closes)}, next ${weekday(next)} ${clock(next)}`
-  return [
+  const pieces: StripPiece[] = [
     {
       from: opens,
       to: shown > opens ? shown : later(opens, 5),
@@ -111,4 +108,7 @@ function recoat(
       label: closes ? `recoat until ${clock(closes)}` : undefined,
     },
   ]
+  if (closes && next && next > closes && !after.scuffed)
+    pieces.push({ from: closes, to: next, kind: 'shut', label: `shut since ${clock(closes)}` })
+  return pieces
 }

@@ -7,7 +7,7 @@ import { useWidth } from './useWidth'
 export interface StripPiece {
   from: string
   to: string
-  kind: 'hands' | 'flash' | 'recoat' | 'handle' | 'cure' | 'wait'
+  kind: 'hands' | 'flash' | 'recoat' | 'shut' | 'handle' | 'cure' | 'wait'
   label?: string
 }
 export interface StripRow {
@@ -59,6 +59,9 @@ const ticks = computed(() => {
   if (share === 1) return marks(from, to, 8)
   return [...marks(from, time, 6), ...marks(time + (to - time) * 0.3, to, 2)]
 })
+const shut = computed(() =>
+  props.rows.some((row) => row.pieces.some((piece) => piece.kind === 'shut')),
+)
 const height = computed(() => props.rows.length * ROW + 28)
 </script>
 
@@ -99,7 +102,7 @@ const height = computed(() => props.rows.length * ROW + 28)
             :class="piece.kind"
           />
           <rect
-            v-if="piece.kind === 'cure' || piece.kind === 'wait'"
+            v-if="['cure', 'wait', 'shut'].includes(piece.kind)"
             :x="x(piece.from)"
             y="1"
             :width="Math.max(2.5, x(piece.to) - x(piece.from))"
@@ -127,8 +130,9 @@ const height = computed(() => props.rows.length * ROW + 28)
     </svg>
     <p class="legend soft" aria-hidden="true">
       <span><i class="hands" /> hands-on</span><span><i class="flash" /> flash</span
-      ><span><i class="recoat" /> recoat window</span><span><i class="handle" /> to handle</span
-      ><span><i class="cure" /> cure</span>
+      ><span><i class="recoat" /> recoat window</span
+      ><span v-if="shut"><i class="shut" /> window shut before the next coat</span
+      ><span><i class="handle" /> to handle</span><span><i class="cure" /> cure</span>
     </p>
   </div>
 </template>
@@ -191,6 +195,15 @@ rect.handle,
 i.handle {
   fill: color-mix(in srgb, var(--slate) 38%, var(--ash));
   background: color-mix(in srgb, var(--slate) 38%, var(--ash));
+}
+rect.shut,
+i.shut {
+  fill: color-mix(in srgb, var(--madder) 30%, var(--ash));
+  background: repeating-linear-gradient(45deg, var(--madder) 0 2px, var(--watch) 2px 5px);
+}
+rect.shut {
+  stroke: var(--madder);
+  stroke-width: 1.5;
 }
 rect.cure,
 rect.wait,

@@ -121,10 +121,15 @@ class JourneyTest {
 
   private static void finish(Hands hands) {
     hands.jump("6");
-    hands.press("Plan a finish").choose("Colour", "Harbour green satin").saved();
-    hands.sees("Harbour green satin").sees("1 can");
-    hands.write("Humidity", "90").saved().sees("Do not spray at 20 °C and 90 %");
-    hands.write("Humidity", "50").saved();
+    hands.press("Plan a finish").saved();
+    hands.page.getByLabel("Colour to come to").fill("#2e4a45");
+    hands.page.getByLabel("Take Harbour green satin, no primer").first().click();
+    hands.saved().sees("Colour after each coat");
+    assertThat(hands.page.locator(".needs")).containsText("Harbour green satin");
+    hands.sees("1 can");
+    hands.press("Air and cards");
+    hands.write("Usual humidity", "90").saved().sees("Do not spray at 20 °C and 90 %");
+    hands.write("Usual humidity", "50").saved();
   }
 
   private static void light(Hands hands) {
@@ -146,7 +151,7 @@ class JourneyTest {
         assertThat(open).hasCount(left - 1);
       }
     }
-    hands.sees("0 to order of 4 things needed");
+    hands.sees("0 to order of 6 things needed");
   }
 
   private static void money(Hands hands) {

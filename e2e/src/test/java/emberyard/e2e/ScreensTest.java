@@ -46,6 +46,9 @@ class ScreensTest {
       List.of(
           "/suppliers",
           "/builds/night-pilotage/concept?show=agreed",
+          "/builds/moss-archive/finish?show=film",
+          "/builds/line-9-depot/finish?show=outside",
+          "/builds/night-pilotage/finish?show=air",
           "/builds/night-pilotage/make?show=joints",
           "/builds/night-pilotage/make?show=prints",
           "/builds/night-pilotage/make?show=photo",

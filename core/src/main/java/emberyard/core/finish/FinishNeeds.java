@@ -102,23 +102,33 @@ final class FinishNeeds {
               masked,
               Why.of("area of all stencils + 10 %", "%.3f m²".formatted(maskM2))));
     }
-    abrasiveM2.forEach(
-        (grit, area) -> {
-          if (area > 0) {
-            needs.add(
-                bench(
-                    "abrasive:" + grit,
-                    "Abrasive sheet " + grit,
-                    Math.ceil(area / SHEET_M2),
-                    "sheets",
-                    keyed,
-                    Why.of(
-                        "area ÷ what a sheet does, whole sheets",
-                        "%.3f m²".formatted(area),
-                        Figures.plain(SHEET_M2) + " m² a sheet (default)")));
-          }
-        });
+    if (!abrasiveM2.isEmpty()) {
+      needs.add(abrasives());
+    }
     return needs;
+  }
+
+  /** One parcel for all grits. */
+  private Need abrasives() {
+    List<String> grits = new ArrayList<>();
+    List<String> inputs = new ArrayList<>();
+    double sheets = 0;
+    for (Map.Entry<Integer, Double> grit : abrasiveM2.entrySet()) {
+      if (grit.getValue() > 0) {
+        double count = Math.ceil(grit.getValue() / SHEET_M2);
+        sheets += count;
+        grits.add("%s × %d".formatted(Figures.plain(count), grit.getKey()));
+        inputs.add("grit %d: %.3f m²".formatted(grit.getKey(), grit.getValue()));
+      }
+    }
+    inputs.add(Figures.plain(SHEET_M2) + " m² a sheet (default)");
+    return bench(
+        "abrasive:sheets",
+        "Abrasive sheets: " + String.join(", ", grits),
+        sheets,
+        "sheets",
+        keyed,
+        new Why("area ÷ what a sheet does, whole sheets of each grit", inputs));
   }
 
   /** Small things: they are listed, and count nothing until they have a price. */

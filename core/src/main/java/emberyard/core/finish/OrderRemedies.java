@@ -1,17 +1,31 @@
 package emberyard.core.finish;
 
 import emberyard.core.build.LayerStep;
+import emberyard.core.build.Scheme;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finish.layer.LayerStack;
 import emberyard.core.finish.layer.OrderSearch;
+import emberyard.core.finish.layer.Region;
+import emberyard.core.units.Remembered;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 
 /** Ways to get the colours that are wanted: one step moved, or the order that is found. */
 final class OrderRemedies {
+  private static final Remembered<Asked, List<Remedy>> KNOWN = new Remembered<>(200);
+
   private OrderRemedies() {}
 
+  /** A search may take some time: it follows from the steps, the shapes and the paints alone. */
+  private record Asked(Scheme scheme, LayerStack stack, List<Set<String>> regions) {}
+
   static List<Remedy> of(SchemePlan plan) {
+    List<Set<String>> regions = plan.regions().stream().map(Region::shapes).toList();
+    return KNOWN.get(new Asked(plan.scheme(), plan.stack(), regions), asked -> found(plan));
+  }
+
+  private static List<Remedy> found(SchemePlan plan) {
     List<Remedy> remedies = new ArrayList<>();
     Remedy move = oneMove(plan);
     if (move != null) {

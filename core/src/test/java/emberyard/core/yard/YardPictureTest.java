@@ -43,7 +43,7 @@ class YardPictureTest {
                 "reveal/hand-over")));
     assertEquals(
         List.of(
-            "abrasive:600",
+            "abrasive:sheets",
             "component:c1",
             "component:e1",
             "paint:green",
