@@ -29,6 +29,12 @@ const people = computed(() => [
   { value: '', label: 'everybody' },
   ...workshop.book!.people.map((each) => ({ value: each.id, label: each.name })),
 ])
+/** The day on which the first card begins, where that is not today any more. */
+const later = computed(() => {
+  const starts = (clock.bench?.cards ?? []).flatMap((card) => card.task.planned?.start ?? [])
+  const first = starts.sort()[0]
+  return first && first.slice(0, 10) > clock.bench!.now.slice(0, 10) ? first : null
+})
 const cards = computed(() =>
   (clock.bench?.cards ?? []).filter(
     (card) =>
@@ -41,7 +47,11 @@ const cards = computed(() =>
   <main v-if="clock.bench" class="today">
     <header class="row">
       <h1>Bench</h1>
-      <span class="soft">{{ weekday(clock.bench.now) }}, {{ cards.length }} cards</span>
+      <span class="soft"
+        >{{ weekday(clock.bench.now) }}, {{ cards.length }} cards<template v-if="later"
+          >; nothing is left today, these begin {{ weekday(later) }}</template
+        ></span
+      >
       <span class="grow" />
       <ChoiceField v-model="person" label="Cards of" :options="people" />
     </header>

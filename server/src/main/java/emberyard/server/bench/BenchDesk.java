@@ -58,10 +58,11 @@ class BenchDesk {
   BenchView today() {
     YardReader.Reading reading = yard.read();
     LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), zone(reading));
+    LocalDate day = benchDay(reading, now.toLocalDate());
     List<BenchCard> cards = new ArrayList<>();
     for (BuildPicture picture : reading.yard().builds().values()) {
       picture.tasks().stream()
-          .filter(task -> today(task, now.toLocalDate()))
+          .filter(task -> today(task, day))
           .forEach(task -> cards.add(card(picture, task)));
     }
     cards.sort(
@@ -158,6 +159,19 @@ class BenchDesk {
     TimeEntry ended =
         new TimeEntry(entry.id(), entry.taskKey(), entry.personId(), entry.startedAt(), now);
     return Write.overwrite(buildId, entry.id(), ended);
+  }
+
+  /**
+   * Today, or the next day on which work is planned where none is today: after hours, on a Sunday.
+   */
+  private static LocalDate benchDay(YardReader.Reading reading, LocalDate today) {
+    return reading.yard().builds().values().stream()
+        .flatMap(picture -> picture.tasks().stream())
+        .filter(task -> task.planned() != null && task.remainingMinutes() > 0)
+        .map(task -> task.planned().start().toLocalDate())
+        .min(Comparator.naturalOrder())
+        .filter(first -> first.isAfter(today))
+        .orElse(today);
   }
 
   private static boolean today(TaskPicture task, LocalDate today) {
