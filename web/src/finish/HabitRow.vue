@@ -90,4 +90,9 @@ p {
   font-size: 12.5px;
   margin: 3px 0 0;
 }
+@media (max-width: 1200px) {
+  .habits {
+    grid-template-columns: repeat(2, 1fr);
+  }
+}
 </style>

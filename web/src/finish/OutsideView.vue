@@ -191,4 +191,9 @@ li .mono {
 p {
   margin: 8px 0 0;
 }
+@media (max-width: 1200px) {
+  .fields {
+    grid-template-columns: repeat(2, 1fr);
+  }
+}
 </style>

@@ -127,6 +127,7 @@ const cans = (proposal: Proposal) =>
   background: var(--paper);
   padding: 10px 14px;
   margin: 10px 0;
+  overflow-x: auto;
 }
 .chip {
   font: inherit;

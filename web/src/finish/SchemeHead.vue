@@ -128,4 +128,9 @@ const problem = (field: string) => builds.problem('schemes', props.scheme.id, fi
   text-decoration: underline;
   cursor: pointer;
 }
+@media (max-width: 1200px) {
+  .head {
+    grid-template-columns: repeat(3, 1fr);
+  }
+}
 </style>

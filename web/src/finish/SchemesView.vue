@@ -138,4 +138,13 @@ function takeOrder(steps: LayerStep[]) {
   text-decoration: underline;
   cursor: pointer;
 }
+@media (max-width: 1200px) {
+  .main,
+  .main.art {
+    grid-template-columns: minmax(280px, 1fr) 180px;
+  }
+  .main > :nth-child(3) {
+    grid-column: 1 / -1;
+  }
+}
 </style>

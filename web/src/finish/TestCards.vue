@@ -180,4 +180,9 @@ watch(cards, judge, { immediate: true, deep: true })
   margin: 0;
   font-size: 13px;
 }
+@media (max-width: 1200px) {
+  .card {
+    grid-template-columns: 132px 1fr 1fr;
+  }
+}
 </style>

@@ -170,4 +170,9 @@ const PLACE = [
   margin: 0;
   font-size: 13px;
 }
+@media (max-width: 1200px) {
+  .touch {
+    grid-template-columns: 1fr;
+  }
+}
 </style>

@@ -8,6 +8,7 @@ import emberyard.core.elevation.Drawn;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
+import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildPicture;
 import emberyard.core.yard.Fuse;
 import emberyard.core.yard.OptionPicture;
@@ -42,7 +43,8 @@ class DemoTest {
       finishes(
           yard.builds().get("night-pilotage"),
           yard.builds().get("moss-archive"),
-          yard.builds().get("line-9-depot"));
+          yard.builds().get("line-9-depot"),
+          application.getBean(YardReader.class).read().book());
       BuildPicture kite = yard.builds().get("paper-kite");
       assertEquals(Fuse.Verdict.REVEALED, kite.fuse().verdict());
       assertTrue(kite.budget().earnedPerHourMinor() > 0, "real cost and hours are known");
@@ -114,7 +116,8 @@ class DemoTest {
   /**
    * The chart in the wrong order with its remedy, the primer question, the failed card, the run.
    */
-  private static void finishes(BuildPicture night, BuildPicture moss, BuildPicture depot) {
+  private static void finishes(
+      BuildPicture night, BuildPicture moss, BuildPicture depot, WorkshopBook book) {
     Finding order = titled(night, "Pattern vanishes from the front");
     assertEquals("Move Chart cream after the peel", order.remedies().get(0).label());
     titled(night, "No primer on the front, and it is always primed here");
@@ -123,7 +126,7 @@ class DemoTest {
     assertTrue(
         moss.tasks().stream().anyMatch(task -> task.task().key().endsWith("/stain-test")),
         "the stain was tested on an offcut");
-    assertEquals(2, moss.finish().rolls().size(), "spines of two films");
+    assertEquals(2, moss.finish(book).rolls().size(), "spines of two films");
     titled(depot, "The picture is too coarse: 102 dots per inch, 150 needed");
   }
 

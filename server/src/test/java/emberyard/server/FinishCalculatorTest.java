@@ -223,6 +223,31 @@ class FinishCalculatorTest {
   }
 
   @Test
+  void aProductMayBeNamedByItsIdInTheStock(Client owner) {
+    JsonNode answer =
+        ask(
+            owner,
+            "layers",
+            Map.of(
+                "sheet",
+                CLEAR,
+                "steps",
+                List.of(
+                    Map.of("side", "front", "op", "paint", "product", "enamel-red", "coats", 4))));
+    String seen = answer.path("regions").path(0).path("front").path("unlit").asString();
+    assertEquals("#9E", seen.substring(0, 3), seen);
+    owner
+        .post(
+            "/api/calc/finish/layers",
+            Map.of(
+                "sheet",
+                CLEAR,
+                "steps",
+                List.of(Map.of("side", "front", "op", "paint", "product", "no-such"))))
+        .expect(422);
+  }
+
+  @Test
   void drawnShapesAreMeasuredAndTheirIslandsBridged(Client owner) {
     String ring = "M10 10L90 10L90 50L10 50ZM40 20L60 20L60 40L40 40Z";
     JsonNode answer =

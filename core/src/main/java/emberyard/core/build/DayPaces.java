@@ -4,8 +4,8 @@ import emberyard.core.units.Require;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.Collections;
 import java.util.Map;
-import java.util.TreeMap;
 
 /**
  * How a wait runs from day to day, and on which days the step may be begun. On a day that is not
@@ -55,12 +55,14 @@ public record DayPaces(Map<LocalDate, Day> days) {
    */
   public LocalDateTime end(LocalDateTime begin, int minutes) {
     LocalDateTime at = begin;
+    LocalDate last = days.isEmpty() ? LocalDate.MIN : Collections.max(days.keySet());
     double left = minutes;
     while (left > 1e-9) {
       LocalDateTime midnight = at.toLocalDate().plusDays(1).atStartOfDay();
       double factor = on(at.toLocalDate()).factor();
       double today = seconds(at, midnight) / 60 / factor;
-      if (today >= left || past(at.toLocalDate())) {
+      // behind the last day that is named every day is as usual
+      if (today >= left || at.toLocalDate().isAfter(last)) {
         return at.plusMinutes((long) Math.ceil(left * factor - 1e-9));
       }
       left -= today;
@@ -84,11 +86,6 @@ public record DayPaces(Map<LocalDate, Day> days) {
       }
     }
     return end.minusMinutes(least);
-  }
-
-  /** Behind the last day that is named every day is as usual. */
-  private boolean past(LocalDate date) {
-    return days.isEmpty() || date.isAfter(new TreeMap<>(days).lastKey());
   }
 
   private static double seconds(LocalDateTime from, LocalDateTime to) {

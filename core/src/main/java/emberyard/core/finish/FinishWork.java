@@ -2,6 +2,7 @@ package emberyard.core.finish;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.FinishHabits;
+import emberyard.core.build.LayerStep;
 import emberyard.core.build.Need;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Task;
@@ -10,7 +11,12 @@ import emberyard.core.build.Work;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.units.Remembered;
+import emberyard.core.workshop.AirDay;
+import emberyard.core.workshop.PaintKind;
+import emberyard.core.workshop.RoomClimate;
 import emberyard.core.workshop.StepTimes;
+import emberyard.core.workshop.TestCard;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -30,6 +36,41 @@ public final class FinishWork {
   private final List<Task> tasks = new ArrayList<>();
   private final List<Finding> findings = new ArrayList<>();
 
+  /** What a finish follows from: most builds of a yard are as they were when another changed. */
+  private record Asked(
+      Painted painted,
+      RoomClimate room,
+      StepTimes times,
+      List<AirDay> airs,
+      List<Object> products,
+      List<TestCard> cards) {
+    static Asked of(Painted painted, WorkshopBook book) {
+      List<Object> products = new ArrayList<>();
+      List<TestCard> cards = new ArrayList<>();
+      for (LayerStep step : painted.scheme().layers()) {
+        String id = String.valueOf(step.productId());
+        book.paint(id).ifPresent(products::add);
+        book.film(id).ifPresent(products::add);
+        book.card(id).ifPresent(cards::add);
+      }
+      // what a remedy would add
+      for (PaintKind kind : List.of(PaintKind.PRIMER, PaintKind.CONDITIONER)) {
+        book.paints().stream().filter(p -> p.kind() == kind).findFirst().ifPresent(products::add);
+      }
+      return new Asked(
+          painted, book.workshop().room(), book.workshop().times(), book.airs(), products, cards);
+    }
+  }
+
+  private static final Remembered<Asked, SchemePlan> KNOWN = new Remembered<>(800);
+
+  private static SchemePlan alone(Painted painted, WorkshopBook book) {
+    SchemePlan plan = SchemePlan.of(painted, book);
+    List<Finding> found = new ArrayList<>(LayerFindings.of(plan));
+    found.addAll(GroundFindings.of(plan, book));
+    return plan.judged(HabitChoices.of(plan, book), found);
+  }
+
   private FinishWork(Build build, List<SchemePlan> plans, WorkshopBook book, String behind) {
     this.build = build;
     this.plans = plans;
@@ -43,8 +84,7 @@ public final class FinishWork {
   public static List<SchemePlan> plans(List<Painted> painted, WorkshopBook book) {
     List<SchemePlan> alone =
         painted.stream()
-            .map(each -> SchemePlan.of(each, book))
-            .map(plan -> plan.with(HabitChoices.of(plan, book)))
+            .map(each -> KNOWN.get(Asked.of(each, book), a -> alone(each, book)))
             .toList();
     return Batches.of(alone, book.workshop().times());
   }
@@ -73,8 +113,7 @@ public final class FinishWork {
         tasks.addAll(chain.tasks(behind(plan), ready.getOrDefault(plan.scheme().id(), List.of())));
       }
       needs.take(plan, plan.coats().isEmpty() ? 0 : Preparation.maskedM(plan), repairs);
-      findings.addAll(LayerFindings.of(plan));
-      findings.addAll(GroundFindings.of(plan, book));
+      findings.addAll(plan.findings());
     }
     missing();
     findings.addAll(AirFindings.of(plans, book));

@@ -64,7 +64,7 @@ public final class LayerAnswer {
             Map.of(),
             "");
     return LayerFindings.of(
-        new SchemePlan(painted, List.of(), picture, stack, regions, null, List.of()));
+        new SchemePlan(painted, List.of(), picture, stack, regions, null, List.of(), List.of()));
   }
 
   private static CutFigure figure(Outline outline) {

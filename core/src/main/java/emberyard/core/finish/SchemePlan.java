@@ -5,6 +5,7 @@ import emberyard.core.build.LayerStep;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Side;
 import emberyard.core.colour.Colour;
+import emberyard.core.finding.Finding;
 import emberyard.core.finish.layer.LayerPicture;
 import emberyard.core.finish.layer.LayerStack;
 import emberyard.core.finish.layer.Region;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param layers what both sides show, region by region
  * @param leader the finish on whose rack it hangs, null where it hangs alone
  * @param habits what each other way of working would change
+ * @param findings judgements that need no clock and no other finish
  */
 public record SchemePlan(
     Painted painted,
@@ -34,11 +36,13 @@ public record SchemePlan(
     LayerStack stack,
     List<Region> regions,
     @Nullable String leader,
-    List<HabitChoice> habits) {
+    List<HabitChoice> habits,
+    List<Finding> findings) {
   public SchemePlan {
     coats = List.copyOf(coats);
     regions = List.copyOf(regions);
     habits = List.copyOf(habits);
+    findings = List.copyOf(findings);
   }
 
   /** Lays out the steps for the workshop's room. Steps with an unknown paint are left out. */
@@ -47,7 +51,14 @@ public record SchemePlan(
     List<Region> regions = FinishStack.regions(painted);
     List<CoatStep> coats = new CoatWriter(painted, book, stack, regions).coats();
     return new SchemePlan(
-        painted, coats, LayerPicture.of(stack, regions), stack, regions, null, List.of());
+        painted,
+        coats,
+        LayerPicture.of(stack, regions),
+        stack,
+        regions,
+        null,
+        List.of(),
+        List.of());
   }
 
   public Scheme scheme() {
@@ -113,15 +124,16 @@ public record SchemePlan(
               theirs.scuffed(),
               theirs.notBefore()));
     }
-    return new SchemePlan(painted, shared, layers, stack, regions, lead.scheme().id(), habits);
+    return new SchemePlan(
+        painted, shared, layers, stack, regions, lead.scheme().id(), habits, findings);
   }
 
-  SchemePlan with(List<HabitChoice> choices) {
-    return new SchemePlan(painted, coats, layers, stack, regions, leader, choices);
+  SchemePlan judged(List<HabitChoice> choices, List<Finding> found) {
+    return new SchemePlan(painted, coats, layers, stack, regions, leader, choices, found);
   }
 
   SchemePlan with(List<CoatStep> others, @Nullable String on) {
-    return new SchemePlan(painted, others, layers, stack, regions, on, habits);
+    return new SchemePlan(painted, others, layers, stack, regions, on, habits, findings);
   }
 
   /** What the colour is held against: the target, null while that is open. */

@@ -3,17 +3,20 @@ package emberyard.core.yard;
 import emberyard.core.brief.Interview;
 import emberyard.core.brief.RequirementState;
 import emberyard.core.build.Build;
+import emberyard.core.build.Need;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.Shares;
 import emberyard.core.finding.Finding;
 import emberyard.core.finish.FinishPicture;
 import emberyard.core.finish.SchemePlan;
+import emberyard.core.finish.Treated;
 import emberyard.core.fit.FitPicture;
 import emberyard.core.light.LightLoad;
 import emberyard.core.make.MadePart;
 import emberyard.core.make.MakePicture;
 import emberyard.core.money.Budget;
 import emberyard.core.supply.NeedLine;
+import emberyard.core.workshop.WorkshopBook;
 import java.util.List;
 
 /**
@@ -35,7 +38,7 @@ public record BuildPicture(
     List<MadePart> parts,
     MakePicture make,
     List<SchemePlan> schemes,
-    FinishPicture finish,
+    List<Treated> treated,
     LightLoad lightLoad,
     FitPicture fit,
     double hardwareMassKg,
@@ -45,4 +48,11 @@ public record BuildPicture(
     List<Finding> findings,
     List<ChainLink> chain,
     Fuse fuse,
-    List<TaskPicture> next) {}
+    List<TaskPicture> next) {
+
+  /** The finishes drawn for screens: worked out when somebody looks. */
+  public FinishPicture finish(WorkshopBook book) {
+    List<Need> needed = needs.stream().map(NeedLine::need).toList();
+    return FinishPicture.of(schemes, treated, needed, book);
+  }
+}

@@ -13,7 +13,6 @@ import emberyard.core.concept.StockPalette;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.Shares;
 import emberyard.core.finding.Finding;
-import emberyard.core.finish.FinishPicture;
 import emberyard.core.finish.FinishWork;
 import emberyard.core.finish.OutsideWork;
 import emberyard.core.finish.SchemePlan;
@@ -50,7 +49,6 @@ record Derivation(
     List<MadePart> parts,
     MakePicture make,
     List<SchemePlan> schemes,
-    FinishPicture finish,
     List<Treated> treated,
     FitPicture fit,
     double massKg,
@@ -110,7 +108,6 @@ record Derivation(
         parts,
         MakePicture.of(build, drawn, book),
         schemes,
-        FinishPicture.of(schemes, surfaces.treated(), needs, book),
         surfaces.treated(),
         fit.picture(),
         fit.massKg(),
@@ -133,7 +130,6 @@ record Derivation(
         parts,
         make,
         schemes,
-        finish,
         treated,
         fit,
         massKg,

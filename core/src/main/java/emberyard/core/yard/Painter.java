@@ -110,7 +110,7 @@ final class Painter {
         record.derived().parts(),
         record.derived().make(),
         record.derived().schemes(),
-        record.derived().finish(),
+        record.derived().treated(),
         LightLoad.of(build),
         record.derived().fit(),
         FitWork.hardwareMassKg(build),

@@ -32,8 +32,9 @@ class FinishDesk {
   }
 
   ResponseEntity<byte[]> film(String buildId, String filmId, String form) {
+    YardReader.Reading reading = yard.read();
     FinishPicture.RollPicture roll =
-        yard.read().build(buildId).finish().rolls().stream()
+        reading.build(buildId).finish(reading.book()).rolls().stream()
             .filter(each -> each.filmId().equals(filmId))
             .findFirst()
             .orElseThrow(() -> new MissingThing("No film of this kind is planned here."));

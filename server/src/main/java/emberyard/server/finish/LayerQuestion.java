@@ -29,6 +29,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
 
 /** Questions about layers, turned into a stack and regions. */
 final class LayerQuestion {
@@ -56,13 +57,29 @@ final class LayerQuestion {
 
   /** A product by its id in the stock, or by colour and hiding. */
   record LayerProduct(
-      @Nullable String id, @Nullable String colour, @Nullable Double contrastRatio) {}
+      @Nullable String id, @Nullable String colour, @Nullable Double contrastRatio) {
+    /** A bare word is an id. */
+    static LayerProduct of(JsonNode node) {
+      if (node.isString()) {
+        return new LayerProduct(node.asString(), null, null);
+      }
+      return new LayerProduct(
+          node.path("id").asString(null),
+          node.path("colour").asString(null),
+          node.has("contrastRatio") ? node.path("contrastRatio").asDouble(0.8) : null);
+    }
+  }
 
   /** One step. */
   record LayerAsked(
       @Schema(description = "front or back") String side,
       @Schema(description = "paint, stencil, peel, film, engrave or clear") String op,
-      @Nullable LayerProduct product,
+      @Nullable
+          @Schema(
+              description = "Id in the stock, or {colour, contrastRatio}",
+              type = "object",
+              implementation = LayerProduct.class)
+          JsonNode product,
       @Nullable @Schema(minimum = "1", maximum = "20", defaultValue = "1") Integer coats,
       @Nullable @Schema(description = "Name of a shape; all over where it is left out")
           String shape,
@@ -232,7 +249,7 @@ final class LayerQuestion {
     LayerOp op = one(LayerOp.class, "steps.op", asked.op());
     String product = null;
     if (asked.product() != null) {
-      Coating coating = coating(asked.product(), book);
+      Coating coating = coating(LayerProduct.of(asked.product()), book);
       products.put(coating.id(), coating);
       product = coating.id();
     }

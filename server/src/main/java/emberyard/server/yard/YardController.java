@@ -165,7 +165,7 @@ class YardController {
         sight.coverage(),
         picture.parts(),
         picture.make(),
-        picture.finish(),
+        picture.finish(reading.book()),
         picture.lightLoad(),
         picture.fit(),
         picture.hardwareMassKg(),

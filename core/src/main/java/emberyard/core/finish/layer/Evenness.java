@@ -17,8 +17,10 @@ final class Evenness {
 
   private Evenness() {}
 
-  static double of(Piles piles, SheetOptic sheet) {
-    double passes = through(piles, sheet, null, 0);
+  /**
+   * @param passes share of light that passes all, luminance
+   */
+  static double of(Piles piles, SheetOptic sheet, double passes) {
     if (passes < LEAST_SEEN) {
       return 0;
     }
@@ -47,8 +49,9 @@ final class Evenness {
   private static Slab side(List<Piles.Deposit> pile, Piles.Deposit changed, double coats) {
     Slab all = Slab.NOTHING;
     for (Piles.Deposit deposit : pile) {
-      double n = deposit.coats() + (deposit == changed ? coats : 0);
-      all = deposit.coating().coats(n).before(all);
+      Slab slab =
+          deposit == changed ? deposit.coating().coats(deposit.coats() + coats) : deposit.slab();
+      all = slab.before(all);
     }
     return all;
   }

@@ -5,6 +5,7 @@ import emberyard.core.build.LayerStep;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /** Keeps count of which stencils lie, so that a peel knows what it takes off. */
 final class LayerMasks {
@@ -15,15 +16,33 @@ final class LayerMasks {
    *
    * @param peels empty for all but peels
    */
-  record Move(LayerStep step, List<String> peels) {}
+  record Move(LayerStep step, List<String> peels, Set<String> shapes, Set<String> less) {
+    static Move of(LayerStep step, List<String> peels) {
+      return new Move(step, peels, Set.copyOf(step.shapes()), Set.copyOf(step.less()));
+    }
+
+    /**
+     * {@link LayerStep#reaches} by the few shapes of the region instead of the many of the step.
+     */
+    boolean reaches(Set<String> region) {
+      boolean within = false;
+      for (String shape : region) {
+        if (less.contains(shape)) {
+          return false;
+        }
+        within |= shapes.contains(shape);
+      }
+      return shapes.isEmpty() || within != step.outside();
+    }
+  }
 
   Move next(LayerStep step) {
     if (step.op() == LayerOp.STENCIL) {
       lying.add(step);
-      return new Move(step, List.of());
+      return Move.of(step, List.of());
     }
     if (step.op() != LayerOp.PEEL) {
-      return new Move(step, List.of());
+      return Move.of(step, List.of());
     }
     List<LayerStep> taken =
         lying.stream()
@@ -33,7 +52,7 @@ final class LayerMasks {
       taken = List.of(taken.get(taken.size() - 1));
     }
     lying.removeAll(taken);
-    return new Move(step, taken.stream().map(LayerStep::id).toList());
+    return Move.of(step, taken.stream().map(LayerStep::id).toList());
   }
 
   /** What was laid and not taken off yet. */

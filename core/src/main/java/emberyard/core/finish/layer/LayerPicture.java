@@ -4,9 +4,10 @@ import emberyard.core.build.LayerStep;
 import emberyard.core.build.Side;
 import emberyard.core.colour.Colour;
 import emberyard.core.finish.optic.Slab;
-import emberyard.core.geometry.SvgPath;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -59,31 +60,37 @@ public record LayerPicture(
    */
   public record Frame(int steps, List<String> front, List<String> back) {}
 
-  /** Replays a stack over regions. */
+  /** Replays a stack over regions, once: what lies in the end is read off the last step. */
   public static LayerPicture of(LayerStack stack, List<Region> regions) {
+    List<Piles> piles = regions.stream().map(region -> new Piles()).toList();
+    List<Frame> frames = frames(stack, regions, piles);
     List<RegionPicture> pictures = new ArrayList<>();
-    for (Region region : regions) {
-      pictures.add(picture(stack, region));
+    Double worst = null;
+    for (int i = 0; i < regions.size(); i++) {
+      RegionPicture picture = picture(stack, regions.get(i), piles.get(i));
+      pictures.add(picture);
+      Double off = picture.deltaE00();
+      worst = off == null || (worst != null && worst >= off) ? worst : off;
     }
-    boolean wished = pictures.stream().anyMatch(p -> p.deltaE00() != null);
-    return new LayerPicture(pictures, frames(stack, regions), wished ? stack.worst(regions) : null);
+    return new LayerPicture(pictures, frames, worst);
   }
 
-  private static RegionPicture picture(LayerStack stack, Region region) {
+  private static RegionPicture picture(LayerStack stack, Region region, Piles piles) {
     Set<String> shapes = region.shapes();
-    Piles piles = stack.piles(shapes);
     Slab all = piles.slab(Side.FRONT, stack.sheet());
+    String wanted = stack.wantedHex(shapes);
+    Colour seen = piles.slab(stack.seenFrom(), stack.sheet()).on(stack.ground());
     return new RegionPicture(
         stack.name(shapes),
         List.copyOf(shapes),
-        region.outline().areaMm2(),
-        SvgPath.of(region.outline().contours()),
-        stack.wantedHex(shapes),
-        stack.off(shapes),
+        region.areaMm2(),
+        region.path(),
+        wanted,
+        wanted == null ? null : seen.deltaE00(Colour.hex(wanted)),
         Seen.of(piles, stack.sheet(), Side.FRONT, stack.ground(), stack.light()),
         Seen.of(piles, stack.sheet(), Side.BACK, stack.ground(), stack.light()),
-        all.through().luminance(),
-        100 * Evenness.of(piles, stack.sheet()),
+        Math.min(1, all.through().luminance()),
+        100 * Evenness.of(piles, stack.sheet(), all.through().luminance()),
         slices(stack, piles));
   }
 
@@ -112,15 +119,14 @@ public record LayerPicture(
         deposit.coats());
   }
 
-  private static List<Frame> frames(LayerStack stack, List<Region> regions) {
-    List<Piles> piles = new ArrayList<>();
+  private static List<Frame> frames(LayerStack stack, List<Region> regions, List<Piles> piles) {
     List<String> front = new ArrayList<>();
     List<String> back = new ArrayList<>();
-    for (Region region : regions) {
-      Piles bare = new Piles();
-      piles.add(bare);
-      front.add(shown(stack, bare, Side.FRONT));
-      back.add(shown(stack, bare, Side.BACK));
+    String bareFront = shown(stack, new Piles(), Side.FRONT);
+    String bareBack = shown(stack, new Piles(), Side.BACK);
+    for (int i = 0; i < regions.size(); i++) {
+      front.add(bareFront);
+      back.add(bareBack);
     }
     List<Frame> frames = new ArrayList<>();
     frames.add(new Frame(0, List.copyOf(front), List.copyOf(back)));
@@ -128,13 +134,22 @@ public record LayerPicture(
     int done = 0;
     for (LayerStep step : stack.steps()) {
       LayerMasks.Move move = masks.next(step);
+      Piles.Deposit laid = Piles.laid(step, stack.coatings());
+      Map<List<Object>, String[]> known = new HashMap<>();
       for (int i = 0; i < piles.size(); i++) {
         if (!touches(move, regions.get(i).shapes())) {
           continue;
         }
-        piles.get(i).take(move, regions.get(i).shapes(), stack.coatings());
-        front.set(i, shown(stack, piles.get(i), Side.FRONT));
-        back.set(i, shown(stack, piles.get(i), Side.BACK));
+        Piles pile = piles.get(i);
+        pile.take(move, regions.get(i).shapes(), laid);
+        // regions with the same layers look the same
+        String[] seen =
+            known.computeIfAbsent(
+                pile.likeness(),
+                same ->
+                    new String[] {shown(stack, pile, Side.FRONT), shown(stack, pile, Side.BACK)});
+        front.set(i, seen[0]);
+        back.set(i, seen[1]);
       }
       frames.add(new Frame(++done, List.copyOf(front), List.copyOf(back)));
     }
@@ -142,7 +157,7 @@ public record LayerPicture(
   }
 
   private static boolean touches(LayerMasks.Move move, Set<String> region) {
-    return !move.peels().isEmpty() || move.step().reaches(region);
+    return !move.peels().isEmpty() || move.reaches(region);
   }
 
   private static String shown(LayerStack stack, Piles piles, Side from) {

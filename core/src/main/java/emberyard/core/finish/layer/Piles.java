@@ -33,10 +33,18 @@ final class Piles {
    *
    * @param stencil the step that laid it where it is a stencil, null for the others
    */
-  record Deposit(String stepId, Coating coating, int coats, @Nullable LayerStep stencil) {
-    Slab slab() {
-      return coating.coats(coats);
+  record Deposit(
+      String stepId, Coating coating, int coats, Slab slab, @Nullable LayerStep stencil) {}
+
+  /** What one step lays, worked out once for all regions; null for peels and engraving. */
+  static @Nullable Deposit laid(LayerStep step, Function<LayerStep, Coating> coatings) {
+    if (step.op() == LayerOp.PEEL || step.op() == LayerOp.ENGRAVE) {
+      return null;
     }
+    boolean stencil = step.op() == LayerOp.STENCIL;
+    Coating coating = coatings.apply(step);
+    int coats = stencil ? 1 : step.coats();
+    return new Deposit(step.id(), coating, coats, coating.coats(coats), stencil ? step : null);
   }
 
   private final Map<Side, List<Deposit>> piles = new EnumMap<>(Side.class);
@@ -55,31 +63,27 @@ final class Piles {
     Piles piles = new Piles();
     LayerMasks masks = new LayerMasks();
     for (LayerStep step : steps) {
-      piles.take(masks.next(step), region, coatings);
+      piles.take(masks.next(step), region, laid(step, coatings));
     }
     return piles;
   }
 
   /** Does one step where it reaches this region. */
-  void take(LayerMasks.Move move, Set<String> region, Function<LayerStep, Coating> coatings) {
+  void take(LayerMasks.Move move, Set<String> region, @Nullable Deposit laid) {
     LayerStep step = move.step();
     List<Deposit> pile = piles.get(step.side());
     if (step.op() == LayerOp.PEEL) {
       move.peels().forEach(stencil -> peel(pile, stencil));
       return;
     }
-    if (!step.reaches(region)) {
+    if (!move.reaches(region)) {
       return;
     }
-    switch (step.op()) {
-      case PAINT, CLEAR, FILM ->
-          pile.add(new Deposit(step.id(), coatings.apply(step), step.coats(), null));
-      case STENCIL -> pile.add(new Deposit(step.id(), coatings.apply(step), 1, step));
-      case ENGRAVE -> {
-        pile.clear();
-        frosted.put(step.side(), true);
-      }
-      default -> throw new IllegalStateException(step.op().name());
+    if (laid != null) {
+      pile.add(laid);
+    } else {
+      pile.clear();
+      frosted.put(step.side(), true);
     }
   }
 
@@ -91,6 +95,16 @@ final class Piles {
         return;
       }
     }
+  }
+
+  /** Equal for piles that look the same. */
+  List<Object> likeness() {
+    List<Object> same = new ArrayList<>();
+    for (Side side : Side.values()) {
+      piles.get(side).forEach(deposit -> same.add(deposit.stepId()));
+      same.add(frosted.get(side));
+    }
+    return same;
   }
 
   List<Deposit> on(Side side) {
