@@ -47,21 +47,23 @@ async function begin() {
 <template>
   <form @submit.prevent="begin">
     <p class="soft">This folder is empty. Five answers, then the yard is yours.</p>
-    <TextField v-model="workshopName" label="Workshop" :problem="problems.workshopName" />
+    <TextField v-model="workshopName" own label="Workshop" :problem="problems.workshopName" />
     <div class="pair">
-      <TextField v-model="currency" label="Currency" :problem="problems.currency" />
-      <TextField v-model="zone" label="Time zone" :problem="problems.zone" />
+      <TextField v-model="currency" own label="Currency" :problem="problems.currency" />
+      <TextField v-model="zone" own label="Time zone" :problem="problems.zone" />
     </div>
     <HoursField v-model="hours" label="Working hours" :problem="problems.hours" />
     <div class="pair">
       <TextField
         v-model="ownerName"
+        own
         label="Your name"
         autocomplete="username"
         :problem="problems.ownerName || problems.name"
       />
       <TextField
         v-model="password"
+        own
         label="Password"
         type="password"
         autocomplete="new-password"

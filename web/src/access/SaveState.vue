@@ -2,15 +2,18 @@
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { computed } from 'vue'
-import { useSaver } from '../store/saver'
+import { nameOf, useSaver } from '../store/saver'
+import { useSaid } from '../ui/useSaid'
 
 /** Says quietly whether all is saved, loudly when the server is away, and offers both versions. */
 const saver = useSaver()
+const said = useSaid()
 const words = computed(
   () =>
     ({
       saved: 'saved',
       saving: 'saving…',
+      refused: `${saver.refused.size === 1 ? 'One thing is' : saver.refused.size + ' things are'} not kept as typed`,
       away: 'The workshop’s computer does not answer. Keep typing: it is kept here and saved when it is back.',
     })[saver.state],
 )
@@ -26,9 +29,27 @@ const shown = (value: unknown) =>
 </script>
 
 <template>
-  <p class="state no-print" :class="saver.state" :role="saver.away ? 'alert' : 'status'">
+  <p
+    v-if="saver.state !== 'refused'"
+    class="state no-print"
+    :class="saver.state"
+    :role="saver.away ? 'alert' : 'status'"
+  >
     {{ words }}
   </p>
+  <details v-else class="state refused no-print">
+    <summary role="status">{{ words }}</summary>
+    <div v-for="[path, edit] in saver.refused" :key="path" class="left">
+      <p>{{ nameOf(edit) }}{{ edit.errors.map((error) => said(error.sentence)).join(' ') }}</p>
+      <Button
+        class="bare"
+        size="small"
+        label="Take back what was typed"
+        :aria-label="`Take back what was typed: ${nameOf(edit)}`"
+        @click="saver.drop(path)"
+      />
+    </div>
+  </details>
   <Dialog
     :visible="!!saver.conflict"
     modal
@@ -70,6 +91,24 @@ const shown = (value: unknown) =>
   z-index: 30;
   padding: 1px 6px;
   background: color-mix(in srgb, var(--ash) 80%, transparent);
+}
+.refused {
+  background: var(--paper);
+  border: 1px solid var(--madder);
+  color: var(--ink);
+  max-width: 420px;
+}
+.refused summary {
+  cursor: pointer;
+  font-weight: 600;
+  color: var(--madder);
+}
+.left {
+  border-top: 1px solid var(--line);
+  padding: 4px 0;
+}
+.left p {
+  margin: 0;
 }
 .away {
   background: var(--madder);

@@ -35,16 +35,18 @@ async function signIn() {
     <FirstRun v-if="session.session?.needsSetup" />
     <form v-else @submit.prevent="signIn">
       <p class="soft">Describe the build once; the work, the list, the cost and the date follow.</p>
-      <TextField v-model="name" label="Name" autocomplete="username" />
+      <TextField v-model="name" own label="Name" autocomplete="username" />
       <TextField
         v-model="password"
+        own
         label="Password"
         type="password"
         autocomplete="current-password"
       />
       <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
       <p v-if="saver.pending.size" class="soft">
-        {{ saver.pending.size }} unsaved change is kept here and saved when you are in.
+        {{ saver.pending.size === 1 ? 'One change' : saver.pending.size + ' changes' }} of whoever
+        was here {{ saver.pending.size === 1 ? 'is' : 'are' }} kept, and saved when they are back.
       </p>
       <Button type="submit" label="Sign in" />
     </form>

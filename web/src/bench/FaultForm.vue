@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import { newId, send } from '../api/client'
+import { newId } from '../api/client'
 import type { PaintFault, TaskPicture } from '../api/types'
+import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
 import { useClock } from '../store/clock'
+import { useSaver } from '../store/saver'
 import { useSession } from '../store/session'
 import ChoiceField from '../ui/ChoiceField.vue'
 import TextField from '../ui/TextField.vue'
@@ -14,6 +16,7 @@ const props = defineProps<{ buildId: string; task: TaskPicture }>()
 const emit = defineEmits<{ done: [] }>()
 const builds = useBuild()
 const clock = useClock()
+const saver = useSaver()
 const session = useSession()
 const FAULTS = [
   { value: 'RUN', label: 'a run', usual: 'FLAT' },
@@ -31,7 +34,7 @@ const REPAIRS = [
 ] as const
 const kind = ref<PaintFault['kind']>('RUN')
 const repair = ref<PaintFault['repair']>('FLAT')
-const note = ref('')
+const note = useDraft(`fault:${props.task.task.key}:note`, '')
 const by = ref(session.account?.name ?? '')
 const problem = ref('')
 const id = newId()
@@ -52,13 +55,17 @@ async function record() {
     by: by.value,
     note: note.value,
   }
-  try {
-    await send('PUT', `/api/builds/${encodeURIComponent(props.buildId)}/faults/${id}`, fault)
-    await Promise.all([clock.refresh(), builds.id ? builds.reload() : Promise.resolve()])
-    emit('done')
-  } catch (refusal) {
-    problem.value = (refusal as Error).message
+  const path = `/api/builds/${encodeURIComponent(props.buildId)}/faults/${id}`
+  saver.save({ key: `faults/${id}`, path, value: fault })
+  await saver.settled()
+  const refused = saver.refused.get(path)
+  if (refused) {
+    problem.value = refused.errors.map((error) => error.sentence).join(' ')
+    return
   }
+  note.value = ''
+  emit('done')
+  if (!saver.away) await Promise.all([clock.refresh(), builds.id ? builds.reload() : null])
 }
 </script>
 
@@ -71,8 +78,8 @@ async function record() {
       @update:model-value="pick"
     />
     <ChoiceField v-model="repair" label="Repair" :options="[...REPAIRS]" />
-    <TextField v-model="note" label="Where, how large" />
-    <TextField v-model="by" label="Who found it" />
+    <TextField v-model="note" own label="Where, how large" />
+    <TextField v-model="by" own label="Who found it" />
     <Button type="submit" label="Plan the repair" :disabled="!by.trim()" />
     <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
   </form>

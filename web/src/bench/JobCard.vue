@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { newId, upload } from '../api/client'
 import type { TaskPicture } from '../api/types'
+import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
 import { useClock } from '../store/clock'
 import { useSession } from '../store/session'
@@ -27,9 +28,11 @@ const session = useSession()
 const shell = useShell()
 const workshop = useWorkshop()
 const builds = useBuild()
-const asking = ref<'' | 'check' | 'again' | 'note' | 'fault'>('')
-const words = ref('')
-const by = ref('')
+type Asking = '' | 'check' | 'again' | 'note' | 'fault'
+const draft = `card:${props.buildId}:${props.task.task.key}:`
+const asking = useDraft<Asking>(draft + 'asking', '')
+const words = useDraft(draft + 'words', '')
+const by = useDraft(draft + 'by', '')
 const key = computed(() => props.task.task.key)
 const running = computed(() => props.task.state === 'RUNNING')
 const done = computed(() => ['DONE', 'WAITING'].includes(props.task.state))
@@ -47,18 +50,27 @@ const SIGN = {
   NO_LONGER_NEEDED: 'note',
 } as const
 
-function ask(what: typeof asking.value) {
-  asking.value = asking.value === what ? '' : what
+function ask(what: Asking) {
+  if (asking.value === what) return close()
+  asking.value = what
   words.value = ''
   by.value = session.account?.name ?? ''
 }
+function close() {
+  asking.value = ''
+  words.value = ''
+  by.value = ''
+}
 async function quietly(action: Promise<unknown>) {
-  await action.then(() => (asking.value = '')).catch(() => undefined)
+  await action.then(close).catch(() => undefined)
 }
 const passed = (ok: boolean) =>
   quietly(clock.mark(props.buildId, key.value, ok ? 'PASSED' : 'FAILED', words.value, by.value))
 const again = () => quietly(clock.mark(props.buildId, key.value, 'AGAIN', words.value))
-const note = () => quietly(clock.note(props.buildId, key.value, words.value))
+function note() {
+  clock.note(props.buildId, key.value, words.value)
+  close()
+}
 const toggle = () => quietly(running.value ? clock.stop() : clock.start(props.buildId, key.value))
 
 async function photo(event: Event) {
@@ -174,8 +186,8 @@ async function photo(event: Event) {
       />
     </div>
     <form v-if="asking === 'check'" class="asking" @submit.prevent="passed(true)">
-      <TextField v-model="words" label="What the check showed" />
-      <TextField v-model="by" label="Who looked" />
+      <TextField v-model="words" own label="What the check showed" />
+      <TextField v-model="by" own label="Who looked" />
       <Button type="submit" label="It passed" :disabled="!words.trim() || !by.trim()" />
       <Button
         type="button"
@@ -186,12 +198,12 @@ async function photo(event: Event) {
       />
     </form>
     <form v-if="asking === 'again'" class="asking" @submit.prevent="again">
-      <TextField v-model="words" label="Why again" />
+      <TextField v-model="words" own label="Why again" />
       <Button type="submit" label="Put it back on the plan" :disabled="!words.trim()" />
     </form>
-    <FaultForm v-if="asking === 'fault'" :build-id="buildId" :task="task" @done="asking = ''" />
+    <FaultForm v-if="asking === 'fault'" :build-id="buildId" :task="task" @done="close" />
     <form v-if="asking === 'note'" class="asking" @submit.prevent="note">
-      <TextField v-model="words" label="Note" />
+      <TextField v-model="words" own label="Note" />
       <Button type="submit" label="Keep this note" :disabled="!words.trim()" />
     </form>
   </article>

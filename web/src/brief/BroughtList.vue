@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import CountingFields from '../build/CountingFields.vue'
 import { newComponent } from '../build/newComponent'
 import type { Component } from '../api/types'
+import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import ChoiceField from '../ui/ChoiceField.vue'
@@ -20,7 +21,7 @@ const SOURCES = [
   { value: 'CLIENT', label: 'the client brings it' },
   { value: 'OWNED', label: 'it is here and is kept' },
 ] as const
-const name = ref('')
+const name = useDraft(`brought:${builds.id}`, '')
 function add() {
   if (!name.value.trim()) return
   builds.add('components', newComponent(name.value.trim(), 'CLIENT', ''))
@@ -53,7 +54,7 @@ function add() {
       <CountingFields :component="thing" />
     </div>
     <form @submit.prevent="add">
-      <TextField v-model="name" label="A thing that is there already" />
+      <TextField v-model="name" own label="A thing that is there already" />
       <Button type="submit" class="quiet" label="Add this thing" />
     </form>
   </div>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { Remark } from '../api/types'
+import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
 import { useShell } from '../store/shell'
 import TextField from '../ui/TextField.vue'
@@ -10,7 +11,7 @@ import TextField from '../ui/TextField.vue'
 const builds = useBuild()
 const shell = useShell()
 const remarks = computed(() => builds.build!.remarks)
-const said = ref('')
+const said = useDraft(`remark:${builds.id}`, '')
 function add() {
   if (!said.value.trim()) return
   builds.add('remarks', { text: said.value.trim() } satisfies Omit<Remark, 'id'>)
@@ -58,7 +59,7 @@ function key(event: KeyboardEvent, remark: Remark) {
       </li>
     </ul>
     <form @submit.prevent="add">
-      <TextField v-model="said" label="Something said" />
+      <TextField v-model="said" own label="Something said" />
       <Button type="submit" class="quiet" label="Note it" />
     </form>
   </section>

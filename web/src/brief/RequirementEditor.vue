@@ -148,7 +148,6 @@ const OUTCOMES = [
       <MeasureField
         v-else
         label="Limit"
-        :quantity="measure?.kind === 'SIZE' ? 'length' : 'number'"
         :unit="measure?.unit ?? ''"
         :model-value="limit.value"
         :problem="problem('limit.value')"

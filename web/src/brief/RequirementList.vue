@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import type { Requirement } from '../api/types'
+import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
 import TextField from '../ui/TextField.vue'
@@ -22,7 +23,7 @@ const groups = computed(() =>
 /** What is typed goes before what was derived from it. */
 const typed = (id: string) => builds.build!.requirements.find((each) => each.id === id)
 
-const wish = ref('')
+const wish = useDraft(`wish:${builds.id}`, '')
 const priority = ref<Requirement['priority']>('MUST')
 function add() {
   if (!wish.value.trim()) return
@@ -48,7 +49,7 @@ defineExpose({ focusNew })
   <div>
     <form class="new-wish" @submit.prevent="add">
       <ChoiceField v-model="priority" label="How badly" :options="[...PRIORITIES]" />
-      <TextField v-model="wish" label="A wish, as the client said it" />
+      <TextField v-model="wish" own label="A wish, as the client said it" />
       <Button type="submit" class="quiet" label="Add this requirement" />
     </form>
     <section v-for="group in groups" :key="group.priority">

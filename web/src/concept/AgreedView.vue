@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { get, newId } from '../api/client'
 import type { SnapshotDifference } from '../api/types'
+import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
@@ -32,8 +33,8 @@ const hours = (minutes: number) => (minutes < 0 ? '−' : '+') + duration(Math.a
 const days = (count: number) =>
   count === 0 ? 'no day' : `${count > 0 ? '+' : '−'}${Math.abs(count)} days`
 
-const by = ref('')
-const price = ref<number | null>(null)
+const by = useDraft(`agreed:${builds.id}:by`, '')
+const price = useDraft<number | null>(`agreed:${builds.id}:price`, null)
 const refusal = ref('')
 async function act(what: string, body: object, said: string) {
   refusal.value = ''
@@ -108,9 +109,10 @@ watch(
         </template>
       </dl>
       <form v-if="session.owner" @submit.prevent="answer(true)">
-        <TextField v-model="by" label="Answered by" />
+        <TextField v-model="by" own label="Answered by" />
         <MoneyField
           v-model="price"
+          own
           label="Price agreed for the whole build"
           optional
           hint="left empty: the one above"
@@ -134,9 +136,10 @@ watch(
         that has a price of its own.
       </p>
       <form v-if="session.owner" @submit.prevent="freeze">
-        <TextField v-model="by" label="Chosen by" />
+        <TextField v-model="by" own label="Chosen by" />
         <MoneyField
           v-model="price"
+          own
           label="Agreed price"
           optional
           :hint="budget ? `left empty: ${amount(budget.quoteMinor)}, the quote of today` : ''"

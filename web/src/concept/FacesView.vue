@@ -257,7 +257,6 @@ defineExpose({ add })
       v-for="side in ['widthMm', 'heightMm', 'depthMm'] as const"
       :key="side"
       :label="{ widthMm: 'Outer width', heightMm: 'Outer height', depthMm: 'Outer depth' }[side]"
-      quantity="length"
       unit="mm"
       :model-value="size ? size[side] : null"
       :problem="sizeProblem(side)"

@@ -114,7 +114,6 @@ const takeAwayWords = computed(() =>
     />
     <MeasureField
       label="From the left"
-      quantity="length"
       unit="mm"
       :model-value="drawn.place.xMm"
       :problem="problem('xMm')"
@@ -122,7 +121,6 @@ const takeAwayWords = computed(() =>
     />
     <MeasureField
       label="From below"
-      quantity="length"
       unit="mm"
       :model-value="drawn.place.yMm"
       :problem="problem('yMm')"
@@ -130,7 +128,6 @@ const takeAwayWords = computed(() =>
     />
     <MeasureField
       label="Width"
-      quantity="length"
       unit="mm"
       :disabled="sizedElsewhere"
       :model-value="drawn.place.widthMm"
@@ -139,7 +136,6 @@ const takeAwayWords = computed(() =>
     />
     <MeasureField
       label="Height"
-      quantity="length"
       unit="mm"
       :disabled="sizedElsewhere"
       :model-value="drawn.place.heightMm"
@@ -200,7 +196,6 @@ const takeAwayWords = computed(() =>
     <template v-if="light && own">
       <MeasureField
         label="Reach"
-        quantity="length"
         unit="mm"
         :model-value="own.reachMm ?? 90"
         :hint="own.reachMm ? '' : 'a default'"
@@ -234,7 +229,6 @@ const takeAwayWords = computed(() =>
       <MeasureField
         v-if="own.art"
         label="Width of the lines"
-        quantity="length"
         unit="mm"
         hint="0 fills the shape"
         :model-value="own.strokeMm ?? 0"

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, onMounted, ref } from 'vue'
-import { send } from '../api/client'
 import type { Face, FaceView, OptionPicture } from '../api/types'
+import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
@@ -43,7 +43,7 @@ async function act(what: string, body: unknown, said: string) {
     shell.say((refusal as Error).message)
   }
 }
-const name = ref('')
+const name = useDraft(`option:${builds.id}`, '')
 function copy(option: OptionPicture) {
   act(
     'options',
@@ -57,8 +57,7 @@ const bring = (option: OptionPicture) =>
 async function drop(option: OptionPicture) {
   const id = builds.build!.options.find((each) => each.letter === option.letter)?.id
   if (!id) return
-  await send('DELETE', `${concept.base}/options/${id}`)
-  await builds.reload()
+  await builds.remove('options', id)
   await refresh()
   shell.say(`Option ${option.letter} is taken away. Ctrl+Z brings it back.`)
 }
@@ -220,7 +219,7 @@ const FACES = (['LEFT', 'FRONT', 'RIGHT', 'TOP'] as Face[]).map((value) => ({
       </tbody>
     </table>
     <p v-if="options.length < 4" class="name">
-      <TextField v-model="name" label="Name of the next copy" />
+      <TextField v-model="name" own label="Name of the next copy" />
     </p>
   </template>
 </template>

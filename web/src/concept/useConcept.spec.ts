@@ -1,6 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { useBuild } from '../store/build'
+import { useSaver } from '../store/saver'
 import { useConcept } from './useConcept'
 
 let sent: string[]
@@ -24,6 +25,7 @@ beforeEach(() => {
     )
   })
   setActivePinia(createPinia())
+  useSaver().begin('ines')
   useBuild().id = 'b'
 })
 const settle = () => new Promise((done) => setTimeout(done))

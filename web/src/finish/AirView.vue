@@ -52,8 +52,8 @@ async function sensor() {
   }
 }
 async function forget(id: string) {
-  await send('DELETE', `/api/workshop/airs/${id}`)
-  await refresh()
+  await workshop.remove('airs', id)
+  await builds.reload().catch(() => undefined)
 }
 async function refresh() {
   await workshop.load(true)

@@ -118,7 +118,6 @@ const printed = (thing: OutsideFinish) =>
         />
         <MeasureField
           label="Printed"
-          quantity="length"
           unit="mm"
           optional
           :model-value="thing.printWidthMm ?? null"
@@ -127,7 +126,6 @@ const printed = (thing: OutsideFinish) =>
         />
         <MeasureField
           label="Bleed"
-          quantity="length"
           unit="mm"
           :model-value="thing.bleedMm"
           :problem="problem(thing, 'bleedMm')"

@@ -178,7 +178,6 @@ const PLACE = [
           </template>
           <MeasureField
             label="Drawn as a line of"
-            quantity="length"
             unit="mm"
             optional
             :model-value="shape.strokeMm ?? null"

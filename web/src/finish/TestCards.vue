@@ -42,9 +42,8 @@ function add() {
 }
 defineExpose({ add })
 async function remove(card: TestCard) {
-  await send('DELETE', `/api/workshop/test-cards/${card.id}`)
-  await workshop.load(true)
-  await builds.reload()
+  await workshop.remove('test-cards', card.id)
+  if (builds.id) await builds.reload().catch(() => undefined)
 }
 interface Judged {
   ratio: number

@@ -131,7 +131,7 @@ const PLACE = [
       <MeasureField
         v-else
         label="Time of one"
-        quantity="duration"
+        duration
         unit="min"
         optional
         :model-value="treatment.minutes ?? null"

@@ -98,7 +98,6 @@ const HARDNESS = [
         <MeasureField
           label="Depth of what stays free"
           hide-label
-          quantity="length"
           unit="mm"
           :model-value="free.depthMm"
           :problem="problem(`keepOuts.${index}.depthMm`)"

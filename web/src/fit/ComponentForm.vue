@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import { send } from '../api/client'
 import type { Component } from '../api/types'
 import CountingFields from '../build/CountingFields.vue'
 import { useBuild } from '../store/build'
+import { useSaver } from '../store/saver'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
@@ -23,6 +23,7 @@ import { useLibrary } from './useLibrary'
 const props = defineProps<{ component: Component }>()
 const builds = useBuild()
 const library = useLibrary()
+const saver = useSaver()
 const session = useSession()
 const shell = useShell()
 const workshop = useWorkshop()
@@ -75,14 +76,16 @@ async function keep() {
     electric: c.electric,
     thermal: c.thermal,
   }
-  try {
-    const version = library.view?.versions['hardware/' + c.id]
-    await send('PUT', `/api/workshop/hardware/${encodeURIComponent(c.id)}`, product, version)
-    await library.load(true)
-    shell.say(`${c.name} is in the library now.`)
-  } catch (refusal) {
-    shell.say((refusal as Error).message)
-  }
+  const path = `/api/workshop/hardware/${encodeURIComponent(c.id)}`
+  const version = library.view?.versions['hardware/' + c.id]
+  if (version !== undefined && !saver.pending.has(path)) saver.versions.set(path, version)
+  saver.save({ key: `hardware/${c.id}`, path, value: product })
+  await saver.settled()
+  if (saver.refused.has(path)) return // said aloud
+  shell.say(
+    `${c.name} is in the library ${saver.away ? 'as soon as the computer answers' : 'now'}.`,
+  )
+  if (!saver.away) await library.load(true)
 }
 </script>
 

@@ -67,7 +67,7 @@ function own() {
     <header class="row">
       <h3>What does it sit in?</h3>
       <span class="soft" aria-hidden="true">find</span>
-      <TextField v-model="wanted" class="find" label="Find an enclosure" hide-label />
+      <TextField v-model="wanted" own class="find" label="Find an enclosure" hide-label />
       <span class="grow" />
       <Button class="quiet" size="small" label="Measure one of our own" @click="own" />
     </header>

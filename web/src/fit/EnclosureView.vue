@@ -218,7 +218,7 @@ const CHANGES = [
       <MeasureField
         label="Time it takes"
         unit="min"
-        quantity="duration"
+        duration
         optional
         hint="empty: the workshop’s default"
         :model-value="bay.change.minutes ?? null"

@@ -80,7 +80,7 @@ async function read(event: Event) {
   <section class="shelf" aria-label="Library of hardware">
     <div class="row">
       <ChoiceField v-model="kind" label="Kind" hide-label :options="kinds" />
-      <TextField v-model="wanted" class="find" label="Find in the library" hide-label />
+      <TextField v-model="wanted" own class="find" label="Find in the library" hide-label />
       <span class="soft">{{ found.length }} of {{ library.hardware.length }}, all invented</span>
       <span class="grow" />
       <template v-if="session.owner">

@@ -100,7 +100,6 @@ const tile = computed(() => {
       <template v-if="field">
         <MeasureField
           :label="field.pattern === 'SLOTS' ? 'Slot width' : 'Hole'"
-          quantity="length"
           unit="mm"
           :model-value="field.holeMm"
           :problem="problem('field.holeMm')"
@@ -108,7 +107,6 @@ const tile = computed(() => {
         />
         <MeasureField
           label="Pitch"
-          quantity="length"
           unit="mm"
           :model-value="field.pitchMm"
           :problem="problem('field.pitchMm')"
@@ -117,7 +115,6 @@ const tile = computed(() => {
         <MeasureField
           v-if="field.pattern === 'SLOTS'"
           label="Slot length"
-          quantity="length"
           unit="mm"
           :model-value="field.slotMm"
           :problem="problem('field.slotMm')"

@@ -60,7 +60,6 @@ const laid = computed(() => {
           <MeasureField
             :label="`Height of ${each.name}`"
             hide-label
-            quantity="length"
             unit="mm"
             :model-value="each.nominalMm"
             :problem="problem(`layers.${index}.nominalMm`)"
@@ -69,7 +68,6 @@ const laid = computed(() => {
           <MeasureField
             :label="`± ${each.name}`"
             hide-label
-            quantity="length"
             unit="± mm"
             :model-value="each.toleranceMm"
             :problem="problem(`layers.${index}.toleranceMm`)"

@@ -139,7 +139,6 @@ const outputs = computed(() =>
           />
           <MeasureField
             label="Width"
-            quantity="length"
             unit="mm"
             :model-value="thing.widthMm"
             :problem="builds.problem('screens', thing.id, 'widthMm')"
@@ -147,7 +146,6 @@ const outputs = computed(() =>
           />
           <MeasureField
             label="Height"
-            quantity="length"
             unit="mm"
             :model-value="thing.heightMm"
             :problem="builds.problem('screens', thing.id, 'heightMm')"
@@ -227,7 +225,6 @@ const outputs = computed(() =>
           />
           <MeasureField
             label="Length"
-            quantity="length"
             unit="mm"
             :model-value="thing.lengthMm"
             :problem="builds.problem('strips', thing.id, 'lengthMm')"

@@ -32,7 +32,6 @@ function remove(index: number) {
   <div class="bends">
     <MeasureField
       label="First leg"
-      quantity="length"
       unit="mm"
       :model-value="bent.firstLegMm"
       :problem="problem('drawing.bent.firstLegMm')"

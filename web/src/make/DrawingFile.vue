@@ -109,7 +109,6 @@ function mark() {
         </p>
         <MeasureField
           label="Join ends nearer than"
-          quantity="length"
           unit="mm"
           :model-value="joinMm"
           @update:model-value="tolerance"

@@ -208,7 +208,6 @@ const name = (id: string) => {
             class="on-drawing"
             label="Figure from left"
             hide-label
-            quantity="length"
             unit="mm"
             :model-value="step.xMm"
             @update:model-value="(value) => value !== null && put(step!, value, step!.yMm)"
@@ -224,7 +223,6 @@ const name = (id: string) => {
             class="on-drawing"
             label="Figure from below"
             hide-label
-            quantity="length"
             unit="mm"
             :model-value="step.yMm"
             @update:model-value="(value) => value !== null && put(step!, step!.xMm, value)"

@@ -91,7 +91,6 @@ const SWITCHES = [
     <div class="trio">
       <MeasureField
         :label="panel.drawing.bent ? 'On its face' : 'Width'"
-        quantity="length"
         unit="mm"
         :model-value="panel.widthMm"
         :problem="problem('widthMm')"
@@ -99,7 +98,6 @@ const SWITCHES = [
       />
       <MeasureField
         label="Height"
-        quantity="length"
         unit="mm"
         :model-value="panel.heightMm"
         :problem="problem('heightMm')"
@@ -107,7 +105,6 @@ const SWITCHES = [
       />
       <MeasureField
         label="Corners"
-        quantity="length"
         unit="mm"
         :model-value="panel.drawing.cornerMm"
         :problem="problem('drawing.cornerMm')"

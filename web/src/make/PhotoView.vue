@@ -204,7 +204,6 @@ function outline() {
       <MeasureField
         v-if="way === 'straight'"
         label="Known length"
-        quantity="length"
         unit="mm"
         :model-value="lengthMm"
         @update:model-value="(value) => set('lengthMm', value)"
@@ -212,14 +211,12 @@ function outline() {
       <div v-else class="pair">
         <MeasureField
           label="Rectangle wide"
-          quantity="length"
           unit="mm"
           :model-value="widthMm"
           @update:model-value="(value) => set('widthMm', value)"
         />
         <MeasureField
           label="Rectangle high"
-          quantity="length"
           unit="mm"
           :model-value="heightMm"
           @update:model-value="(value) => set('heightMm', value)"

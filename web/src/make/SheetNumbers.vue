@@ -80,14 +80,12 @@ function move(field: 'xMm' | 'yMm' | 'turnDegrees', value: number | null) {
         <div class="trio">
           <MeasureField
             label="From left"
-            quantity="length"
             unit="mm"
             :model-value="piece.piece.xMm"
             @update:model-value="(value) => move('xMm', value)"
           />
           <MeasureField
             label="From below"
-            quantity="length"
             unit="mm"
             :model-value="piece.piece.yMm"
             @update:model-value="(value) => move('yMm', value)"

@@ -78,7 +78,6 @@ function repeat(on: boolean) {
     <MeasureField
       v-if="AMOUNT[step.op]"
       :label="AMOUNT[step.op]"
-      quantity="length"
       unit="mm"
       :model-value="step.amountMm ?? null"
       :problem="problem('amountMm')"

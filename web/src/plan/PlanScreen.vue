@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import type { ManualTask, TaskPicture } from '../api/types'
 import StageFrame from '../build/StageFrame.vue'
 import { STOPS } from '../stops'
+import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
@@ -54,9 +55,9 @@ const slack = (task: TaskPicture) => {
   if (minutes === undefined) return ''
   return minutes < 0 ? `−${duration(-minutes)}` : duration(minutes)
 }
-const title = ref('')
-const handsOn = ref<number | null>(60)
-const wait = ref<number | null>(0)
+const title = useDraft(`task:${builds.id}:title`, '')
+const handsOn = useDraft<number | null>(`task:${builds.id}:hands-on`, 60)
+const wait = useDraft<number | null>(`task:${builds.id}:wait`, 0)
 const stage = ref<ManualTask['stage']>('MAKE')
 const after = ref('')
 const stages = STOPS.map((stop) => ({ value: stop.stage, label: stop.label }))
@@ -77,6 +78,8 @@ function add() {
     station: null,
   } satisfies Omit<ManualTask, 'id'>)
   title.value = ''
+  handsOn.value = 60
+  wait.value = 0
 }
 const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input')?.focus()
 </script>
@@ -163,10 +166,10 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
       </tbody>
     </table>
     <form class="new-task" @submit.prevent="add">
-      <TextField v-model="title" label="Work the design does not say" />
+      <TextField v-model="title" own label="Work the design does not say" />
       <ChoiceField v-model="stage" label="Stage" :options="stages" />
-      <MeasureField v-model="handsOn" label="Hands-on" quantity="duration" unit="min" />
-      <MeasureField v-model="wait" label="Then waits" quantity="duration" unit="min" />
+      <MeasureField v-model="handsOn" own label="Hands-on" duration unit="min" />
+      <MeasureField v-model="wait" own label="Then waits" duration unit="min" />
       <ChoiceField v-model="after" label="After" :options="afters" />
       <Button type="submit" class="quiet" label="Add this task" :disabled="!title.trim()" />
     </form>

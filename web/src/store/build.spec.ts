@@ -43,6 +43,7 @@ beforeEach(() => {
     return answer instanceof Response ? answer : new Response(JSON.stringify(answer))
   })
   setActivePinia(createPinia())
+  useSaver().begin('ines')
 })
 const settle = () => vi.advanceTimersByTimeAsync(200)
 const puts = () => sent.filter((each) => each.method === 'PUT')
@@ -125,7 +126,9 @@ describe('the build that is open', () => {
     builds.edit('panels', builds.build!.panels[0], { widthMm: 2 })
     await settle()
     expect(builds.problem('panels', 'p', 'widthMm')).toBe('Width can’t be 2.')
-    expect(useSaver().state).toBe('saved')
+    // the server still says 400: what was refused stays as typed, and that is said
+    expect(builds.build?.panels[0]).toMatchObject({ widthMm: 2 })
+    expect(useSaver().state).toBe('refused')
   })
 })
 

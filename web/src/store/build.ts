@@ -3,7 +3,9 @@ import { computed, ref } from 'vue'
 import { get, newId, send } from '../api/client'
 import type { Build, BuildView } from '../api/types'
 import { useSaver } from './saver'
+import { partsOf, putThing } from './things'
 
+type Thing = { id: string }
 type Things = Omit<Build, 'brief' | 'concept'>
 const LIST_OF: Record<string, keyof Things> = {
   requirements: 'requirements',
@@ -25,6 +27,7 @@ const LIST_OF: Record<string, keyof Things> = {
   treatments: 'treatments',
   'outside-finishes': 'outsideFinishes',
   faults: 'faults',
+  options: 'options',
 }
 
 /** The build that is open: what was typed, laid over what the server derived. */
@@ -57,48 +60,53 @@ export const useBuild = defineStore('build', () => {
     // an answer from before the last edit would take it off the screen; the next save asks again
     if (view.value && !mark.isCurrent()) return
     for (const [key, version] of Object.entries(fresh.versions)) {
-      const slash = key.indexOf('/')
-      const address = path(key.slice(0, slash), key.slice(slash + 1))
+      const address = path(...partsOf(key))
       if (!saver.pending.has(address)) saver.versions.set(address, version)
     }
-    layTypedOver(fresh)
+    layTypedOver(fresh.build)
     view.value = fresh
   }
-  /** What is typed and not answered for yet stays as typed. */
-  function layTypedOver(fresh: BuildView) {
+  /** What is typed and not stored stays as typed, and what is being taken away is gone. */
+  function layTypedOver(fresh: Build) {
     const prefix = `/api/builds/${encodeURIComponent(id.value)}/`
-    for (const edit of saver.pending.values()) {
-      if (edit.path.startsWith(prefix)) put(fresh.build, edit.key.split('/')[0], edit.value)
+    for (const edit of saver.unstored(prefix)) {
+      const [kind, thingId] = partsOf(edit.key)
+      if (!LIST_OF[kind] && kind !== 'briefs' && kind !== 'concepts') continue
+      const stored = find(fresh, kind, thingId)
+      put(fresh, kind, thingId, saver.typedOver(edit.path, stored))
     }
   }
-  function put(into: Build, kind: string, value: unknown) {
+  function find(from: Build, kind: string, thingId: string): unknown {
+    if (kind === 'briefs') return from.brief
+    if (kind === 'concepts') return from.concept
+    return (from[LIST_OF[kind]] as Thing[]).find((thing) => thing.id === thingId)
+  }
+  function put(into: Build, kind: string, thingId: string, value: unknown) {
     if (kind === 'briefs') into.brief = value as Build['brief']
     else if (kind === 'concepts') into.concept = value as Build['concept']
-    else {
-      const list = into[LIST_OF[kind]] as { id: string }[]
-      const at = list.findIndex((thing) => thing.id === (value as { id: string }).id)
-      if (at >= 0) list[at] = value as { id: string }
-      else list.push(value as { id: string })
-    }
+    else putThing(into[LIST_OF[kind]] as Thing[], thingId, (value ?? null) as Thing | null)
   }
 
   /** Changes a thing: seen at once, saved shortly. */
   function edit<T extends { id: string }>(kind: string, thing: T, change: Partial<T>) {
     if (!view.value) return
     const value = { ...thing, ...change }
-    put(view.value.build, kind, value)
-    saver.save({ key: `${kind}/${thing.id}`, path: path(kind, thing.id), value })
+    const before = find(view.value.build, kind, thing.id)
+    const address = path(kind, thing.id)
+    if (before && saver.unstored(address).length === 0) saver.holds(address, before)
+    put(view.value.build, kind, thing.id, value)
+    saver.save({ key: `${kind}/${thing.id}`, path: address, value })
   }
   function add<T extends object>(kind: string, thing: T): string {
     const thingId = newId()
     edit(kind, { ...thing, id: thingId }, {})
     return thingId
   }
+  /** Takes a thing away: gone from the screen at once, from the server shortly. */
   async function remove(kind: string, thingId: string) {
+    if (view.value) put(view.value.build, kind, thingId, null)
+    saver.save({ key: `${kind}/${thingId}`, path: path(kind, thingId), value: null })
     await saver.settled()
-    await send('DELETE', path(kind, thingId))
-    saver.versions.delete(path(kind, thingId))
-    await reload()
   }
   /** Does something at the server, then shows what follows. */
   async function act<T>(what: string, body?: unknown): Promise<T> {

@@ -3,12 +3,14 @@ import { computed, ref } from 'vue'
 import { get, newId, send } from '../api/client'
 import type { BenchCard, BenchView, TaskPicture } from '../api/types'
 import { useBuild } from './build'
+import { useSaver } from './saver'
 import { useSession } from './session'
 import { useShell } from './shell'
 
 /** Today's cards and the clock of whoever is signed in. */
 export const useClock = defineStore('clock', () => {
   const session = useSession()
+  const saver = useSaver()
   const shell = useShell()
   const builds = useBuild()
   const bench = ref<BenchView | null>(null)
@@ -43,8 +45,14 @@ export const useClock = defineStore('clock', () => {
     note = '',
     by = '',
   ) => done(send('POST', `/api/builds/${buildId}/marks`, { id: newId(), taskKey, what, note, by }))
-  const note = (buildId: string, taskKey: string, text: string) =>
-    done(send('POST', `/api/builds/${buildId}/notes`, { id: newId(), taskKey, text }))
+  /** A note is kept here until the server has it, like everything that is typed. */
+  async function note(buildId: string, taskKey: string, text: string) {
+    const id = newId()
+    const post = `/api/builds/${buildId}/notes`
+    saver.save({ key: `notes/${id}`, path: `${post}#${id}`, post, value: { id, taskKey, text } })
+    await saver.settled()
+    if (!saver.away) await Promise.all([refresh(), builds.reload()]).catch(() => undefined)
+  }
 
   /** `s`: stops the running clock, or starts it on the chosen card, or on the first that can. */
   async function toggle() {

@@ -39,9 +39,17 @@ beforeEach(() => {
   setActivePinia(createPinia())
 })
 
+/** The saver of somebody who is signed in. */
+function open(account = 'ines') {
+  const saver = useSaver()
+  saver.begin(account)
+  return saver
+}
+const PENDING = 'ember-yard-unsaved:pending:ines'
+
 describe('saving as you go', () => {
   it('sends the last of what was typed, once, and remembers the version', async () => {
-    const saver = useSaver()
+    const saver = open()
     saver.save(edit(1))
     saver.save(edit(2))
     expect(saver.state).toBe('saving')
@@ -57,29 +65,29 @@ describe('saving as you go', () => {
   })
 
   it('keeps what was typed while the server is away and sends it when it is back', async () => {
-    const saver = useSaver()
+    const saver = open()
     answers = [gone, gone]
     saver.save(edit(5))
     await vi.advanceTimersByTimeAsync(100)
     expect(saver.state).toBe('away')
-    expect(kept['ember-yard-unsaved']).toContain('"widthMm":5')
+    expect(kept[PENDING]).toContain('"widthMm":5')
     await vi.advanceTimersByTimeAsync(2100)
     expect(saver.state).toBe('away')
     await vi.advanceTimersByTimeAsync(2100)
     expect(saver.state).toBe('saved')
-    expect(kept['ember-yard-unsaved']).toBe('[]')
+    expect(kept[PENDING]).toBe('[]')
   })
 
   it('finds unsaved words again after a reload', async () => {
-    kept['ember-yard-unsaved'] = JSON.stringify([[PATH, edit(9)]])
-    const saver = useSaver()
+    kept[PENDING] = JSON.stringify([[PATH, edit(9)]])
+    const saver = open()
     expect(saver.state).toBe('saving')
     await vi.advanceTimersByTimeAsync(100)
     expect(sent[0].body).toContain('"widthMm":9')
   })
 
   it('offers both versions when somebody else was faster', async () => {
-    const saver = useSaver()
+    const saver = open()
     const theirs = { version: 12, value: { id: 'p', widthMm: 50 } }
     answers = [refuse(412, { title: 'changed', current: theirs })]
     saver.save(edit(6))
@@ -95,7 +103,7 @@ describe('saving as you go', () => {
   })
 
   it('drops mine when theirs is taken', async () => {
-    const saver = useSaver()
+    const saver = open()
     answers = [refuse(412, { title: 'changed', current: { version: 3, value: {} } })]
     saver.save(edit(6))
     await vi.advanceTimersByTimeAsync(100)
@@ -106,7 +114,7 @@ describe('saving as you go', () => {
   })
 
   it('puts the sentence at the field and goes on with other things', async () => {
-    const saver = useSaver()
+    const saver = open()
     answers = [
       refuse(422, {
         title: 'Width can’t be 2.',
@@ -125,12 +133,12 @@ describe('saving as you go', () => {
   })
 
   it('keeps everything when the session ran out', async () => {
-    const saver = useSaver()
+    const saver = open()
     answers = [refuse(401, { title: 'Sign in first.' })]
     saver.save(edit(8))
     await vi.advanceTimersByTimeAsync(50)
     await vi.advanceTimersByTimeAsync(15)
-    expect(kept['ember-yard-unsaved']).toContain('"widthMm":8')
+    expect(kept[PENDING]).toContain('"widthMm":8')
     await vi.advanceTimersByTimeAsync(10_000)
     expect(sent).toHaveLength(1) // it waits for the sign-in instead of asking again and again
     saver.settled()
@@ -140,7 +148,7 @@ describe('saving as you go', () => {
   })
 
   it('says it aloud when a refusal has no field to stand at', async () => {
-    const saver = useSaver()
+    const saver = open()
     answers = [refuse(404, { title: 'There is no “p” among the panels.' })]
     saver.save(edit(4))
     await vi.advanceTimersByTimeAsync(100)
@@ -148,7 +156,7 @@ describe('saving as you go', () => {
   })
 
   it('knows which answers are out of date', async () => {
-    const saver = useSaver()
+    const saver = open()
     const before = saver.mark()
     expect(before.isCurrent()).toBe(true)
     saver.save(edit(1))

@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
-import { computed, reactive, ref } from 'vue'
-import { Refusal, Unreachable, send } from '../api/client'
+import { computed, nextTick, reactive, ref } from 'vue'
+import { Refusal, Unreachable, send, type FieldError } from '../api/client'
+import { KeptEntries } from './kept'
+import { leafAt, same, withLeaf } from './leaf'
 import { useSession } from './session'
 import { useShell } from './shell'
 
@@ -9,55 +11,122 @@ export interface Edit {
   key: string
   /** Address of the thing. */
   path: string
+  /** The whole thing; null takes it away. */
   value: unknown
+  /** Where the thing is made by a POST: that address. */
+  post?: string
+}
+
+/** An edit on its way: on which version it was typed and what was sent of it last. */
+interface Waiting extends Edit {
+  version?: number
+  /** The last values sent, the newest last: an answer that was lost is known again by them. */
+  sent?: unknown[]
+}
+
+/** An edit of which some fields, or all (`#`), were refused; they stay as typed. */
+export interface Refused extends Edit {
+  errors: FieldError[]
 }
 
 export interface Conflict extends Edit {
   theirs: { version: number; value: unknown }
 }
 
-const REMEMBERED = 'ember-yard-unsaved'
 const TYPING_MS = 60
 const RETRY_MS = 2000
+/** A refusal names one field at a time; after so many the whole thing is left as typed. */
+const MOST_REFUSALS = 24
+const MOST_SENT = 4
 
 /**
  * Saves as you go. Every edit is kept in the browser until the server has answered for it, so
- * nothing typed is lost when the server is away, the page is reloaded or the session ran out.
+ * nothing typed is lost when the server is away, the page is reloaded or the session ran out. What
+ * was refused stays as typed too, while the other fields of the same thing are saved.
  */
 export const useSaver = defineStore('saver', () => {
-  const pending = reactive(new Map<string, Edit>(remembered()))
+  const pending = reactive(new Map<string, Waiting>())
+  const refused = reactive(new Map<string, Refused>())
   const versions = reactive(new Map<string, number>())
-  const problems = reactive(new Map<string, { pointer: string; sentence: string }[]>())
+  const problems = reactive(new Map<string, FieldError[]>())
   const conflict = ref<Conflict | null>(null)
   const away = ref(false)
+  /** What the server holds of a thing, where that is known. */
+  const stored = new Map<string, unknown>()
+  /** Sentences some field on the screen asks for. */
+  const claimed = new Set<string>()
+  let account: string | null = null
+  let keptPending: KeptEntries<Waiting> | null = null
+  let keptRefused: KeptEntries<Refused> | null = null
   /** Grows with every edit and every answer: what was asked for before is out of date after. */
   let changes = 0
   /** Nobody is signed in: what is unsaved waits for the sign-in. */
-  let signedOut = false
+  let signedOut = true
   const listeners = new Set<() => void>()
   let timer: ReturnType<typeof setTimeout> | undefined
   let sending = false
 
-  const state = computed(() => (away.value ? 'away' : pending.size > 0 ? 'saving' : 'saved'))
+  const state = computed(() =>
+    away.value ? 'away' : pending.size > 0 ? 'saving' : refused.size > 0 ? 'refused' : 'saved',
+  )
 
-  function remembered(): [string, Edit][] {
-    try {
-      return JSON.parse(localStorage.getItem(REMEMBERED) ?? '[]')
-    } catch {
-      return []
+  /** Takes up what this account left unsent in this browser, and nobody else's. */
+  function begin(id: string) {
+    signedOut = false
+    if (account !== id) {
+      account = id
+      pending.clear()
+      refused.clear()
+      problems.clear()
+      keptPending = new KeptEntries(id, 'pending')
+      keptRefused = new KeptEntries(id, 'refused')
+      for (const [path, edit] of keptPending.all()) {
+        pending.set(path, edit)
+        if (edit.version !== undefined) versions.set(path, edit.version)
+      }
+      for (const [path, edit] of keptRefused.all()) {
+        refused.set(path, edit)
+        problems.set(edit.key, edit.errors)
+      }
     }
+    if (pending.size > 0) later(0)
   }
-  function remember() {
-    localStorage.setItem(REMEMBERED, JSON.stringify([...pending]))
+  function wait(edit: Waiting) {
+    pending.set(edit.path, edit)
+    keptPending?.put(edit.path, edit)
+  }
+  function refuse(edit: Edit, errors: FieldError[]) {
+    const { key, path, value, post } = edit
+    const left: Refused = JSON.parse(JSON.stringify({ key, path, value, post, errors }))
+    refused.set(path, left)
+    problems.set(key, left.errors)
+    keptRefused?.put(path, left)
+  }
+  function allow(edit: Edit) {
+    problems.delete(edit.key)
+    if (refused.delete(edit.path)) keptRefused?.put(edit.path, null)
   }
 
   /** Keeps an edit and sends it shortly. */
   function save(edit: Edit) {
     changes++
-    pending.set(edit.path, JSON.parse(JSON.stringify(edit)))
-    problems.delete(edit.key)
-    remember()
+    const before = pending.get(edit.path)
+    const copy: Waiting = JSON.parse(JSON.stringify(edit))
+    copy.version = before ? before.version : versions.get(edit.path)
+    copy.sent = before?.sent
+    wait(copy)
+    stillRefused(copy)
     later(TYPING_MS)
+  }
+  /** A refused field keeps its sentence until a key is pressed in it, whatever happens beside it. */
+  function stillRefused(edit: Edit) {
+    const was = refused.get(edit.path)
+    const errors = (was?.errors ?? []).filter(({ pointer }) => {
+      const leaf = leafAt(edit.value, pointer)
+      return leaf !== undefined && same(leafAt(was?.value, pointer), leaf)
+    })
+    if (errors.length) refuse(edit, errors)
+    else allow(edit)
   }
   function later(ms: number) {
     clearTimeout(timer)
@@ -65,7 +134,7 @@ export const useSaver = defineStore('saver', () => {
   }
 
   async function flush() {
-    if (sending || conflict.value) return
+    if (sending || conflict.value || signedOut) return
     sending = true
     try {
       for (const edit of [...pending.values()]) {
@@ -81,50 +150,106 @@ export const useSaver = defineStore('saver', () => {
   }
 
   /** Whether sending can go on. */
-  async function sendOne(edit: Edit): Promise<boolean> {
-    try {
-      const kept = await send<{ version: number }>(
-        'PUT',
-        edit.path,
-        edit.value,
-        versions.get(edit.path),
-      )
-      changes++
-      versions.set(edit.path, kept.version)
-      settle(edit)
-      return true
-    } catch (problem) {
-      if (problem instanceof Unreachable) {
-        away.value = true
-        return false
+  async function sendOne(edit: Waiting): Promise<boolean> {
+    const errors: FieldError[] = []
+    let value = edit.value
+    for (;;) {
+      try {
+        await put(edit, value)
+        if (errors.length) leave(edit, errors)
+        else if (!pending.has(edit.path) || pending.get(edit.path) === edit) allow(edit)
+        settle(edit)
+        return true
+      } catch (problem) {
+        if (problem instanceof Unreachable) {
+          away.value = true
+          return false
+        }
+        if (!(problem instanceof Refusal)) throw problem
+        if (problem.status === 412 && problem.current) {
+          if (lostAnswer(edit, problem.current)) continue
+          conflict.value = { ...edit, theirs: problem.current }
+          return false
+        }
+        if (problem.status === 401) {
+          signedOut = true
+          useSession().expired()
+          return false
+        }
+        if (problem.status === 404 && value === null) {
+          settle(edit) // taken away already
+          return true
+        }
+        const rest = without(edit, value, problem, errors)
+        if (rest === null) return true
+        value = rest
       }
-      if (problem instanceof Refusal) return refused(edit, problem)
-      throw problem
     }
   }
-  function refused(edit: Edit, problem: Refusal): boolean {
-    if (problem.status === 401) {
-      signedOut = true
-      useSession().expired()
-      return false
+  async function put(edit: Waiting, value: unknown) {
+    const now = pending.get(edit.path) ?? edit
+    edit.sent = now.sent = [...(edit.sent ?? []), value].slice(-MOST_SENT)
+    keptPending?.put(edit.path, now)
+    const version = versions.get(edit.path)
+    if (value === null) {
+      await send('DELETE', edit.path)
+      versions.delete(edit.path)
+      stored.delete(edit.path)
+    } else if (edit.post) {
+      await send('POST', edit.post, value)
+    } else {
+      const kept = await send<{ version: number }>('PUT', edit.path, value, version)
+      versions.set(edit.path, kept.version)
+      stored.set(edit.path, value)
     }
-    if (problem.status === 412 && problem.current) {
-      conflict.value = { ...edit, theirs: problem.current }
-      return false
-    }
-    if (problem.errors.length) problems.set(edit.key, problem.errors)
-    else useShell().say(problem.message)
-    settle(edit)
+    changes++
+  }
+  /** Our own change came through and only its answer was lost: go on from there. */
+  function lostAnswer(edit: Waiting, current: { version: number; value: unknown }): boolean {
+    const ours = edit.sent?.some((value) => value !== null && covers(current.value, value))
+    if (!ours || versions.get(edit.path) === current.version) return false
+    versions.set(edit.path, current.version)
+    stored.set(edit.path, current.value)
     return true
   }
-  function settle(edit: Edit) {
-    if (pending.get(edit.path) === edit || same(pending.get(edit.path)?.value, edit.value)) {
-      pending.delete(edit.path)
-      remember()
+  /**
+   * The edit with its refused fields as the server holds them, so that the others are saved; null
+   * where nothing is left to send. What was refused is noted in `errors`.
+   */
+  function without(edit: Waiting, value: unknown, problem: Refusal, errors: FieldError[]): unknown {
+    const found = problem.errors.length
+      ? problem.errors
+      : [{ pointer: '#', sentence: problem.message }]
+    errors.push(...found)
+    const base = stored.get(edit.path)
+    const whole = base === undefined || edit.post || value === null || problem.errors.length === 0
+    let rest = value
+    if (!whole) found.forEach((error) => (rest = withLeaf(rest, error.pointer, base)))
+    if (whole || same(rest, value) || same(rest, base) || errors.length > MOST_REFUSALS) {
+      leave(edit, errors)
+      settle(edit)
+      return null
     }
+    return rest
   }
-  function same(a: unknown, b: unknown) {
-    return JSON.stringify(a) === JSON.stringify(b)
+  /** Notes a refusal unless the person typed on meanwhile, and sees that somebody can read it. */
+  function leave(edit: Waiting, errors: FieldError[]) {
+    const now = pending.get(edit.path)
+    if (now && now !== edit && !same(now.value, edit.value)) return
+    errors.forEach((error) => claimed.delete(`${edit.key} ${error.pointer}`))
+    refuse(edit, errors)
+    nextTick(() => nextTick(() => sayUnseen(edit, errors)))
+  }
+  function sayUnseen(edit: Edit, errors: FieldError[]) {
+    const unseen = errors.filter((error) => !claimed.has(`${edit.key} ${error.pointer}`))
+    if (unseen.length) useShell().say(`${nameOf(edit)}${unseen.map((e) => e.sentence).join(' ')}`)
+  }
+  function settle(edit: Waiting) {
+    const now = pending.get(edit.path)
+    if (now && (now === edit || same(now.value, edit.value))) {
+      pending.delete(edit.path)
+      keptPending?.put(edit.path, null)
+    } else if (now) now.version = versions.get(edit.path)
   }
 
   /** Ends a conflict with one of the two versions. */
@@ -132,18 +257,28 @@ export const useSaver = defineStore('saver', () => {
     const ended = conflict.value
     if (!ended) return
     versions.set(ended.path, ended.theirs.version)
+    stored.set(ended.path, ended.theirs.value)
     if (!mine) {
       pending.delete(ended.path)
-      remember()
+      keptPending?.put(ended.path, null)
+      allow(ended)
     }
     conflict.value = null
     later(0)
     if (!mine) listeners.forEach((listener) => listener())
   }
+  /** Lets go of what was refused: the thing is again as the server holds it. */
+  function drop(path: string) {
+    const edit = refused.get(path)
+    if (!edit) return
+    allow(edit)
+    changes++
+    listeners.forEach((listener) => listener())
+  }
 
   /** Waits until everything typed is answered for, or the server is away. */
   async function settled() {
-    signedOut = false
+    signedOut = account === null
     clearTimeout(timer)
     while (sending) await new Promise((done) => setTimeout(done, 15))
     await flush()
@@ -157,25 +292,77 @@ export const useSaver = defineStore('saver', () => {
     const now = changes
     return { isCurrent: () => changes === now }
   }
-  /** The sentence at a field of a thing, empty when there is none. */
+  /** What the server holds of a thing, told by whoever has just read it. */
+  function holds(path: string, value: unknown) {
+    if (!pending.has(path) || !stored.has(path)) stored.set(path, JSON.parse(JSON.stringify(value)))
+  }
+  /**
+   * What to show of a thing: as it came, or as it is typed. `fresh` is undefined for a thing the
+   * server has not; null is answered for one that is being taken away.
+   */
+  function typedOver<T>(path: string, fresh: T | undefined): T | null | undefined {
+    if (fresh !== undefined) holds(path, fresh)
+    const typed = pending.get(path)
+    if (typed) return JSON.parse(JSON.stringify(typed.value)) as T | null
+    const left = refused.get(path)
+    if (!left) return fresh
+    if (fresh === undefined) return JSON.parse(JSON.stringify(left.value)) as T | null
+    if (left.value === null) return fresh
+    return left.errors.reduce<T>(
+      (thing, error) => withLeaf(thing, error.pointer, left.value),
+      fresh,
+    )
+  }
+  /** Edits of things below an address that are typed and not stored. */
+  function unstored(prefix: string): Edit[] {
+    return [...refused.values(), ...pending.values()].filter((edit) => edit.path.startsWith(prefix))
+  }
+  /** The sentence at a field of a thing, empty when there is none. Asking says that it is shown. */
   function problem(key: string, field: string): string {
     const pointer = '#/' + field.replaceAll('.', '/')
+    claimed.add(`${key} ${pointer}`)
     return problems.get(key)?.find((error) => error.pointer === pointer)?.sentence ?? ''
   }
 
-  if (pending.size > 0) later(0)
   return {
     pending,
+    refused,
     versions,
     problems,
     conflict,
     away,
     state,
+    begin,
     save,
     settled,
     mark,
     resolve,
+    drop,
     onSaved,
+    holds,
+    typedOver,
+    unstored,
     problem,
   }
 })
+
+/** The name of a thing before its sentence: "Tide board: ". */
+export function nameOf(edit: Edit): string {
+  const thing = (edit.value ?? {}) as Record<string, unknown>
+  const name = [thing.name, thing.title, thing.text].find(
+    (words) => typeof words === 'string' && words,
+  )
+  return name ? `“${name}”: ` : ''
+}
+
+/** Whether the server's value holds all that was sent (it may add what has defaults). */
+function covers(theirs: unknown, sent: unknown): boolean {
+  if (typeof sent !== 'object' || sent === null) return same(theirs, sent)
+  if (typeof theirs !== 'object' || theirs === null) return false
+  return Object.entries(sent).every(
+    ([field, value]) =>
+      value === null ||
+      value === undefined ||
+      covers((theirs as Record<string, unknown>)[field], value),
+  )
+}

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { get, send } from '../api/client'
 import type { Session } from '../api/types'
+import { useSaver } from './saver'
 
 /** Who is here. */
 export const useSession = defineStore('session', () => {
@@ -9,16 +10,31 @@ export const useSession = defineStore('session', () => {
   const account = computed(() => session.value?.account ?? null)
   const owner = computed(() => account.value?.role === 'OWNER')
 
+  let last: string | null = null
+
+  /** Whoever is in gets what they left unsent here; after somebody else the page starts anew. */
+  function take(answer: Session) {
+    const id = answer.account?.id ?? null
+    if (id && last && last !== id) {
+      location.assign('/yard')
+      return
+    }
+    session.value = answer
+    if (id) {
+      last = id
+      useSaver().begin(id)
+    }
+  }
   async function load() {
-    session.value = await get<Session>('/api/session')
+    take(await get<Session>('/api/session'))
   }
   async function signIn(name: string, password: string) {
     await load()
-    session.value = await send<Session>('POST', '/api/session', { name, password })
+    take(await send<Session>('POST', '/api/session', { name, password }))
   }
   async function setUp(answers: unknown) {
     await load()
-    session.value = await send<Session>('POST', '/api/setup', answers)
+    take(await send<Session>('POST', '/api/setup', answers))
   }
   async function signOut() {
     await send('DELETE', '/api/session')

@@ -33,6 +33,7 @@ beforeEach(() => {
     return new Response(JSON.stringify(answer))
   })
   setActivePinia(createPinia())
+  useSaver().begin('ines')
 })
 
 describe('the workshop', () => {

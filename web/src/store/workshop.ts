@@ -1,9 +1,12 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { get } from '../api/client'
-import type { WorkshopView } from '../api/types'
+import type { WorkshopView, Writing as WorkshopWriting } from '../api/types'
+import { POINT, type Marks } from '../units/marks'
 import { useSaver } from './saver'
+import { partsOf, putThing } from './things'
 
+type Thing = { id: string }
 type Book = WorkshopView['book']
 const LIST_OF: Record<string, keyof Omit<Book, 'workshop'>> = {
   people: 'people',
@@ -34,29 +37,40 @@ export const useWorkshop = defineStore('workshop', () => {
     for (const [key, version] of Object.entries(fresh.versions)) {
       if (!saver.pending.has(path(key))) saver.versions.set(path(key), version)
     }
-    for (const edit of saver.pending.values()) {
-      if (edit.path.startsWith('/api/workshop/'))
-        put(fresh.book, edit.key.split('/')[0], edit.value)
+    for (const edit of saver.unstored('/api/workshop/')) {
+      const [kind, id] = partsOf(edit.key)
+      if (kind !== 'workshops' && !LIST_OF[kind]) continue
+      put(fresh.book, kind, id, saver.typedOver(edit.path, find(fresh.book, kind, id)))
     }
     view.value = fresh
   }
   function path(key: string) {
     return `/api/workshop/${key}`
   }
-  function put(into: Book, kind: string, value: unknown) {
-    if (kind === 'workshops') into.workshop = value as Book['workshop']
-    else {
-      const list = into[LIST_OF[kind]] as { id: string }[]
-      const at = list.findIndex((thing) => thing.id === (value as { id: string }).id)
-      if (at >= 0) list[at] = value as { id: string }
-      else list.push(value as { id: string })
-    }
+  function find(from: Book, kind: string, id: string): unknown {
+    return kind === 'workshops'
+      ? from.workshop
+      : (from[LIST_OF[kind]] as Thing[]).find((thing) => thing.id === id)
   }
-  function edit<T extends { id: string }>(kind: string, thing: T, change: Partial<T>) {
+  function put(into: Book, kind: string, id: string, value: unknown) {
+    if (kind === 'workshops') into.workshop = value as Book['workshop']
+    else putThing(into[LIST_OF[kind]] as Thing[], id, (value ?? null) as Thing | null)
+  }
+  function edit<T extends Thing>(kind: string, thing: T, change: Partial<T>) {
     if (!view.value) return
     const value = { ...thing, ...change }
-    put(view.value.book, kind, value)
-    saver.save({ key: `${kind}/${thing.id}`, path: path(`${kind}/${thing.id}`), value })
+    const address = path(`${kind}/${thing.id}`)
+    const before = find(view.value.book, kind, thing.id)
+    if (before && saver.unstored(address).length === 0) saver.holds(address, before)
+    put(view.value.book, kind, thing.id, value)
+    saver.save({ key: `${kind}/${thing.id}`, path: address, value })
+  }
+  /** Takes a thing away: gone from the screen at once, from the server shortly. */
+  async function remove(kind: string, id: string) {
+    if (view.value) put(view.value.book, kind, id, null)
+    saver.save({ key: `${kind}/${id}`, path: path(`${kind}/${id}`), value: null })
+    await saver.settled()
+    if (!saver.away) await load(true)
   }
   function problem(kind: string, thingId: string, field: string) {
     return saver.problem(`${kind}/${thingId}`, field)
@@ -67,5 +81,17 @@ export const useWorkshop = defineStore('workshop', () => {
     book.value?.people.find((person) => person.id === id)?.name ?? ''
   const caution = (key: string) => view.value?.cautions.find((text) => text.key === key)
 
-  return { view, book, currency, load, edit, problem, supplierName, personName, caution }
+  return { view, book, currency, load, edit, remove, problem, supplierName, personName, caution }
 })
+
+const GROUPS = { COMMA: ',', POINT: '.', BLANK: ' ', APOSTROPHE: '’', NONE: '' } as const
+
+/** The marks numbers are written with here. */
+export function marksOf(writing?: WorkshopWriting | null): Marks {
+  if (!writing) return POINT
+  return { decimal: writing.decimal === 'COMMA' ? ',' : '.', group: GROUPS[writing.group] }
+}
+export function useMarks() {
+  const workshop = useWorkshop()
+  return computed(() => marksOf(workshop.book?.workshop.writing))
+}

@@ -120,6 +120,7 @@ async function bring(event: Event) {
     <TextField
       v-else
       v-model="checker"
+      own
       class="checker"
       label="Checks today are done by"
       :hint="`empty: ${session.account?.name}`"

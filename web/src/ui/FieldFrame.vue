@@ -1,6 +1,16 @@
 <script setup lang="ts">
-/** Label above, field, sentence below. The sentence says what would be right. */
-defineProps<{ label: string; id: string; problem?: string; hint?: string; hideLabel?: boolean }>()
+import type { Offer } from '../units/reading'
+
+/** Label above, field, sentence below. The sentence says what would be right, and offers it. */
+defineProps<{
+  label: string
+  id: string
+  problem?: string
+  offers?: Offer[]
+  hint?: string
+  hideLabel?: boolean
+}>()
+defineEmits<{ take: [value: number] }>()
 </script>
 
 <template>
@@ -9,6 +19,17 @@ defineProps<{ label: string; id: string; problem?: string; hint?: string; hideLa
     <slot />
     <p v-if="problem" :id="id + '-problem'" class="problem" role="alert">{{ problem }}</p>
     <p v-else-if="hint" class="hint">{{ hint }}</p>
+    <p v-if="problem && offers?.length" class="offers">
+      <button
+        v-for="offer in offers"
+        :key="offer.label"
+        type="button"
+        class="offer"
+        @click="$emit('take', offer.value)"
+      >
+        {{ offer.label }}
+      </button>
+    </p>
   </div>
 </template>
 
@@ -34,5 +55,18 @@ p {
 }
 .hint {
   color: var(--smoke);
+}
+.offers {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 6px;
+}
+.offer {
+  border: 1px solid var(--rope);
+  background: var(--paper);
+  color: var(--ink);
+  font: inherit;
+  padding: 2px 8px;
+  cursor: pointer;
 }
 </style>

@@ -2,10 +2,12 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import type { Finding } from '../api/types'
+import { useDraft } from '../store/draft'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import SignMark from './SignMark.vue'
 import TextField from './TextField.vue'
+import { useSaid } from './useSaid'
 import { duration, money } from './words'
 
 /** One judgement: what, its numbers, why it matters, and ways out. */
@@ -16,6 +18,7 @@ const emit = defineEmits<{
 }>()
 const session = useSession()
 const workshop = useWorkshop()
+const said = useSaid()
 /** "+€30.00, 1 h 30", as far as it is known and may be seen. */
 function costs(remedy: Finding['remedies'][number]) {
   const parts: string[] = []
@@ -27,13 +30,14 @@ function costs(remedy: Finding['remedies'][number]) {
   if (remedy.minutes) parts.push(duration(remedy.minutes))
   return parts.join(', ')
 }
-const accepting = ref(false)
-const by = ref('')
-const reason = ref('')
+const by = useDraft(`finding:${props.finding.key}:by`, session.account?.name ?? '')
+const reason = useDraft(`finding:${props.finding.key}:reason`, '')
+const accepting = ref(reason.value !== '')
 const kind = computed(() => props.finding.severity.toLowerCase() as 'stop' | 'risk' | 'note')
 function accept() {
   emit('accept', by.value, reason.value)
   accepting.value = false
+  reason.value = ''
 }
 </script>
 
@@ -42,10 +46,10 @@ function accept() {
     <SignMark :kind="accepted ? 'done' : kind" />
     <div class="body">
       <h3>
-        <span class="visually-hidden">{{ kind }}: </span>{{ finding.title }}
+        <span class="visually-hidden">{{ kind }}: </span>{{ said(finding.title) }}
       </h3>
-      <p>{{ finding.detail }}</p>
-      <p class="soft">{{ finding.why }}</p>
+      <p>{{ said(finding.detail) }}</p>
+      <p class="soft">{{ said(finding.why) }}</p>
       <p v-if="accepted" class="soft">Accepted by {{ accepted.by }}: {{ accepted.reason }}</p>
       <div v-else class="ways">
         <template v-for="remedy in finding.remedies" :key="remedy.label">
@@ -53,10 +57,10 @@ function accept() {
             v-if="remedy.change"
             class="quiet"
             size="small"
-            :label="costs(remedy) ? `${remedy.label} · ${costs(remedy)}` : remedy.label"
+            :label="costs(remedy) ? `${said(remedy.label)} · ${costs(remedy)}` : said(remedy.label)"
             @click="emit('apply', remedy.change)"
           />
-          <span v-else class="way">{{ remedy.label }}</span>
+          <span v-else class="way">{{ said(remedy.label) }}</span>
         </template>
         <Button
           v-if="!finding.refusal && finding.severity !== 'NOTE' && !accepting"
@@ -68,8 +72,8 @@ function accept() {
         <span v-if="finding.refusal" class="way soft">Nobody can accept this.</span>
       </div>
       <form v-if="accepting" class="accepting" @submit.prevent="accept">
-        <TextField v-model="by" label="Who takes it on" />
-        <TextField v-model="reason" label="Why it is all right" />
+        <TextField v-model="by" own label="Who takes it on" />
+        <TextField v-model="reason" own label="Why it is all right" />
         <Button
           type="submit"
           class="quiet"

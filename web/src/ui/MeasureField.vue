@@ -1,72 +1,67 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
-import { computed, ref, useId, watch } from 'vue'
+import { computed, useId } from 'vue'
+import { useMarks } from '../store/workshop'
+import { dimensionOf } from '../units/dimensions'
+import { written } from '../units/marks'
+import { read } from '../units/reading'
 import FieldFrame from './FieldFrame.vue'
-import { readMeasure, type Quantity } from './measure'
-import { duration } from './words'
+import { useTyped } from './useTyped'
+import { duration as spoken } from './words'
 
 /**
- * A number with its unit. Takes sums and units; saves as soon as what stands there can be read, and
- * leaves what can't be read as it was typed.
+ * A number with its unit. Takes sums and units of its dimension; saves as soon as what stands there
+ * can be read, and leaves what can't be read, or was refused, as it was typed.
  */
 const props = withDefaults(
   defineProps<{
     label: string
     modelValue: number | null
     unit: string
-    quantity?: Quantity
+    /** Minutes written as "1 h 30". */
+    duration?: boolean
     optional?: boolean
     problem?: string
     hint?: string
     hideLabel?: boolean
     disabled?: boolean
+    /** The value belongs to a form on this screen. */
+    own?: boolean
   }>(),
-  {
-    quantity: 'number',
-    optional: false,
-    problem: '',
-    hint: '',
-    hideLabel: false,
-    disabled: false,
-  },
+  { problem: '', hint: '' },
 )
 const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
 
 const id = useId()
-const typing = ref(false)
-const text = ref(shown(props.modelValue))
-watch(
-  () => props.modelValue,
-  (value) => {
-    const typed = readMeasure(text.value, props.quantity)
-    if (!typing.value || (typed !== null && typed !== value)) text.value = shown(value)
-  },
-)
+const marks = useMarks()
+const reading = (text: string) => read(text, props.unit, marks.value)
+const { text, typing, type, enter, leave } = useTyped({
+  shown: () => shown(props.modelValue),
+  settled: (typed) =>
+    !props.problem && (typed.trim() ? reading(typed).value !== null : !!props.optional),
+  problem: () => props.problem,
+  own: () => props.own,
+})
 
 function shown(value: number | null): string {
   if (value === null || value === undefined) return ''
-  if (props.quantity === 'duration') return duration(value)
-  return String(Number(value.toFixed(props.quantity === 'length' ? 2 : 4)))
+  if (props.duration) return spoken(value)
+  const length = dimensionOf(props.unit) === dimensionOf('mm')
+  return written(value, { ...marks.value, group: '' }, length ? 2 : 4).replace('−', '-')
 }
 const unreadable = computed(() => {
-  const empty = text.value.trim() === ''
-  if (empty) return props.optional || !typing.value ? '' : 'Give a number.'
-  if (readMeasure(text.value, props.quantity) !== null || !typing.value) return ''
-  return props.quantity === 'duration'
-    ? 'Can’t read this. Write 45, 1h30 or 3d.'
-    : 'Can’t read this. Write 12+3.5, 1/4" or 2 in.'
+  if (!typing.value) return null
+  if (text.value.trim()) return reading(text.value)
+  return props.optional ? null : { value: null, sentence: 'Give a number.', offers: [] }
 })
-function typed(value: string | undefined) {
-  text.value = value ?? ''
-  typing.value = true
-  const read = readMeasure(text.value, props.quantity)
-  if (read !== null) emit('update:modelValue', read)
+function put(value: string | undefined) {
+  type(value)
+  const { value: number } = reading(text.value)
+  if (number !== null) emit('update:modelValue', number)
   else if (props.optional && text.value.trim() === '') emit('update:modelValue', null)
 }
-function left() {
-  if (unreadable.value || props.problem) return
-  typing.value = false
-  text.value = shown(props.modelValue)
+function take(value: number) {
+  put(written(value, { ...marks.value, group: '' }))
 }
 </script>
 
@@ -74,23 +69,27 @@ function left() {
   <FieldFrame
     :id="id"
     :label="label"
-    :problem="unreadable || problem"
+    :problem="unreadable?.sentence || problem"
+    :offers="unreadable?.offers"
     :hint="hint"
     :hide-label="hideLabel"
+    @take="take"
   >
     <span class="measure">
       <InputText
         :id="id"
         :model-value="text"
-        :invalid="!!(unreadable || problem)"
+        :invalid="!!(unreadable?.sentence || problem)"
         :disabled="disabled"
         inputmode="text"
         autocomplete="off"
         class="mono"
-        @update:model-value="typed"
-        @blur="left"
+        :data-unit="unit || 'share'"
+        @update:model-value="put"
+        @focus="enter"
+        @blur="leave"
       />
-      <span class="unit mono">{{ quantity === 'duration' ? '' : unit }}</span>
+      <span class="unit mono">{{ duration ? '' : unit }}</span>
     </span>
   </FieldFrame>
 </template>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
-import { computed, ref, useId, watch } from 'vue'
-import { useWorkshop } from '../store/workshop'
+import { computed, useId } from 'vue'
+import { useMarks, useWorkshop } from '../store/workshop'
+import { written } from '../units/marks'
+import { readMoney } from '../units/reading'
 import FieldFrame from './FieldFrame.vue'
-import { readMoney } from './measure'
+import { useTyped } from './useTyped'
 import { moneyDigits } from './words'
 
 /** An amount in the workshop's currency, kept in whole minor units. */
@@ -14,42 +16,42 @@ const props = defineProps<{
   hint?: string
   optional?: boolean
   hideLabel?: boolean
+  /** The value belongs to a form on this screen. */
+  own?: boolean
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
 
 const id = useId()
 const workshop = useWorkshop()
+const marks = useMarks()
 const digits = computed(() => moneyDigits(workshop.currency))
-const text = ref(shown())
-const typing = ref(false)
-watch(
-  () => [props.modelValue, digits.value],
-  () => {
-    if (!typing.value) text.value = shown()
-  },
-)
-function shown() {
-  if (props.modelValue === null || props.modelValue === undefined) return ''
-  return (props.modelValue / 10 ** moneyDigits(workshop.currency)).toFixed(
-    moneyDigits(workshop.currency),
+const reading = (text: string) => readMoney(text, digits.value, workshop.currency, marks.value)
+const { text, typing, type, enter, leave } = useTyped({
+  shown: () => shown(props.modelValue),
+  settled: (typed) =>
+    !props.problem && (typed.trim() ? reading(typed).value !== null : !!props.optional),
+  problem: () => props.problem ?? '',
+  own: () => props.own,
+})
+function shown(minor: number | null) {
+  if (minor === null || minor === undefined) return ''
+  return written(
+    minor / 10 ** digits.value,
+    { ...marks.value, group: '' },
+    digits.value,
+    digits.value,
   )
 }
-const unreadable = computed(() =>
-  text.value.trim() === '' || readMoney(text.value, digits.value) !== null
-    ? ''
-    : 'Can’t read this amount. Write 12.50.',
-)
-function typed(value: string | undefined) {
-  text.value = value ?? ''
-  typing.value = true
-  const minor = readMoney(text.value, digits.value)
+const unreadable = computed(() => {
+  if (!typing.value) return null
+  if (text.value.trim()) return reading(text.value)
+  return props.optional ? null : { value: null, sentence: 'Give an amount.', offers: [] }
+})
+function put(value: string | undefined) {
+  type(value)
+  const { value: minor } = reading(text.value)
   if (minor !== null) emit('update:modelValue', minor)
   else if (props.optional && text.value.trim() === '') emit('update:modelValue', null)
-}
-function left() {
-  if (unreadable.value || props.problem) return
-  typing.value = false
-  text.value = shown()
 }
 </script>
 
@@ -57,19 +59,23 @@ function left() {
   <FieldFrame
     :id="id"
     :label="label"
-    :problem="unreadable || problem"
+    :problem="unreadable?.sentence || problem"
+    :offers="unreadable?.offers"
     :hint="hint"
     :hide-label="hideLabel"
+    @take="(minor) => put(shown(minor))"
   >
     <span class="amount">
       <InputText
         :id="id"
         :model-value="text"
-        :invalid="!!(unreadable || problem)"
-        inputmode="decimal"
+        :invalid="!!(unreadable?.sentence || problem)"
+        inputmode="text"
         autocomplete="off"
-        @update:model-value="typed"
-        @blur="left"
+        data-unit="money"
+        @update:model-value="put"
+        @focus="enter"
+        @blur="leave"
       />
       <span class="mono soft">{{ workshop.currency }}</span>
     </span>

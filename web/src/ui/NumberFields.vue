@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import MeasureField from './MeasureField.vue'
-import type { Quantity } from './measure'
 
 /** Several numbers of one thing, a field each; what is optional may be left empty. */
 interface NumberField {
   field: string
   label: string
   unit: string
-  quantity?: Quantity
+  duration?: boolean
   optional?: boolean
   hint?: string
 }
@@ -30,7 +29,7 @@ function put(number: NumberField, value: number | null) {
     :key="number.field"
     :label="number.label"
     :unit="number.unit"
-    :quantity="number.quantity ?? (number.unit === 'mm' ? 'length' : 'number')"
+    :duration="number.duration"
     :optional="number.optional"
     :hint="number.hint"
     :model-value="valueOf(of, number.field)"

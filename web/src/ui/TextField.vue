@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
 import Textarea from 'primevue/textarea'
-import { ref, useId, watch } from 'vue'
+import { computed, useId } from 'vue'
 import FieldFrame from './FieldFrame.vue'
+import { useTyped } from './useTyped'
 
 /** Words. Keeps what is typed while it can't be saved, an emptied name for example. */
 const props = defineProps<{
@@ -15,48 +16,49 @@ const props = defineProps<{
   hideLabel?: boolean
   required?: boolean
   autocomplete?: string
+  /** The value belongs to a form on this screen. */
+  own?: boolean
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
 const id = useId()
-const text = ref(props.modelValue)
-const empty = ref(false)
-watch(
-  () => props.modelValue,
-  (value) => {
-    if (!empty.value) text.value = value
-  },
+const missing = (typed: string) => !!props.required && typed.trim() === ''
+const { text, typing, type, enter, leave } = useTyped({
+  shown: () => props.modelValue ?? '',
+  settled: (typed) => !props.problem && !missing(typed),
+  problem: () => props.problem ?? '',
+  own: () => props.own,
+})
+const wrong = computed(() =>
+  typing.value && missing(text.value) ? props.label + ' can’t be empty.' : props.problem,
 )
-function typed(value: string | undefined) {
-  text.value = value ?? ''
-  empty.value = !!props.required && text.value.trim() === ''
-  if (!empty.value) emit('update:modelValue', text.value)
+function put(value: string | undefined) {
+  type(value)
+  if (!missing(text.value)) emit('update:modelValue', text.value)
 }
 </script>
 
 <template>
-  <FieldFrame
-    :id="id"
-    :label="label"
-    :problem="empty ? label + ' can’t be empty.' : problem"
-    :hint="hint"
-    :hide-label="hideLabel"
-  >
+  <FieldFrame :id="id" :label="label" :problem="wrong" :hint="hint" :hide-label="hideLabel">
     <Textarea
       v-if="lines"
       :id="id"
       :model-value="text"
       :rows="lines"
-      :invalid="empty || !!problem"
-      @update:model-value="typed"
+      :invalid="!!wrong"
+      @update:model-value="put"
+      @focus="enter"
+      @blur="leave"
     />
     <InputText
       v-else
       :id="id"
       :model-value="text"
-      :type="type ?? 'text'"
-      :invalid="empty || !!problem"
+      :type="props.type ?? 'text'"
+      :invalid="!!wrong"
       :autocomplete="autocomplete ?? 'off'"
-      @update:model-value="typed"
+      @update:model-value="put"
+      @focus="enter"
+      @blur="leave"
     />
   </FieldFrame>
 </template>

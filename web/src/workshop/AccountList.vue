@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { computed, onMounted, ref } from 'vue'
 import { get, send } from '../api/client'
 import type { Account } from '../api/types'
+import { useDraft } from '../store/draft'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
 import TextField from '../ui/TextField.vue'
@@ -10,7 +11,7 @@ import TextField from '../ui/TextField.vue'
 /** Who can sign in. Helpers see no money. */
 const workshop = useWorkshop()
 const accounts = ref<Account[]>([])
-const name = ref('')
+const name = useDraft('account:name', '')
 const password = ref('')
 const role = ref<Account['role']>('HELPER')
 const personId = ref('')
@@ -49,9 +50,10 @@ onMounted(load)
     </li>
   </ul>
   <form @submit.prevent="add">
-    <TextField v-model="name" label="New sign-in" />
+    <TextField v-model="name" own label="New sign-in" />
     <TextField
       v-model="password"
+      own
       label="First password"
       type="password"
       autocomplete="new-password"

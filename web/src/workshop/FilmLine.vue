@@ -31,7 +31,6 @@ const GLOSSES = (['MATT', 'SATIN', 'GLOSS', 'METALLIC', 'CLEAR'] as const).map((
       />
       <MeasureField
         label="Roll width"
-        quantity="length"
         unit="mm"
         :model-value="thing.rollWidthMm"
         :problem="problem('rollWidthMm')"

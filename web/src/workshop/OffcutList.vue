@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import { newId, send, upload } from '../api/client'
+import { newId, upload } from '../api/client'
 import type { Offcut } from '../api/types'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
@@ -33,8 +33,7 @@ function add() {
   workshop.edit('offcuts', offcut, {})
 }
 async function away(offcut: Offcut) {
-  await send('DELETE', `/api/workshop/offcuts/${encodeURIComponent(offcut.id)}`)
-  await workshop.load(true)
+  await workshop.remove('offcuts', offcut.id)
   shell.say(`${offcut.name} is off the shelf. Ctrl+Z brings it back.`)
 }
 function resize(offcut: Offcut, text: string) {

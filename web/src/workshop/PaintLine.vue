@@ -42,12 +42,12 @@ const MORE = [
   { field: 'dryFilmUm', label: 'Dry film a coat', unit: 'µm' },
   { field: 'solids', label: 'Solids by volume', unit: '' },
   { field: 'transfer', label: 'Transfer', unit: '' },
-  { field: 'flashMinutes', label: 'Flash', unit: 'min', quantity: 'duration' },
+  { field: 'flashMinutes', label: 'Flash', unit: 'min', duration: true },
   {
     field: 'recoatUntilMinutes',
     label: 'Recoat until (0: any)',
     unit: 'min',
-    quantity: 'duration',
+    duration: true,
   },
   { field: 'handleHours', label: 'Handle', unit: 'h' },
   { field: 'packMl', label: 'A can holds', unit: 'ml' },
@@ -77,7 +77,7 @@ const problem = (field: string) => workshop.problem('paints', props.thing.id, fi
         />
         <MeasureField
           label="Recoat from"
-          quantity="duration"
+          duration
           unit="min"
           :model-value="thing.recoatFromMinutes"
           :problem="problem('recoatFromMinutes')"

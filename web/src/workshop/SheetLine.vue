@@ -20,7 +20,6 @@ defineProps<{ thing: SheetProduct }>()
     <template #default="{ edit, problem }">
       <MeasureField
         label="Measured"
-        quantity="length"
         unit="mm"
         optional
         :hint="`sold as ${thing.thicknessMm} mm`"

@@ -66,7 +66,7 @@ async function read(event: Event) {
     <div class="row bar">
       <ChoiceStrip v-model="shelf" label="Shelf" :options="shelves" />
       <span class="soft" aria-hidden="true">find</span>
-      <TextField v-model="wanted" class="find" label="Find on this shelf" hide-label />
+      <TextField v-model="wanted" own class="find" label="Find on this shelf" hide-label />
       <span class="grow" />
       <template v-if="session.owner && shelf !== 'offcuts'">
         <a :href="`/api/workshop/stock/${shelf}.csv`">This shelf as CSV</a>

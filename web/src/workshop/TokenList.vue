@@ -3,20 +3,27 @@ import Button from 'primevue/button'
 import { onMounted, ref } from 'vue'
 import { get, send } from '../api/client'
 import type { ApiToken } from '../api/types'
+import { useDraft } from '../store/draft'
 import TextField from '../ui/TextField.vue'
 import { day } from '../ui/words'
 
 /** Tokens for scripts: named, shown once, revoked at any time. */
 const tokens = ref<ApiToken[]>([])
-const name = ref('')
+const name = useDraft('token:name', '')
 const value = ref('')
+const problem = ref('')
 async function load() {
   tokens.value = await get<ApiToken[]>('/api/tokens')
 }
 async function make() {
-  value.value = (await send<{ value: string }>('POST', '/api/tokens', { name: name.value })).value
-  name.value = ''
-  await load()
+  problem.value = ''
+  try {
+    value.value = (await send<{ value: string }>('POST', '/api/tokens', { name: name.value })).value
+    name.value = ''
+    await load()
+  } catch (refusal) {
+    problem.value = (refusal as Error).message
+  }
 }
 async function revoke(id: string) {
   await send('DELETE', `/api/tokens/${id}`)
@@ -47,7 +54,8 @@ onMounted(load)
     Copy it now, it is not shown again: <code class="mono">{{ value }}</code>
   </p>
   <form @submit.prevent="make">
-    <TextField v-model="name" label="What the token is for" />
+    <TextField v-model="name" own label="What the token is for" />
+    <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
     <Button type="submit" class="quiet" label="Make a token" :disabled="!name.trim()" />
   </form>
 </template>

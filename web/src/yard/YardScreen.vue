@@ -2,9 +2,11 @@
 import Button from 'primevue/button'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, newId, send } from '../api/client'
+import { get, newId } from '../api/client'
 import type { YardRow, YardView } from '../api/types'
+import { useDraft } from '../store/draft'
 import { useClock } from '../store/clock'
+import { useSaver } from '../store/saver'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
@@ -18,12 +20,13 @@ import { verdictWords } from './verdict'
 
 const router = useRouter()
 const shell = useShell()
+const saver = useSaver()
 const session = useSession()
 const workshop = useWorkshop()
 const clock = useClock()
 const view = ref<YardView | null>(null)
-const starting = ref(false)
-const name = ref('')
+const name = useDraft('build:name', '')
+const starting = ref(name.value !== '')
 const problem = ref('')
 const { width } = useWidth('sized', 780)
 
@@ -89,15 +92,28 @@ function waitWords(row: YardRow) {
     ? `${waiting.task.title}, until ${moment(waiting.waitsUntil, view.value!.now)}`
     : ''
 }
+/** Builds begun while the server is away. */
+const waiting = computed(() =>
+  [...saver.pending.values()]
+    .filter((edit) => edit.post === '/api/builds')
+    .map((edit) => edit.value as { id: string; name: string }),
+)
 async function begin() {
   problem.value = ''
   const id = newId()
-  try {
-    await send('POST', '/api/builds', { id, name: name.value })
-    router.push(`/builds/${id}/brief`)
-  } catch (refusal) {
-    problem.value = (refusal as Error).message
+  const post = '/api/builds'
+  const path = `${post}#${id}`
+  saver.save({ key: `builds/${id}`, path, post, value: { id, name: name.value } })
+  await saver.settled()
+  const refused = saver.refused.get(path)
+  if (refused) {
+    problem.value = refused.errors.map((error) => error.sentence).join(' ')
+    saver.drop(path)
+    return
   }
+  name.value = ''
+  starting.value = false
+  if (!saver.pending.has(path)) router.push(`/builds/${id}/brief`)
 }
 </script>
 
@@ -178,7 +194,10 @@ async function begin() {
         </li>
       </ul>
     </div>
-    <p v-if="view.builds.length === 0" class="empty">
+    <p v-for="build in waiting" :key="build.id" class="empty" role="status">
+      “{{ build.name }}” is kept here and begins when the workshop’s computer answers.
+    </p>
+    <p v-if="view.builds.length === 0 && !waiting.length" class="empty">
       No builds yet. Start one with its working title; the questions come one at a time after that.
     </p>
     <footer class="row">
@@ -186,7 +205,7 @@ async function begin() {
         <template #default>Start a build <span class="mono key">n</span></template>
       </Button>
       <form v-else class="row" @submit.prevent="begin">
-        <TextField v-model="name" label="Working title of the build" :problem="problem" />
+        <TextField v-model="name" own label="Working title of the build" :problem="problem" />
         <Button type="submit" label="Start this build" :disabled="!name.trim()" />
         <Button class="bare" type="button" label="Not now" @click="starting = false" />
       </form>

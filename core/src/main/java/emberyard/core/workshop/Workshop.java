@@ -7,6 +7,7 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.Currency;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The workshop's own settings.
@@ -22,6 +23,7 @@ import java.util.List;
  * @param contingencyPercent set aside on material and outside work, 0 to 50 %
  * @param tightDays a build with fewer spare working days than this reads as tight, 0 to 60
  * @param times how long steps take here
+ * @param writing how numbers, times and days are written; the default where it was never said
  */
 public record Workshop(
     String id,
@@ -34,7 +36,8 @@ public record Workshop(
     double taxPercent,
     double contingencyPercent,
     int tightDays,
-    StepTimes times) {
+    StepTimes times,
+    @Nullable Writing writing) {
 
   /** The id of the one settings thing. */
   public static final String ID = "workshop";
@@ -52,6 +55,7 @@ public record Workshop(
     Require.between("contingencyPercent", contingencyPercent, 0, 50, "%");
     Require.between("tightDays", tightDays, 0, 60, "days");
     Require.given("times", times);
+    writing = writing == null ? Writing.DEFAULT : writing;
   }
 
   /** A workshop with the shipped defaults: Monday to Friday 9 to 17, 20 °C, 50 %. */
@@ -67,7 +71,8 @@ public record Workshop(
         0,
         5,
         3,
-        StepTimes.defaults());
+        StepTimes.defaults(),
+        Writing.DEFAULT);
   }
 
   private static void checkCurrency(String currency) {

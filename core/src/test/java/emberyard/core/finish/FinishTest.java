@@ -166,7 +166,8 @@ class FinishTest {
             w.taxPercent(),
             w.contingencyPercent(),
             w.tightDays(),
-            w.times());
+            w.times(),
+            w.writing());
     return new WorkshopBook(
         changed,
         b.people(),

@@ -35,7 +35,8 @@ final class DemoWorkshop {
             0,
             5,
             3,
-            base.times());
+            base.times(),
+            base.writing());
     List<OpenHours> lotte =
         List.of(
             new OpenHours(DayOfWeek.TUESDAY, LocalTime.of(9, 0), LocalTime.of(17, 0)),

@@ -6,6 +6,7 @@ import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.Station;
 import emberyard.core.workshop.Workshop;
+import emberyard.core.workshop.Writing;
 import emberyard.server.access.Account;
 import emberyard.server.access.AccountStore;
 import emberyard.server.access.Role;
@@ -14,6 +15,7 @@ import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -36,12 +38,14 @@ public class FirstRun {
    * @param currency ISO 4217 code
    * @param zone IANA time zone
    * @param hours weekly working time, at least one stretch
+   * @param writing how numbers, times and days are written; 1,234.50 and 14:05 where left out
    */
   public record Answers(
       String workshopName,
       String currency,
       String zone,
       List<OpenHours> hours,
+      @Nullable Writing writing,
       String ownerName,
       String password) {}
 
@@ -65,7 +69,8 @@ public class FirstRun {
             defaults.taxPercent(),
             defaults.contingencyPercent(),
             defaults.tightDays(),
-            defaults.times());
+            defaults.times(),
+            answers.writing());
     Account owner = accounts.add(answers.ownerName(), Role.OWNER, answers.password(), "owner");
     List<Write> writes = new ArrayList<>();
     add(writes, Workshop.ID, workshop);

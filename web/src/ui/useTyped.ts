@@ -1,0 +1,59 @@
+import { ref, watch, type Ref } from 'vue'
+
+/**
+ * What stands in a field. The program writes there only while nobody is in it and nothing typed in
+ * it waits or was refused: a field that has the focus, or whose text was refused, stays as typed.
+ *
+ * @param shown the stored value as text
+ * @param settled whether what was typed is readable and not refused
+ * @param problem the sentence of a refusal that may come long after the field was left
+ * @param own the value belongs to a form on this screen, which may empty its fields
+ */
+export function useTyped(from: {
+  shown: () => string
+  settled: (text: string) => boolean
+  problem: () => string
+  own?: () => boolean
+}): {
+  text: Ref<string>
+  typing: Ref<boolean>
+  type: (value: string | undefined) => void
+  enter: () => void
+  leave: () => void
+} {
+  const text = ref(from.shown())
+  /** Keys were pressed here since the text was last the program's. */
+  const typing = ref(false)
+  let inside = false
+  let last = { typed: '', shown: '' }
+
+  function write() {
+    text.value = from.shown()
+    typing.value = false
+  }
+  watch(from.shown, () => {
+    if (from.own?.() ? !typing.value || from.shown() === '' : !inside && !typing.value) write()
+  })
+  watch(from.problem, (problem) => {
+    if (inside) return
+    if (problem && last.typed && from.shown() === last.shown) {
+      text.value = last.typed
+      typing.value = true
+    } else if (!problem && typing.value && from.settled(text.value)) write()
+  })
+  function type(value: string | undefined) {
+    text.value = value ?? ''
+    typing.value = true
+  }
+  function enter() {
+    inside = true
+  }
+  function leave() {
+    inside = false
+    if (!typing.value) return write()
+    if (!from.settled(text.value)) return
+    last = { typed: text.value, shown: from.shown() }
+    write()
+  }
+  return { text, typing, type, enter, leave }
+}
