@@ -1,3 +1,7 @@
+import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vitest/config'
 
-export default defineConfig({ test: { include: ['src/**/*.spec.ts'], environment: 'node' } })
+export default defineConfig({
+  plugins: [vue()],
+  test: { include: ['src/**/*.spec.ts'], environment: 'node' },
+})

@@ -1,4 +1,5 @@
 import { createPinia, setActivePinia } from 'pinia'
+import { effectScope, watchEffect } from 'vue'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { useSaver } from './saver'
 import { useShell } from './shell'
@@ -44,6 +45,11 @@ function open(account = 'ines') {
   const saver = useSaver()
   saver.begin(account)
   return saver
+}
+/** The page is gone, with its timers; only what the browser keeps is left. */
+function reload() {
+  vi.clearAllTimers()
+  setActivePinia(createPinia())
 }
 const PENDING = 'ember-yard-unsaved:pending:ines'
 
@@ -164,5 +170,175 @@ describe('saving as you go', () => {
     const typed = saver.mark()
     await vi.advanceTimersByTimeAsync(100)
     expect(typed.isCurrent()).toBe(false)
+  })
+})
+
+describe('what was refused', () => {
+  const WIDTH = [{ pointer: '#/widthMm', sentence: 'Width can’t be 2: 5 to 5000 mm.' }]
+  const no = refuse(422, { title: WIDTH[0].sentence, errors: WIDTH })
+  const panel = (widthMm: number, heightMm: number) => ({
+    key: 'panels/p',
+    path: PATH,
+    value: { id: 'p', name: 'Left window', widthMm, heightMm },
+  })
+  const stored = { id: 'p', name: 'Left window', widthMm: 412, heightMm: 300 }
+
+  it('stays as typed while the other fields of the thing are saved', async () => {
+    const saver = open()
+    saver.holds(PATH, stored)
+    answers = [no, ok(2), no, ok(3)]
+    saver.save(panel(2, 310))
+    await vi.advanceTimersByTimeAsync(100)
+    expect(sent.map((each) => JSON.parse(each.body))).toEqual([
+      panel(2, 310).value,
+      panel(412, 310).value,
+    ])
+    expect(saver.typedOver(PATH, { ...stored, heightMm: 310 })).toEqual(panel(2, 310).value)
+    expect(saver.problem('panels/p', 'widthMm')).toContain('can’t be 2')
+    // a key beside it leaves its sentence, a key in it takes it away
+    saver.save(panel(2, 320))
+    expect(saver.problem('panels/p', 'widthMm')).toContain('can’t be 2')
+    await vi.advanceTimersByTimeAsync(100)
+    expect(JSON.parse(sent[3].body)).toEqual(panel(412, 320).value)
+    saver.save(panel(25, 320))
+    expect(saver.problem('panels/p', 'widthMm')).toBe('')
+    await vi.advanceTimersByTimeAsync(100)
+    expect(JSON.parse(sent[4].body)).toEqual(panel(25, 320).value)
+    expect(saver.state).toBe('saved')
+  })
+
+  it('is still there, with its sentence, after a reload', async () => {
+    const saver = open()
+    saver.holds(PATH, stored)
+    answers = [no]
+    saver.save(panel(2, 300))
+    await vi.advanceTimersByTimeAsync(100)
+    reload()
+    const again = open()
+    expect(again.typedOver(PATH, stored)).toEqual(panel(2, 300).value)
+    expect(again.problem('panels/p', 'widthMm')).toContain('can’t be 2')
+    again.drop(PATH)
+    expect(again.typedOver(PATH, stored)).toEqual(stored)
+    expect(again.state).toBe('saved')
+  })
+
+  it('of a new thing stays whole: nothing half made is stored', async () => {
+    const saver = open()
+    answers = [no]
+    saver.save(panel(2, 300))
+    await vi.advanceTimersByTimeAsync(100)
+    expect(sent).toHaveLength(1)
+    expect(saver.typedOver(PATH, undefined)).toEqual(panel(2, 300).value)
+  })
+
+  it('is said aloud with its name where no field shows it', async () => {
+    const saver = open()
+    saver.holds(PATH, stored)
+    answers = [no]
+    saver.save(panel(2, 300))
+    await vi.advanceTimersByTimeAsync(100)
+    expect(useShell().message).toBe('“Left window”: Width can’t be 2: 5 to 5000 mm.')
+  })
+
+  it('is not said aloud where a field asks for it', async () => {
+    const saver = open()
+    const shown = effectScope()
+    shown.run(() => watchEffect(() => saver.problem('panels/p', 'widthMm')))
+    saver.holds(PATH, stored)
+    answers = [no]
+    saver.save(panel(2, 300))
+    await vi.advanceTimersByTimeAsync(100)
+    expect(useShell().message).toBe('')
+    shown.stop()
+  })
+})
+
+describe('a lost answer', () => {
+  it('is no conflict with oneself, not even after typing on and a reload', async () => {
+    const saver = open()
+    saver.versions.set(PATH, 4)
+    answers = [gone]
+    saver.save(edit(5))
+    await vi.advanceTimersByTimeAsync(100)
+    saver.save(edit(55))
+    reload()
+    const again = open()
+    answers = [
+      refuse(412, { title: 'changed', current: { version: 5, value: edit(5).value } }),
+      ok(6),
+    ]
+    await vi.advanceTimersByTimeAsync(100)
+    expect(again.conflict).toBeNull()
+    expect(sent.at(-2)?.version).toBe('"4"')
+    expect(sent.at(-1)).toMatchObject({ version: '"5"' })
+    expect(sent.at(-1)?.body).toContain('"widthMm":55')
+    expect(again.state).toBe('saved')
+  })
+
+  it('and a change of somebody else stay two things', async () => {
+    const saver = open()
+    saver.versions.set(PATH, 4)
+    answers = [
+      gone,
+      refuse(412, { title: 'changed', current: { version: 5, value: edit(77).value } }),
+    ]
+    saver.save(edit(5))
+    await vi.advanceTimersByTimeAsync(2200)
+    expect(saver.conflict?.theirs.version).toBe(5)
+  })
+})
+
+describe('two people on one tablet', () => {
+  it('neither send nor see what the other left unsent', async () => {
+    const ines = open('ines')
+    answers = [gone]
+    ines.save(edit(8))
+    await vi.advanceTimersByTimeAsync(100)
+    reload()
+    const bram = open('bram')
+    await vi.advanceTimersByTimeAsync(5000)
+    expect(bram.pending.size).toBe(0)
+    const before = sent.length
+    reload()
+    open('ines')
+    await vi.advanceTimersByTimeAsync(100)
+    expect(sent.length).toBe(before + 1)
+    expect(sent.at(-1)?.body).toContain('"widthMm":8')
+  })
+
+  it('and two windows of one person keep each its own', () => {
+    const one = open('ines')
+    one.save(edit(1))
+    reload()
+    const other = useSaver()
+    kept = { ...kept }
+    other.begin('ines')
+    other.save({ key: 'panels/q', path: '/api/builds/b/panels/q', value: { id: 'q' } })
+    one.save(edit(2))
+    expect(JSON.parse(kept[PENDING])).toHaveLength(2)
+  })
+})
+
+describe('things made and taken away', () => {
+  it('go through the saver and survive an unreachable server', async () => {
+    const saver = open()
+    answers = [gone]
+    const path = '/api/builds#b2'
+    saver.save({ key: 'builds/b2', path, post: '/api/builds', value: { id: 'b2', name: 'Tram' } })
+    await vi.advanceTimersByTimeAsync(100)
+    expect(saver.state).toBe('away')
+    saver.save({ key: 'panels/p', path: PATH, value: null })
+    await vi.advanceTimersByTimeAsync(2200)
+    expect(sent.map((each) => each.url)).toEqual(['/api/builds', '/api/builds', PATH])
+    expect(saver.state).toBe('saved')
+  })
+
+  it('taken away twice is taken away', async () => {
+    const saver = open()
+    answers = [refuse(404, { title: 'There is no “p”.' })]
+    saver.save({ key: 'panels/p', path: PATH, value: null })
+    await vi.advanceTimersByTimeAsync(100)
+    expect(saver.state).toBe('saved')
+    expect(useShell().message).toBe('')
   })
 })

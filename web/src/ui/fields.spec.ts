@@ -1,0 +1,142 @@
+// @vitest-environment happy-dom
+import { mount } from '@vue/test-utils'
+import { createPinia, setActivePinia } from 'pinia'
+import PrimeVue from 'primevue/config'
+import { beforeEach, describe, expect, it } from 'vitest'
+import MeasureField from './MeasureField.vue'
+import MoneyField from './MoneyField.vue'
+import TextField from './TextField.vue'
+
+beforeEach(() => setActivePinia(createPinia()))
+
+/** A field under the hands: `screen` is what stands in it, `told` what it has said. */
+function open(component: typeof MeasureField, props: Record<string, unknown>) {
+  const field = mount(component, {
+    props: { label: 'Width', unit: 'mm', modelValue: null, ...props } as never,
+    global: { plugins: [PrimeVue] },
+  })
+  const input = field.find('input')
+  return {
+    field,
+    input,
+    screen: () => (input.element as HTMLInputElement).value,
+    told: () => field.emitted('update:modelValue')?.map(([value]) => value) ?? [],
+    set: (props: Record<string, unknown>) => field.setProps(props as never),
+    sentence: () => field.find('[role=alert]').exists() && field.find('[role=alert]').text(),
+    async type(text: string) {
+      await input.trigger('focus')
+      await input.setValue(text)
+    },
+  }
+}
+
+describe('a measure', () => {
+  it('is never rewritten while somebody is in it', async () => {
+    const width = open(MeasureField, { modelValue: 412 })
+    await width.type('2')
+    await width.set({ modelValue: 412, problem: 'Width can’t be 2: 5 to 5000 mm.' })
+    await width.set({ modelValue: 300 })
+    expect(width.screen()).toBe('2')
+    await width.type('25')
+    await width.set({ modelValue: 25, problem: '' })
+    expect(width.screen()).toBe('25')
+    expect(width.told()).toEqual([2, 25])
+  })
+
+  it('keeps a refused text with its sentence after it was left, until the next key', async () => {
+    const width = open(MeasureField, { modelValue: 412 })
+    await width.type('1+1')
+    await width.set({ modelValue: 2 })
+    await width.input.trigger('blur')
+    expect(width.screen()).toBe('2')
+    await width.set({ problem: 'Width can’t be 2: 5 to 5000 mm.' }) // the answer came late
+    expect(width.screen()).toBe('1+1')
+    await width.set({ modelValue: 412 }) // an answer from elsewhere
+    expect(width.screen()).toBe('1+1')
+    expect(width.sentence()).toContain('Width can’t be 2')
+  })
+
+  it('that was only looked at changes nothing, however it is shown', async () => {
+    const width = open(MeasureField, { modelValue: 8.466667 })
+    await width.input.trigger('focus')
+    await width.input.trigger('blur')
+    expect(width.told()).toEqual([])
+    expect(width.screen()).toBe('8.47')
+  })
+
+  it('follows the program while nobody is in it', async () => {
+    const width = open(MeasureField, { modelValue: 412 })
+    await width.set({ modelValue: 300 })
+    expect(width.screen()).toBe('300')
+  })
+
+  it('keeps what can’t be read, and says what can', async () => {
+    const width = open(MeasureField, { modelValue: 412 })
+    await width.type('12+')
+    await width.input.trigger('blur')
+    await width.set({ modelValue: 300 })
+    expect(width.screen()).toBe('12+')
+    expect(width.sentence()).toContain('Can’t read this')
+    expect(width.told()).toEqual([])
+  })
+
+  it('offers what was meant, and takes it by a press', async () => {
+    const load = open(MeasureField, { label: 'Load from above', unit: 'N', modelValue: 0 })
+    await load.type('90 kg')
+    expect(load.told()).toEqual([])
+    const offers = load.field.findAll('.offer')
+    expect(offers.map((offer) => offer.text())).toEqual([
+      'it stands there: 883 N',
+      '× 2, somebody sits down on it: 1,766 N',
+    ])
+    await offers[1].trigger('click')
+    expect(load.told()).toEqual([1765.8])
+    expect(load.screen()).toBe('1765.8')
+  })
+
+  it('may be left empty only where it is optional', async () => {
+    const width = open(MeasureField, { modelValue: 412 })
+    await width.type('')
+    expect(width.sentence()).toBe('Give a number.')
+    expect(width.told()).toEqual([])
+    const size = open(MeasureField, { modelValue: 412, optional: true })
+    await size.type('')
+    expect(size.told()).toEqual([null])
+  })
+})
+
+describe('an amount', () => {
+  it('is asked about where a mark may mean two things', async () => {
+    const cap = open(MoneyField as never, { label: 'At most', modelValue: 0 })
+    await cap.type('3,400')
+    expect(cap.told()).toEqual([340000])
+    await cap.type('3,40')
+    expect(cap.sentence()).toContain('3.40 or 3,400')
+    await cap.field.findAll('.offer')[0].trigger('click')
+    expect(cap.told()).toEqual([340000, 340])
+  })
+})
+
+describe('words', () => {
+  it('stay while they are typed, and go when their form empties', async () => {
+    const note = open(TextField as never, { label: 'Note', modelValue: 'old' })
+    await note.type('half a wo')
+    await note.set({ modelValue: 'from elsewhere' })
+    expect(note.screen()).toBe('half a wo')
+    const wish = open(TextField as never, { label: 'Wish', modelValue: '', own: true })
+    await wish.type('a lantern')
+    await wish.set({ modelValue: 'a lantern' })
+    await wish.set({ modelValue: '' })
+    expect(wish.screen()).toBe('')
+  })
+
+  it('that must not be empty say so and keep what is stored', async () => {
+    const name = open(TextField as never, { label: 'Name', modelValue: 'Left', required: true })
+    await name.type('')
+    await name.input.trigger('blur')
+    await name.set({ modelValue: 'Left' })
+    expect(name.screen()).toBe('')
+    expect(name.sentence()).toBe('Name can’t be empty.')
+    expect(name.told()).toEqual([])
+  })
+})
