@@ -1,18 +1,28 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import { Refusal } from '../api/client'
 import type { OpenHours } from '../api/types'
+import { useDraft } from '../store/draft'
 import { useSession } from '../store/session'
+import ChoiceField from '../ui/ChoiceField.vue'
+import { writing } from '../units/writing'
+import { choices, guess } from './guess'
+import WritingFields from '../workshop/WritingFields.vue'
 import HoursField from '../workshop/HoursField.vue'
 import TextField from '../ui/TextField.vue'
 
 /** Turns an empty data folder into a workshop. */
 const session = useSession()
-const workshopName = ref('')
-const currency = ref('EUR')
-const zone = ref(Intl.DateTimeFormat().resolvedOptions().timeZone)
-const ownerName = ref('')
+const workshopName = useDraft('first:workshop', '')
+const guessed = guess(navigator.language, Intl.DateTimeFormat().resolvedOptions().timeZone)
+const currency = ref(guessed.currency)
+const zone = ref(guessed.zone)
+const writingOf = ref(guessed.writing)
+const currencies = choices('currency', guessed.currency)
+const zones = choices('timeZone', guessed.zone)
+watch(writingOf, (own) => (writing.value = own), { immediate: true })
+const ownerName = useDraft('first:owner', '')
 const password = ref('')
 const hours = ref<OpenHours[]>(
   (['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY'] as const).map((day) => ({
@@ -30,7 +40,8 @@ async function begin() {
   try {
     await session.setUp({
       workshopName: workshopName.value,
-      currency: currency.value.toUpperCase(),
+      currency: currency.value,
+      writing: writingOf.value,
       zone: zone.value,
       hours: hours.value,
       ownerName: ownerName.value,
@@ -46,12 +57,27 @@ async function begin() {
 
 <template>
   <form @submit.prevent="begin">
-    <p class="soft">This folder is empty. Five answers, then the yard is yours.</p>
+    <p class="soft">
+      This folder is empty. What can be guessed is guessed: look it over, and the yard is yours.
+    </p>
     <TextField v-model="workshopName" own label="Workshop" :problem="problems.workshopName" />
     <div class="pair">
-      <TextField v-model="currency" own label="Currency" :problem="problems.currency" />
-      <TextField v-model="zone" own label="Time zone" :problem="problems.zone" />
+      <ChoiceField
+        v-model="currency"
+        label="Currency"
+        filter
+        :options="currencies"
+        :problem="problems.currency"
+      />
+      <ChoiceField
+        v-model="zone"
+        label="Time zone"
+        filter
+        :options="zones"
+        :problem="problems.zone"
+      />
     </div>
+    <div class="three"><WritingFields v-model="writingOf" /></div>
     <HoursField v-model="hours" label="Working hours" :problem="problems.hours" />
     <div class="pair">
       <TextField
@@ -79,6 +105,11 @@ async function begin() {
 <style scoped>
 form {
   display: grid;
+  gap: 12px;
+}
+.three {
+  display: grid;
+  grid-template-columns: 1fr 1fr 1.3fr;
   gap: 12px;
 }
 .pair {

@@ -3,11 +3,10 @@ import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { computed } from 'vue'
 import { nameOf, useSaver } from '../store/saver'
-import { useSaid } from '../ui/useSaid'
+import { said } from '../units/writing'
 
 /** Says quietly whether all is saved, loudly when the server is away, and offers both versions. */
 const saver = useSaver()
-const said = useSaid()
 const words = computed(
   () =>
     ({

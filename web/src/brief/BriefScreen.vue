@@ -9,6 +9,7 @@ import { useSession } from '../store/session'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MoneyField from '../ui/MoneyField.vue'
 import SignMark from '../ui/SignMark.vue'
+import DateField from '../ui/DateField.vue'
 import TextField from '../ui/TextField.vue'
 import { plain, sentence } from '../ui/words'
 import BroughtList from './BroughtList.vue'
@@ -185,9 +186,9 @@ const list = useTemplateRef<InstanceType<typeof RequirementList>>('list')
                   </fieldset>
                 </template>
                 <template v-else-if="question.key === 'revealOn'">
-                  <TextField
+                  <DateField
                     label="Reveal on"
-                    type="date"
+                    optional
                     :model-value="brief.revealOn ?? ''"
                     :problem="problem('revealOn')"
                     @update:model-value="(day) => edit({ revealOn: day || null })"

@@ -7,6 +7,7 @@ import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import MoneyField from '../ui/MoneyField.vue'
+import DateField from '../ui/DateField.vue'
 import TextField from '../ui/TextField.vue'
 import { plain } from '../ui/words'
 import {
@@ -130,10 +131,9 @@ const OUTCOMES = [
         ]"
         @update:model-value="(comparison) => put({ comparison })"
       />
-      <TextField
+      <DateField
         v-if="limit.measure === 'REVEAL_DAY'"
         label="Day"
-        type="date"
         :model-value="limit.day ?? ''"
         :problem="problem('limit.day')"
         @update:model-value="(day) => day && put({ day })"

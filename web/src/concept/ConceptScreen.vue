@@ -15,6 +15,7 @@ import PaletteBar from './PaletteBar.vue'
 import OptionsView from './OptionsView.vue'
 import PaletteView from './PaletteView.vue'
 import { useConcept } from './useConcept'
+import { fixed } from '../units/writing'
 
 /** The drawn build: faces, palette, options beside each other, and what was agreed. */
 const builds = useBuild()
@@ -51,7 +52,7 @@ function addHere() {
 const finish = computed(() => builds.view?.fuse.finish ?? null)
 const share = (index: number) => {
   const of = concept.view?.palette.colours[index]
-  return of ? `${(of.share * 100).toFixed(0)} %` : ''
+  return of ? `${fixed(of.share * 100, 0)} %` : ''
 }
 const coverage = computed(() => {
   const count = (outcome: string) =>

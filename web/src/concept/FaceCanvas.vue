@@ -9,6 +9,7 @@ import FaceDimensions from './FaceDimensions.vue'
 import { kindWords, measures } from './faceWords'
 import { sharedEdges } from './sharedEdges'
 import { gridOf, snap, type SnapLine } from './snap'
+import { fixed } from '../units/writing'
 
 /**
  * One face, large and to scale. Things are moved by dragging (they click to edges, centres, equal
@@ -244,14 +245,14 @@ const callout = computed(() => {
         :y1="18"
         :x2="x(face.widthMm)"
         :y2="18"
-        :text="face.widthMm.toFixed(1)"
+        :text="fixed(face.widthMm, 1)"
       />
       <DimensionLine
         :x1="34"
         :y1="y(face.heightMm)"
         :x2="34"
         :y2="y(0)"
-        :text="face.heightMm.toFixed(1)"
+        :text="fixed(face.heightMm, 1)"
       />
       <FaceDimensions :face="face" :chosen="chosen" :x="x" :y="y" />
     </svg>

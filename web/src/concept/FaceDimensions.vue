@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Drawn, Elevation } from '../api/types'
 import DimensionLine from '../ui/DimensionLine.vue'
+import { fixed } from '../units/writing'
 
 /** Dimensions below and right of a face, as on a workshop drawing; `x` and `y` give pixels of mm. */
 const props = defineProps<{
@@ -50,7 +51,7 @@ const dimensioned = computed(() => {
       :y1="y(0) + 19"
       :x2="x(chosen.place.xMm + chosen.place.widthMm)"
       :y2="y(0) + 19"
-      :text="chosen.place.widthMm.toFixed(1)"
+      :text="fixed(chosen.place.widthMm, 1)"
     />
     <DimensionLine
       v-if="chosen.place.xMm > 0.05"
@@ -58,14 +59,14 @@ const dimensioned = computed(() => {
       :y1="y(0) + 41"
       :x2="x(chosen.place.xMm)"
       :y2="y(0) + 41"
-      :text="chosen.place.xMm.toFixed(1)"
+      :text="fixed(chosen.place.xMm, 1)"
     />
     <DimensionLine
       :x1="x(face.widthMm) + 24"
       :y1="y(chosen.place.yMm + chosen.place.heightMm)"
       :x2="x(face.widthMm) + 24"
       :y2="y(chosen.place.yMm)"
-      :text="chosen.place.heightMm.toFixed(1)"
+      :text="fixed(chosen.place.heightMm, 1)"
     />
     <DimensionLine
       v-if="chosen.place.yMm > 0.05"
@@ -73,7 +74,7 @@ const dimensioned = computed(() => {
       :y1="y(chosen.place.yMm)"
       :x2="x(face.widthMm) + 24"
       :y2="y(0)"
-      :text="chosen.place.yMm.toFixed(1)"
+      :text="fixed(chosen.place.yMm, 1)"
     />
   </g>
   <template v-else>
@@ -84,7 +85,7 @@ const dimensioned = computed(() => {
       :y1="y(0) + 24"
       :x2="x(drawn.place.xMm + drawn.place.widthMm)"
       :y2="y(0) + 24"
-      :text="drawn.place.widthMm.toFixed(1)"
+      :text="fixed(drawn.place.widthMm, 1)"
     />
   </template>
 </template>

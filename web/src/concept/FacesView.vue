@@ -21,6 +21,7 @@ import { kindWords, measures } from './faceWords'
 import { newItem, newPanel, offers, opening } from './newThing'
 import { moved, type Placed } from './placing'
 import { useConcept } from './useConcept'
+import { fixed } from '../units/writing'
 
 /** Six faces to scale: one large, all unfolded, or wrapped on a box; by day and at dusk. */
 const builds = useBuild()
@@ -112,7 +113,7 @@ const part = (drawn: Drawn) =>
 function figures(drawn: Drawn): string {
   const figures = part(drawn)?.figures
   if (!figures) return ''
-  return `cut ${figures.contourMm.toFixed(0)} mm · ${duration(Math.max(1, figures.cutSeconds / 60))} · ${(figures.massKg * 1000).toFixed(0)} g`
+  return `cut ${fixed(figures.contourMm, 0)} mm · ${duration(Math.max(1, figures.cutSeconds / 60))} · ${fixed(figures.massKg * 1000, 0)} g`
 }
 const files = computed(() => {
   const query = `?dusk=${dusk.value}`
@@ -147,7 +148,7 @@ defineExpose({ add })
       <h3 class="which">
         {{ sentence(face.face) }} face
         <span class="soft mono"
-          >{{ face.widthMm.toFixed(1) }} × {{ face.heightMm.toFixed(1) }} mm</span
+          >{{ fixed(face.widthMm, 1) }} × {{ fixed(face.heightMm, 1) }} mm</span
         >
         <span class="soft">{{ face.shown ? '' : ' · not seen where it stands' }}</span>
       </h3>

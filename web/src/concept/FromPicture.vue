@@ -4,6 +4,7 @@ import Checkbox from 'primevue/checkbox'
 import { onBeforeUnmount, ref } from 'vue'
 import { upload } from '../api/client'
 import type { PictureColour } from '../api/types'
+import { fixed } from '../units/writing'
 
 /** The main colours of a picture the client brought. The picture is read and not kept. */
 defineProps<{ room: number }>()
@@ -89,7 +90,7 @@ function take() {
           <Checkbox v-model="wanted" :value="colour.hex" :input-id="'take' + colour.hex" />
           <i :style="{ background: colour.hex }" />
           <label :for="'take' + colour.hex" class="mono"
-            >{{ colour.hex }} · {{ (colour.share * 100).toFixed(0) }} %</label
+            >{{ colour.hex }} · {{ fixed(colour.share * 100, 0) }} %</label
           >
         </li>
       </ul>

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { PaletteColour, PalettePicture } from '../api/types'
+import { fixed } from '../units/writing'
 
 /** Whose colour the faces that show are, as one bar to scale. */
 defineProps<{ palette: PaletteColour[]; picture: PalettePicture }>()
-const percent = (share: number) => `${(share * 100).toFixed(0)} %`
+const percent = (share: number) => `${fixed(share * 100, 0)} %`
 </script>
 
 <template>

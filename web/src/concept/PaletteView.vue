@@ -12,6 +12,7 @@ import FromPicture from './FromPicture.vue'
 import PaletteBar from './PaletteBar.vue'
 import PaletteViews from './PaletteViews.vue'
 import { useConcept } from './useConcept'
+import { fixed } from '../units/writing'
 
 /** The palette with its roles, its share of what shows, what stock comes nearest, and other lights. */
 const builds = useBuild()
@@ -46,7 +47,7 @@ function take(more: { name: string; hex: string }[]) {
 function remove(index: number) {
   concept.editLook({ palette: palette.value.filter((_, i) => i !== index) })
 }
-const percent = (share: number) => `${(share * 100).toFixed(0)} %`
+const percent = (share: number) => `${fixed(share * 100, 0)} %`
 const file = ref<HTMLInputElement | null>(null)
 async function read(event: Event) {
   const input = event.target as HTMLInputElement
@@ -120,7 +121,7 @@ defineExpose({ add })
           <span class="match" :class="{ far: match.deltaE00 > 5 }">
             <i :style="{ background: match.stock.hex }" />
             {{ match.stock.name }}
-            <span class="mono">ΔE00 {{ match.deltaE00.toFixed(1) }}</span>
+            <span class="mono">ΔE00 {{ fixed(match.deltaE00, 1) }}</span>
             <span class="soft"> · {{ match.words }}</span>
           </span>
         </template>

@@ -8,6 +8,7 @@ import { useWorkshop } from '../store/workshop'
 import MeasureField from '../ui/MeasureField.vue'
 import { day, plain, weekday } from '../ui/words'
 import { daysFrom, dewPointC, noSpray, solventFactor } from './airWords'
+import { fixed } from '../units/writing'
 
 /** Ten days of air: typed, read or measured; what it does to drying, and what is sprayed that day. */
 const emit = defineEmits<{ forget: [id: string] }>()
@@ -89,8 +90,8 @@ function put(date: string, change: Partial<AirDay>) {
           />
           <span v-else class="mono">{{ row.humidityPercent }} %</span>
         </td>
-        <td class="right mono">{{ row.dew.toFixed(1) }} °C</td>
-        <td class="right mono">× {{ row.factor.toFixed(2) }}</td>
+        <td class="right mono">{{ fixed(row.dew, 1) }} °C</td>
+        <td class="right mono">× {{ fixed(row.factor, 2) }}</td>
         <td>{{ row.refused ? `no: ${row.refused}` : 'yes' }}</td>
         <td class="right mono">{{ row.coats || '—' }}</td>
         <td class="soft">{{ row.air ? plain(row.air.source) : 'usual' }}</td>

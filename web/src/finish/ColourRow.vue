@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Scheme, SchemePicture } from '../api/types'
 import WhyButton from '../ui/WhyButton.vue'
 import { differenceWords } from './layerWords'
+import { fixed } from '../units/writing'
 
 /** The colour after each coat, beside the target. */
 const props = defineProps<{ picture: SchemePicture; scheme: Scheme }>()
@@ -37,7 +38,7 @@ const last = computed(() => coats.value[coats.value.length - 1])
           >{{ coat.layer }} {{ coat.number }}<span class="soft">, {{ coat.side }}</span></span
         >
         <span class="mono">{{
-          coat.deltaE00 == null ? coat.shownHex : `ΔE00 ${coat.deltaE00.toFixed(1)}`
+          coat.deltaE00 == null ? coat.shownHex : `ΔE00 ${fixed(coat.deltaE00, 1)}`
         }}</span>
       </li>
       <li v-if="scheme.targetHex" class="target">
@@ -47,7 +48,7 @@ const last = computed(() => coats.value[coats.value.length - 1])
       </li>
     </ol>
     <p v-if="last?.deltaE00 != null" class="soft">
-      The last coat is off by <span class="mono">{{ last.deltaE00.toFixed(1) }}</span>:
+      The last coat is off by <span class="mono">{{ fixed(last.deltaE00, 1) }}</span>:
       {{ differenceWords(last.deltaE00) }}. Computed from each paint’s hiding (Kubelka–Munk over the
       ground); a test card corrects it.
     </p>

@@ -7,6 +7,7 @@ import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import { count } from '../ui/words'
 import { stepWords } from './layerWords'
+import { fixed } from '../units/writing'
 
 /** Looks for an order with the paints of the stock that gives every shape its wanted colour. */
 const props = defineProps<{ scheme: Scheme }>()
@@ -43,7 +44,7 @@ function take() {
       <p>
         <strong
           >{{ count(found.coats, 'coats') }} in {{ count(found.steps.length, 'steps') }}</strong
-        >, worst ΔE00 <span class="mono">{{ found.worstDeltaE00.toFixed(1) }}</span>
+        >, worst ΔE00 <span class="mono">{{ fixed(found.worstDeltaE00, 1) }}</span>
       </p>
       <ol>
         <li v-for="step in found.steps" :key="step.id">

@@ -11,6 +11,7 @@ import MeasureField from '../ui/MeasureField.vue'
 import MoneyField from '../ui/MoneyField.vue'
 import TextField from '../ui/TextField.vue'
 import { moment } from '../ui/words'
+import { fixed } from '../units/writing'
 
 /** Finish that somebody else puts on: quote, time away, what goes along, what is looked at after. */
 const builds = useBuild()
@@ -139,7 +140,7 @@ const printed = (thing: OutsideFinish) =>
       </template>
     </div>
     <p v-if="dpi(thing)" class="mono">
-      {{ dpi(thing)!.toFixed(0) }} dots per inch; {{ thing.inTheHand ? 300 : 150 }} needed
+      {{ fixed(dpi(thing)!, 0) }} dots per inch; {{ thing.inTheHand ? 300 : 150 }} needed
     </p>
     <ol>
       <li>

@@ -6,6 +6,7 @@ import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import WhyButton from '../ui/WhyButton.vue'
 import { count, day, plain } from '../ui/words'
+import { fixed } from '../units/writing'
 
 /** Cans, film, tape and abrasives of the whole build, and what stays in the cans. */
 const builds = useBuild()
@@ -49,7 +50,7 @@ const shelved = (key: string) =>
         <td>
           {{ line.need.title }}
           <span v-if="paint(line.need.key)?.openMl" class="soft"
-            >opened can: <span class="mono">{{ paint(line.need.key)!.openMl.toFixed(0) }} ml</span
+            >opened can: <span class="mono">{{ fixed(paint(line.need.key)!.openMl, 0) }} ml</span
             ><template v-if="paint(line.need.key)!.openedOn"
               >, {{ day(paint(line.need.key)!.openedOn!) }}</template
             ></span
@@ -60,7 +61,7 @@ const shelved = (key: string) =>
         <td>{{ plain(line.state) }}</td>
         <td class="right">
           <template v-if="left(line.need.key)">
-            <span class="mono">{{ left(line.need.key)!.leftMl.toFixed(0) }} ml</span>
+            <span class="mono">{{ fixed(left(line.need.key)!.leftMl, 0) }} ml</span>
             <Button
               v-if="session.owner && !shelved(line.need.key)"
               class="bare"

@@ -9,6 +9,7 @@ import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import { count, duration, money } from '../ui/words'
 import { differenceWords } from './layerWords'
+import { fixed } from '../units/writing'
 
 /** Schemes from the stock for a colour, fewest hours first. */
 const props = defineProps<{ scheme: Scheme }>()
@@ -94,14 +95,14 @@ const cans = (proposal: Proposal) =>
                 v-for="(swatch, at) in each.swatches"
                 :key="at"
                 :style="{ background: swatch.colour }"
-                :title="`ΔE00 ${swatch.deltaE00.toFixed(1)}`"
+                :title="`ΔE00 ${fixed(swatch.deltaE00, 1)}`"
             /></span>
           </td>
           <td class="right mono" :title="differenceWords(each.deltaE00)">
-            {{ each.deltaE00.toFixed(1) }}
+            {{ fixed(each.deltaE00, 1) }}
           </td>
           <td class="right mono">{{ duration(each.handsOnMinutes) }}</td>
-          <td class="right mono">{{ (each.elapsedMinutes / 1440).toFixed(1) }} days</td>
+          <td class="right mono">{{ fixed(each.elapsedMinutes / 1440, 1) }} days</td>
           <td>{{ cans(each) }}</td>
           <td v-if="session.owner" class="right mono">
             {{ money(each.costMinor, workshop.currency) }}

@@ -7,6 +7,7 @@ import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
+import { fixed } from '../units/writing'
 
 /** What a finish is for: part, ground, viewing side and the colour it should come to. */
 const props = defineProps<{ scheme: Scheme; picture?: SchemePicture; offered: boolean }>()
@@ -15,8 +16,8 @@ const builds = useBuild()
 const area = computed(() => ({
   formula: 'area of one side + rim × thickness, all pieces',
   inputs: [
-    `${props.picture?.areaM2.toFixed(4)} m² together`,
-    `rims ${props.picture?.rimM.toFixed(2)} m × ${props.picture?.thicknessMm} mm`,
+    `${fixed(props.picture?.areaM2 ?? 0, 4)} m² together`,
+    `rims ${fixed(props.picture?.rimM ?? 0, 2)} m × ${props.picture?.thicknessMm} mm`,
   ],
 }))
 const FACES = ['FRONT', 'BACK', 'LEFT', 'RIGHT', 'TOP', 'BOTTOM'] as const
@@ -85,10 +86,10 @@ const problem = (field: string) => builds.problem('schemes', props.scheme.id, fi
   </section>
   <p v-if="picture" class="soft facts">
     {{ picture.substrate }}{{ picture.clear ? ', clear' : '' }},
-    <span class="mono">{{ picture.thicknessMm.toFixed(2) }} mm</span> ·
-    <span class="mono">{{ picture.areaM2.toFixed(3) }} m²</span> a side
+    <span class="mono">{{ fixed(picture.thicknessMm, 2) }} mm</span> ·
+    <span class="mono">{{ fixed(picture.areaM2, 3) }} m²</span> a side
     <WhyButton :why="area" of="Painted area" /> · rims
-    <span class="mono">{{ picture.rimM.toFixed(2) }} m</span
+    <span class="mono">{{ fixed(picture.rimM, 2) }} m</span
     ><template v-if="picture.leader">
       · hangs with {{ builds.build!.schemes.find((s) => s.id === picture!.leader)?.name }},
       <button type="button" @click="emit('change', { hangsWith: null })">hang it alone</button>

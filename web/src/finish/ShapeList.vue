@@ -11,6 +11,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
+import { fixed } from '../units/writing'
 
 /** Named shapes on the part, each with the colour that is wanted of it. Later ones lie on top. */
 const props = defineProps<{ scheme: Scheme; picture?: SchemePicture }>()
@@ -133,8 +134,8 @@ const PLACE = [
           </button>
           <span class="mono soft">{{ shape.wantedHex ?? 'no wish' }}</span>
           <span v-if="size(shape.id)" class="mono soft"
-            >{{ (size(shape.id)!.areaMm2 / 100).toFixed(1) }} cm², rim
-            {{ (size(shape.id)!.contourMm / 1000).toFixed(2) }} m</span
+            >{{ fixed(size(shape.id)!.areaMm2 / 100, 1) }} cm², rim
+            {{ fixed(size(shape.id)!.contourMm / 1000, 2) }} m</span
           >
         </div>
         <div v-if="picked === shape.id" class="fields">

@@ -7,6 +7,7 @@ import ChoiceStrip from '../ui/ChoiceStrip.vue'
 import { differenceWords, stepWords } from './layerWords'
 import SideArt from './SideArt.vue'
 import WhyButton from '../ui/WhyButton.vue'
+import { fixed } from '../units/writing'
 
 /** What both sides show, by day or dusk, lit or not; leafed through step by step; beside the wish. */
 const props = defineProps<{ picture: SchemePicture; scheme: Scheme }>()
@@ -87,7 +88,7 @@ const done = computed(() => {
         >
         <template v-if="!leafing && worst !== null">
           <WhyButton :why="WHY" of="What it shows" />
-          <br /><span class="mono">worst ΔE00 {{ worst.toFixed(1) }}</span
+          <br /><span class="mono">worst ΔE00 {{ fixed(worst, 1) }}</span
           ><span class="soft"> to what is wanted: {{ differenceWords(worst) }}</span>
         </template>
       </SideArt>
@@ -108,9 +109,9 @@ const done = computed(() => {
     <p v-if="light === 'back'" class="through">
       <span class="soft">light that passes:</span>
       <span v-for="region in regions" :key="region.shapes.join('+')"
-        >{{ region.name }} <span class="mono">{{ (100 * region.transmittance).toFixed(1) }} %</span
+        >{{ region.name }} <span class="mono">{{ fixed(100 * region.transmittance, 1) }} %</span
         ><template v-if="region.unevennessPercent > 15"
-          >, ±½ coat <span class="mono">{{ region.unevennessPercent.toFixed(0) }} %</span></template
+          >, ±½ coat <span class="mono">{{ fixed(region.unevennessPercent, 0) }} %</span></template
         ></span
       >
     </p>

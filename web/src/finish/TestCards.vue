@@ -10,6 +10,7 @@ import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import { day } from '../ui/words'
+import { fixed } from '../units/writing'
 
 /** Cards over black: how many coats it took, and the colour that came out. The latest counts. */
 const builds = useBuild()
@@ -124,11 +125,11 @@ watch(cards, judge, { immediate: true, deep: true })
       </label>
       <p class="says">
         <template v-if="judged[card.id]">
-          hiding <span class="mono">{{ judged[card.id].ratio.toFixed(2) }}</span><span class="soft"
-            >, listed {{ paint(card)?.hiding?.toFixed(2) }}</span
+          hiding <span class="mono">{{ fixed(judged[card.id].ratio, 2) }}</span><span class="soft"
+            >, listed {{ fixed(paint(card)?.hiding ?? 0, 2) }}</span
           >
           <template v-if="judged[card.id].delta !== null">
-            <br />ΔE00 to the can <span class="mono">{{ judged[card.id].delta!.toFixed(1) }}</span>
+            <br />ΔE00 to the can <span class="mono">{{ fixed(judged[card.id].delta!, 1) }}</span>
             <strong v-if="judged[card.id].delta! > 2"> — the can is another colour</strong>
           </template>
         </template>

@@ -11,6 +11,7 @@ import WhyButton from '../ui/WhyButton.vue'
 import { plain } from '../ui/words'
 import OpeningEditor from './OpeningEditor.vue'
 import { FACES } from './fitWords'
+import { fixed } from '../units/writing'
 
 /** Air through the enclosure: openings, fans behind them, the balance. */
 const builds = useBuild()
@@ -74,7 +75,7 @@ const VERDICTS = {
 const most = computed(() =>
   Math.max(balance.value.intakeM3PerHour, balance.value.exhaustM3PerHour, 1),
 )
-const flow = (value: number) => `${value.toFixed(0)} m³/h`
+const flow = (value: number) => `${fixed(value, 0)} m³/h`
 const wrongWay = (c: Component) => aired.value.facings.some((f) => f.componentId === c.id)
 </script>
 
@@ -133,8 +134,8 @@ const wrongWay = (c: Component) => aired.value.facings.some((f) => f.componentId
         />
         <span v-else class="soft small">nothing on it to see</span>
         <span v-if="flowOf(fan)" class="mono small">
-          {{ (flowOf(fan)!.air.openMm2 / 100).toFixed(1) }} cm² open,
-          {{ (flowOf(fan)!.air.sweptMm2 / 100).toFixed(1) }} swept;
+          {{ fixed(flowOf(fan)!.air.openMm2 / 100, 1) }} cm² open,
+          {{ fixed(flowOf(fan)!.air.sweptMm2 / 100, 1) }} swept;
           {{ flow(flowOf(fan)!.air.flowM3PerHour) }}
         </span>
         <span v-else class="soft small">still</span>

@@ -6,6 +6,7 @@ import type { Circuit, LoopHeat } from '../api/types'
 import SignMark from '../ui/SignMark.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import SettlingCurve from './SettlingCurve.vue'
+import { fixed } from '../units/writing'
 
 /** One circuit: its chips with their margins, and what other fans, radiators or rooms would do. */
 const props = defineProps<{ circuit: Circuit; roomC: number; warmed: boolean }>()
@@ -74,7 +75,7 @@ const sign = (margin: number) => (margin < 0 ? 'stop' : margin < 5 ? 'risk' : 'd
   <article class="circuit" :aria-label="circuit.name">
     <header class="row">
       <h3>{{ circuit.name }}</h3>
-      <span class="soft">{{ SORTS[circuit.sort] }}, {{ circuit.heatW.toFixed(0) }} W in</span>
+      <span class="soft">{{ SORTS[circuit.sort] }}, {{ fixed(circuit.heatW, 0) }} W in</span>
       <WhyButton v-if="heat" :why="heat.why" :of="`Heat of ${circuit.name}`" />
       <span v-if="warmed && circuit.radiators.some((r) => r.factor < 1)" class="soft">
         breathes warmed air or through a panel
@@ -96,24 +97,24 @@ const sign = (margin: number) => (margin < 0 ? 'stop' : margin < 5 ? 'risk' : 'd
         <tbody>
           <tr v-for="(chip, index) in circuit.hot.chips" :key="chip.name">
             <td><SignMark :kind="sign(chip.marginK)" /> {{ chip.name }}</td>
-            <td class="mono">{{ heat.chips[index].temperatureC.toFixed(1) }} °C</td>
-            <td class="mono">{{ chip.temperatureC.toFixed(1) }} °C</td>
+            <td class="mono">{{ fixed(heat.chips[index].temperatureC, 1) }} °C</td>
+            <td class="mono">{{ fixed(chip.temperatureC, 1) }} °C</td>
             <td class="mono">{{ chip.limitC }} °C</td>
-            <td class="mono">{{ chip.marginK.toFixed(1) }} K</td>
+            <td class="mono">{{ fixed(chip.marginK, 1) }} K</td>
           </tr>
         </tbody>
       </table>
       <dl v-if="heat && first" class="figures">
         <dt>conductance</dt>
-        <dd class="mono">{{ heat.conductance.toFixed(1) }} W/K</dd>
+        <dd class="mono">{{ fixed(heat.conductance, 1) }} W/K</dd>
         <dt>coolant above the room</dt>
-        <dd class="mono" data-figure="rise">{{ heat.riseK.toFixed(1) }} K</dd>
+        <dd class="mono" data-figure="rise">{{ fixed(heat.riseK, 1) }} K</dd>
         <dt>settled after</dt>
-        <dd class="mono">{{ heat.settleMinutes.toFixed(1) }} min</dd>
+        <dd class="mono">{{ fixed(heat.settleMinutes, 1) }} min</dd>
         <dt>coolant</dt>
         <dd class="mono">
-          {{ circuit.coolantL.toFixed(2) }} l<template v-if="circuit.orderL"
-            >, order {{ circuit.orderL.toFixed(1) }} l</template
+          {{ fixed(circuit.coolantL, 2) }} l<template v-if="circuit.orderL"
+            >, order {{ fixed(circuit.orderL, 1) }} l</template
           >
         </dd>
       </dl>

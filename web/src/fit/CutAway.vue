@@ -4,6 +4,7 @@ import type { PlacedThing, SpacePicture } from '../api/types'
 import DimensionLine from '../ui/DimensionLine.vue'
 import ScaledDrawing from '../ui/ScaledDrawing.vue'
 import { flat, gaps, pieces, type Sight } from './projection'
+import { fixed } from '../units/writing'
 
 /**
  * The enclosure cut open, to scale: bays as outlines, what is in them as blocks, the free lengths
@@ -89,7 +90,7 @@ function key(event: KeyboardEvent, thing: PlacedThing) {
 }
 const shift = (id: string, s: (mm: number) => number) =>
   by.value.id === id ? `translate(${s(by.value.across)} ${-s(by.value.up)})` : undefined
-const number = (mm: number) => mm.toFixed(1)
+const number = (mm: number) => fixed(mm, 1)
 </script>
 
 <template>

@@ -14,6 +14,7 @@ import SpaceView from './SpaceView.vue'
 import StandsView from './StandsView.vue'
 import WorksheetsView from './WorksheetsView.vue'
 import { useLibrary } from './useLibrary'
+import { fixed } from '../units/writing'
 
 /** Proof on paper: that it goes in, is fed, is cooled and stands. */
 const builds = useBuild()
@@ -73,16 +74,16 @@ const warmest = computed(() => {
         </dd>
         <dt>fed <WhyButton :why="power.why" of="Watts wanted of the supply" /></dt>
         <dd class="mono">
-          {{ power.supplyWatts.toFixed(0) }} of {{ power.wantedWatts.toFixed(0) }} W
+          {{ fixed(power.supplyWatts, 0) }} of {{ fixed(power.wantedWatts, 0) }} W
         </dd>
         <dt>warmest, hot room</dt>
-        <dd class="mono">{{ warmest ? `${warmest.temperatureC.toFixed(0)} °C` : '—' }}</dd>
+        <dd class="mono">{{ warmest ? `${fixed(warmest.temperatureC, 0)} °C` : '—' }}</dd>
         <dt v-if="fit.stands.balance">
           weighs <WhyButton :why="fit.stands.balance.why" of="Mass and centre of gravity" />
         </dt>
         <dt v-else>weighs</dt>
         <dd class="mono">
-          {{ fit.stands.balance ? `${fit.stands.balance.massKg.toFixed(1)} kg` : '—' }}
+          {{ fit.stands.balance ? `${fixed(fit.stands.balance.massKg, 1)} kg` : '—' }}
         </dd>
       </dl>
     </template>

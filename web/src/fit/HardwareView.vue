@@ -10,6 +10,7 @@ import { money, plain } from '../ui/words'
 import ComponentForm from './ComponentForm.vue'
 import LibraryShelf from './LibraryShelf.vue'
 import { size } from './fitWords'
+import { fixed } from '../units/writing'
 
 /** The hardware that goes in: from the library, or measured here. */
 const builds = useBuild()
@@ -45,7 +46,7 @@ const items = computed(() =>
 <template>
   <div class="row bar">
     <span class="soft">
-      {{ components.length }} components, {{ builds.view!.hardwareMassKg.toFixed(1) }} kg
+      {{ components.length }} components, {{ fixed(builds.view!.hardwareMassKg, 1) }} kg
     </span>
     <span class="grow" />
     <Button

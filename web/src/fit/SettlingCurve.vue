@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { LoopHeat } from '../api/types'
 import { useWidth } from '../ui/useWidth'
+import { fixed } from '../units/writing'
 
 /** How the coolant warms up from cold, in minutes. */
 const props = defineProps<{ heat: LoopHeat }>()
@@ -29,7 +30,7 @@ const kelvins = computed(() => [0, top.value / 2, top.value])
       :width="width"
       :height="HEIGHT"
       role="img"
-      :aria-label="`Coolant rises ${heat.riseK.toFixed(1)} K and is settled after ${heat.settleMinutes.toFixed(1)} minutes`"
+      :aria-label="`Coolant rises ${fixed(heat.riseK, 1)} K and is settled after ${fixed(heat.settleMinutes, 1)} minutes`"
     >
       <line v-for="k in kelvins" :key="'k' + k" x1="38" :x2="width - 14" :y1="y(k)" :y2="y(k)" />
       <text v-for="k in kelvins" :key="'t' + k" x="32" :y="y(k) + 4" class="end">{{ k }} K</text>
@@ -42,7 +43,7 @@ const kelvins = computed(() => [0, top.value / 2, top.value])
         class="settled"
       />
       <text :x="x(heat.settleMinutes)" :y="y(heat.riseK) - 8" class="settled">
-        95 % at {{ heat.settleMinutes.toFixed(1) }} min
+        95 % at {{ fixed(heat.settleMinutes, 1) }} min
       </text>
       <path :d="path" />
     </svg>

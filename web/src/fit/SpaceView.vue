@@ -8,6 +8,7 @@ import CutAway from './CutAway.vue'
 import EnclosureChoice from './EnclosureChoice.vue'
 import { marginsOf, size, turnWords } from './fitWords'
 import { moved, type Sight } from './projection'
+import { fixed } from '../units/writing'
 
 /** What was placed where, with its margins; pinning by hand; the order of going in. */
 const builds = useBuild()
@@ -82,7 +83,7 @@ const SIGHTS: Sight[] = ['plan', 'front', 'side']
         </p>
         <ul class="margins" aria-label="Free on each side">
           <li v-for="margin in marginsOf(thing)" :key="margin.label">
-            {{ margin.label }} <span class="mono">{{ margin.mm.toFixed(1) }} mm</span>
+            {{ margin.label }} <span class="mono">{{ fixed(margin.mm, 1) }} mm</span>
           </li>
         </ul>
         <p class="row">

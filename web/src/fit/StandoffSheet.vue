@@ -7,6 +7,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import NumberFields from '../ui/NumberFields.vue'
 import { plain } from '../ui/words'
 import SheetFrame from './SheetFrame.vue'
+import { fixed } from '../units/writing'
 
 /** Posts under a load from above or from the side. */
 const props = defineProps<{ sheet: Worksheet; answer: Worked | null }>()
@@ -21,7 +22,7 @@ const load = computed(() => props.answer?.standoffs ?? null)
 const verdict = computed(() => {
   if (!load.value) return 'reckoning…'
   const { bendingMpa, axialMpa, yieldMpa, safety, wantedSafety } = load.value
-  return `${safety >= 100 ? 'more than 100' : safety.toFixed(2)}-fold safe, ${wantedSafety} wanted; ${(bendingMpa + axialMpa).toFixed(0)} MPa of ${yieldMpa.toFixed(0)}. An estimate, not a certificate.`
+  return `${safety >= 100 ? 'more than 100' : fixed(safety, 2)}-fold safe, ${wantedSafety} wanted; ${fixed(bendingMpa + axialMpa, 0)} MPa of ${fixed(yieldMpa, 0)}. An estimate, not a certificate.`
 })
 const MATERIALS = (['MILD_STEEL', 'STAINLESS', 'BRASS', 'ALUMINIUM', 'NYLON'] as const).map(
   (value) => ({ value, label: plain(value) }),

@@ -6,6 +6,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import NumberFields from '../ui/NumberFields.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import CutAway from './CutAway.vue'
+import { fixed } from '../units/writing'
 
 /** Mass, centre of gravity and how it stands. */
 const builds = useBuild()
@@ -77,19 +78,19 @@ const ends = (sight: 'front' | 'side') => {
     </p>
     <dl class="facts" aria-label="Balance">
       <dt>mass <WhyButton :why="balance.why" of="Mass and centre of gravity" /></dt>
-      <dd class="mono">{{ balance.massKg.toFixed(2) }} kg</dd>
+      <dd class="mono">{{ fixed(balance.massKg, 2) }} kg</dd>
       <dt>centre of gravity</dt>
       <dd class="mono">
-        {{ balance.centre.xMm.toFixed(0) }} mm right, {{ balance.centre.yMm.toFixed(0) }} mm back,
-        {{ balance.centre.zMm.toFixed(0) }} mm up
+        {{ fixed(balance.centre.xMm, 0) }} mm right, {{ fixed(balance.centre.yMm, 0) }} mm back,
+        {{ fixed(balance.centre.zMm, 0) }} mm up
       </dd>
       <template v-for="(load, index) in balance.loads" :key="load.atMm">
         <dt>{{ index ? 'back' : 'front' }} line carries</dt>
-        <dd class="mono">{{ load.massKg.toFixed(2) }} kg, {{ (load.share * 100).toFixed(1) }} %</dd>
+        <dd class="mono">{{ fixed(load.massKg, 2) }} kg, {{ fixed(load.share * 100, 1) }} %</dd>
       </template>
       <template v-for="tip in balance.tips" :key="tip.over">
         <dt>tips over its {{ tip.over }} edge at</dt>
-        <dd class="mono" :class="{ bad: tip.degrees < 10 }">{{ tip.degrees.toFixed(1) }}°</dd>
+        <dd class="mono" :class="{ bad: tip.degrees < 10 }">{{ fixed(tip.degrees, 1) }}°</dd>
       </template>
     </dl>
     <section v-if="enclosure" class="form">
@@ -112,7 +113,7 @@ const ends = (sight: 'front' | 'side') => {
         <li v-for="weight in heaviest" :key="weight.name">
           <span>{{ weight.name }}{{ weight.pieces > 1 ? ` × ${weight.pieces}` : '' }}</span>
           <i :style="{ width: `${(weight.massKg / most) * 100}%` }" />
-          <span class="mono">{{ weight.massKg.toFixed(2) }} kg</span>
+          <span class="mono">{{ fixed(weight.massKg, 2) }} kg</span>
         </li>
       </ul>
     </section>

@@ -1,5 +1,7 @@
 import type { Component, Face, PlacedThing, Seat, Turn } from '../api/types'
 import { plain } from '../ui/words'
+import { written } from '../units/marks'
+import { marks } from '../units/writing'
 
 /** How Fit says its constants. */
 
@@ -91,4 +93,4 @@ export function marginsOf(thing: PlacedThing): { label: string; mm: number }[] {
 }
 
 export const size = (body: { widthMm: number; depthMm: number; heightMm: number }) =>
-  [body.widthMm, body.depthMm, body.heightMm].map((mm) => Number(mm.toFixed(1))).join(' × ')
+  [body.widthMm, body.depthMm, body.heightMm].map((mm) => written(mm, marks.value, 1)).join(' × ')

@@ -2,6 +2,8 @@
 import { computed } from 'vue'
 import SignMark from '../ui/SignMark.vue'
 import { useWidth } from '../ui/useWidth'
+import { written } from '../units/marks'
+import { marks } from '../units/writing'
 
 /** Needs laid against what is there, to one scale: what is wanted past the mark is missing. */
 const props = defineProps<{
@@ -23,7 +25,8 @@ const laid = computed(() => {
     return { ...piece, from: at }
   })
 })
-const number = (value: number) => `${Number(value.toFixed(1))}${props.unit ? ' ' + props.unit : ''}`
+const number = (value: number) =>
+  `${written(value, marks.value, 1)}${props.unit ? ' ' + props.unit : ''}`
 const missing = computed(() => props.wanted > props.there)
 </script>
 

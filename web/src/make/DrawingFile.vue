@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { upload } from '../api/client'
 import type { ReadDrawing } from '../api/types'
 import MeasureField from '../ui/MeasureField.vue'
+import { fixed } from '../units/writing'
 
 /** A drawing from another program: read, shown with its faults, and only then used. */
 const emit = defineEmits<{ part: [drawing: ReadDrawing, name: string]; motif: [path: string] }>()
@@ -79,7 +80,7 @@ function mark() {
       <svg
         :viewBox="`${-pad} ${-pad} ${read.widthMm + 2 * pad} ${read.heightMm + 2 * pad}`"
         role="img"
-        :aria-label="`${name}: ${read.widthMm.toFixed(1)} by ${read.heightMm.toFixed(1)} mm`"
+        :aria-label="`${name}: ${fixed(read.widthMm, 1)} by ${fixed(read.heightMm, 1)} mm`"
       >
         <g :transform="`translate(0 ${read.heightMm}) scale(1 -1)`">
           <path :d="read.cut" class="cut" fill-rule="evenodd" />
@@ -99,13 +100,13 @@ function mark() {
       </svg>
       <div>
         <p class="mono">
-          {{ read.widthMm.toFixed(1) }} × {{ read.heightMm.toFixed(1) }} mm,
-          {{ (read.areaMm2 / 100).toFixed(1) }} cm², contour {{ read.contourMm.toFixed(0) }} mm,
+          {{ fixed(read.widthMm, 1) }} × {{ fixed(read.heightMm, 1) }} mm,
+          {{ fixed(read.areaMm2 / 100, 1) }} cm², contour {{ fixed(read.contourMm, 0) }} mm,
           {{ read.openings }} openings
         </p>
         <p v-if="read.joinedEnds" class="soft">
           {{ read.joinedEnds }} open ends joined, widest gap
-          <span class="mono">{{ read.widestGapMm.toFixed(3) }} mm</span>
+          <span class="mono">{{ fixed(read.widestGapMm, 3) }} mm</span>
         </p>
         <MeasureField
           label="Join ends nearer than"

@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { NestProgress } from '../api/types'
+import { fixed } from '../units/writing'
 
 /** The best layout a search has found so far, and how far the search is. */
 const props = defineProps<{ best: NestProgress }>()
@@ -20,7 +21,7 @@ const tall = computed(() => Math.max(1, ...props.best.sheets.map((s) => s.height
         :style="{ '--done': best.progress }"
       />
       <span class="mono">
-        {{ best.tries }} layouts, {{ (best.share * 100).toFixed(1) }} % of the sheets used,
+        {{ best.tries }} layouts, {{ fixed(best.share * 100, 1) }} % of the sheets used,
         {{ best.sheets.length }} sheets (by area at least {{ best.leastSheets }})
       </span>
       <span v-if="best.unplaced" class="bad">{{ best.unplaced }} pieces find no place</span>
@@ -40,7 +41,7 @@ const tall = computed(() => Math.max(1, ...props.best.sheets.map((s) => s.height
           :viewBox="`-2 -2 ${sheet.widthMm + 4} ${sheet.heightMm + 4}`"
           :style="{ height: `${(150 * sheet.heightMm) / tall}px` }"
           role="img"
-          :aria-label="`${sheet.name}, ${(sheet.utilisation * 100).toFixed(0)} % used`"
+          :aria-label="`${sheet.name}, ${fixed(sheet.utilisation * 100, 0)} % used`"
         >
           <g :transform="`translate(0 ${sheet.heightMm}) scale(1 -1)`">
             <path :d="sheet.blank" class="blank" fill-rule="evenodd" />
@@ -48,7 +49,7 @@ const tall = computed(() => Math.max(1, ...props.best.sheets.map((s) => s.height
           </g>
         </svg>
         <figcaption class="mono">
-          {{ sheet.name }} {{ (sheet.utilisation * 100).toFixed(0) }} %
+          {{ sheet.name }} {{ fixed(sheet.utilisation * 100, 0) }} %
         </figcaption>
       </figure>
     </div>

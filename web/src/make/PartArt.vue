@@ -4,6 +4,7 @@ import type { Finding, MadePart, Panel, RecipeStep, SheetProduct } from '../api/
 import DimensionLine from '../ui/DimensionLine.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import ScaledDrawing from '../ui/ScaledDrawing.vue'
+import { fixed } from '../units/writing'
 
 /**
  * A part to scale: its true outline, marks, bends, rings where a finding lies. A figure of its recipe
@@ -77,7 +78,7 @@ const name = (id: string) => {
     :width-mm="box.w"
     :height-mm="box.h"
     :height="386"
-    :label="`${panel.name}: ${box.w.toFixed(1)} by ${box.h.toFixed(1)} mm`"
+    :label="`${panel.name}: ${fixed(box.w, 1)} by ${fixed(box.h, 1)} mm`"
   >
     <template #default="{ x, y, s }">
       <g :transform="`translate(${x(-box.x)} ${y(-box.y)}) scale(${s(1)} ${-s(1)})`">
@@ -181,7 +182,7 @@ const name = (id: string) => {
         :x2="x(panel.holes.insetMm + pitch)"
         :y1="y(0) + 22"
         :y2="y(0) + 22"
-        :text="pitch.toFixed(1)"
+        :text="fixed(pitch, 1)"
       />
       <template v-if="step?.figure">
         <line

@@ -4,6 +4,7 @@ import type { MadePart } from '../api/types'
 import { useBuild } from '../store/build'
 import WhyButton from '../ui/WhyButton.vue'
 import { duration } from '../ui/words'
+import { fixed } from '../units/writing'
 
 /** Numbers, steps and files of one part. */
 const props = defineProps<{ part: MadePart }>()
@@ -26,23 +27,23 @@ const file = (form: string, kerf = false) =>
   <dl v-if="figures" class="figures">
     <div>
       <dt>area</dt>
-      <dd class="mono">{{ (figures.areaMm2 / 100).toFixed(1) }} cm²</dd>
+      <dd class="mono">{{ fixed(figures.areaMm2 / 100, 1) }} cm²</dd>
     </div>
     <div>
       <dt>mass <WhyButton :why="figures.massWhy" of="Mass" /></dt>
-      <dd class="mono">{{ (figures.massKg * 1000).toFixed(0) }} g</dd>
+      <dd class="mono">{{ fixed(figures.massKg * 1000, 0) }} g</dd>
     </div>
     <div>
       <dt>contour</dt>
-      <dd class="mono">{{ figures.contourMm.toFixed(0) }} mm</dd>
+      <dd class="mono">{{ fixed(figures.contourMm, 0) }} mm</dd>
     </div>
     <div v-if="figures.engravedMm2 > 0">
       <dt>engraved</dt>
-      <dd class="mono">{{ (figures.engravedMm2 / 100).toFixed(1) }} cm²</dd>
+      <dd class="mono">{{ fixed(figures.engravedMm2 / 100, 1) }} cm²</dd>
     </div>
     <div v-if="machined">
       <dt>cut <WhyButton :why="figures.cutWhy" of="Cut time" /></dt>
-      <dd class="mono">{{ figures.cutSeconds.toFixed(0) }} s</dd>
+      <dd class="mono">{{ fixed(figures.cutSeconds, 0) }} s</dd>
     </div>
     <div v-if="figures.openings">
       <dt>openings</dt>
@@ -51,8 +52,8 @@ const file = (form: string, kerf = false) =>
     <div v-if="figures.holeCount">
       <dt>border holes</dt>
       <dd class="mono">
-        {{ figures.holeCount }} at {{ figures.holePitchMm.toFixed(1) }} /
-        {{ figures.sidePitchMm.toFixed(1) }} mm
+        {{ figures.holeCount }} at {{ fixed(figures.holePitchMm, 1) }} /
+        {{ fixed(figures.sidePitchMm, 1) }} mm
       </dd>
     </div>
     <div v-if="counts && (counts.cut || counts.laid)">

@@ -11,6 +11,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import { newStep, PLAIN_PART } from './figureWords'
 import { asPath, boxOf, type Mm } from './photoOutline'
+import { fixed } from '../units/writing'
 
 /**
  * Distances and outlines measured in a photo, with their uncertainty. The picture stays in the
@@ -239,7 +240,7 @@ function outline() {
           <tr v-for="(distance, index) in measured.distances" :key="index">
             <td>{{ index + 1 }} to {{ index + 2 }}</td>
             <td class="right mono">
-              {{ distance.medianMm.toFixed(1) }} ± {{ distance.plusMinusMm.toFixed(1) }} mm
+              {{ fixed(distance.medianMm, 1) }} ± {{ fixed(distance.plusMinusMm, 1) }} mm
             </td>
           </tr>
         </tbody>

@@ -10,6 +10,7 @@ import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { duration } from '../ui/words'
+import { fixed } from '../units/writing'
 
 /** Parts printed from a mesh: measured, drawn, and planned with one reprint in five. */
 const builds = useBuild()
@@ -105,11 +106,11 @@ async function choose(event: Event) {
       <dl>
         <div>
           <dt>box</dt>
-          <dd class="mono">{{ part.mesh.sizeMm.map((size) => size.toFixed(1)).join(' × ') }} mm</dd>
+          <dd class="mono">{{ part.mesh.sizeMm.map((size) => fixed(size, 1)).join(' × ') }} mm</dd>
         </div>
         <div>
           <dt>volume</dt>
-          <dd class="mono">{{ (part.mesh.volumeMm3 / 1000).toFixed(1) }} cm³</dd>
+          <dd class="mono">{{ fixed(part.mesh.volumeMm3 / 1000, 1) }} cm³</dd>
         </div>
         <div>
           <dt>closed</dt>
@@ -117,7 +118,7 @@ async function choose(event: Event) {
         </div>
         <div>
           <dt>filament <WhyButton :why="figures.gramsWhy" of="Filament" /></dt>
-          <dd class="mono">{{ figures.grams.toFixed(0) }} g ± 30 %</dd>
+          <dd class="mono">{{ fixed(figures.grams, 0) }} g ± 30 %</dd>
         </div>
         <div>
           <dt>printing <WhyButton :why="figures.minutesWhy" of="Printing time" /></dt>
@@ -125,7 +126,7 @@ async function choose(event: Event) {
         </div>
         <div>
           <dt>overhangs</dt>
-          <dd class="mono">{{ (figures.overhangShare * 100).toFixed(0) }} %</dd>
+          <dd class="mono">{{ fixed(figures.overhangShare * 100, 0) }} %</dd>
         </div>
         <div>
           <dt>shrinks</dt>

@@ -10,6 +10,7 @@ import MeasureField from '../ui/MeasureField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { money } from '../ui/words'
 import { useLaser } from './useLaser'
+import { fixed } from '../units/writing'
 
 /** What a sheet takes and what can be done with it; its picked piece by numbers. */
 const props = defineProps<{ laid: LaidOut; sheet: SheetProduct; picked: number | null }>()
@@ -47,10 +48,10 @@ function move(field: 'xMm' | 'yMm' | 'turnDegrees', value: number | null) {
     <dl>
       <template v-if="waiting">
         <dt>on the machine <WhyButton :why="laid.time.why" of="Machine time" /></dt>
-        <dd class="mono">{{ laid.time.totalSeconds.toFixed(0) }} s</dd>
+        <dd class="mono">{{ fixed(laid.time.totalSeconds, 0) }} s</dd>
       </template>
       <dt>used length, covered</dt>
-      <dd class="mono">{{ (laid.utilisation * 100).toFixed(1) }} %</dd>
+      <dd class="mono">{{ fixed(laid.utilisation * 100, 1) }} %</dd>
       <template v-if="session.owner">
         <dt>sheet and machine <WhyButton :why="laid.costWhy" of="Cost" /></dt>
         <dd class="mono">{{ money(laid.costMinor, workshop.currency) }}</dd>
@@ -70,7 +71,7 @@ function move(field: 'xMm' | 'yMm' | 'turnDegrees', value: number | null) {
       <p>
         <b>{{ piece.title }}</b>
         <span class="soft mono">
-          {{ piece.widthMm.toFixed(1) }} × {{ piece.heightMm.toFixed(1) }}</span
+          {{ fixed(piece.widthMm, 1) }} × {{ fixed(piece.heightMm, 1) }}</span
         >
       </p>
       <p v-if="piece.cutAs" class="soft">comes loose as number {{ piece.cutAs }}</p>

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { ref, watch } from 'vue'
+import { said } from '../units/writing'
 
 /** How the window stands: night bench, watch panel, messages, what `n` means here. */
 export const useShell = defineStore('shell', () => {
@@ -19,7 +20,7 @@ export const useShell = defineStore('shell', () => {
   )
   /** Says something quietly for some seconds. */
   function say(words: string) {
-    message.value = words
+    message.value = said(words)
     clearTimeout(timer)
     timer = setTimeout(() => (message.value = ''), 6000)
   }

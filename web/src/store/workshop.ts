@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { get } from '../api/client'
-import type { WorkshopView, Writing as WorkshopWriting } from '../api/types'
-import { POINT, type Marks } from '../units/marks'
+import type { WorkshopView } from '../api/types'
+import { writing } from '../units/writing'
 import { useSaver } from './saver'
 import { partsOf, putThing } from './things'
 
@@ -28,6 +28,14 @@ export const useWorkshop = defineStore('workshop', () => {
   const view = ref<WorkshopView | null>(null)
   const book = computed(() => view.value?.book ?? null)
   const currency = computed(() => book.value?.workshop.currency ?? 'EUR')
+
+  watch(
+    () => book.value?.workshop?.writing,
+    (own) => {
+      if (own) writing.value = own
+    },
+    { flush: 'sync' },
+  )
 
   async function load(force = false) {
     if (view.value && !force) return
@@ -83,15 +91,3 @@ export const useWorkshop = defineStore('workshop', () => {
 
   return { view, book, currency, load, edit, remove, problem, supplierName, personName, caution }
 })
-
-const GROUPS = { COMMA: ',', POINT: '.', BLANK: ' ', APOSTROPHE: '’', NONE: '' } as const
-
-/** The marks numbers are written with here. */
-export function marksOf(writing?: WorkshopWriting | null): Marks {
-  if (!writing) return POINT
-  return { decimal: writing.decimal === 'COMMA' ? ',' : '.', group: GROUPS[writing.group] }
-}
-export function useMarks() {
-  const workshop = useWorkshop()
-  return computed(() => marksOf(workshop.book?.workshop.writing))
-}

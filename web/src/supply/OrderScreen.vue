@@ -9,6 +9,7 @@ import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import SignMark from '../ui/SignMark.vue'
+import DateField from '../ui/DateField.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { count, day, money } from '../ui/words'
@@ -172,10 +173,9 @@ async function bring(event: Event) {
                   @click="order(line)"
                 />
                 <template v-if="line.order && line.state === 'ORDERED'">
-                  <TextField
+                  <DateField
                     label="Promised for"
                     hide-label
-                    type="date"
                     :model-value="line.order.expectedOn"
                     :problem="builds.problem('orders', line.order.id, 'expectedOn')"
                     @update:model-value="

@@ -5,9 +5,9 @@ import type { Finding } from '../api/types'
 import { useDraft } from '../store/draft'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
+import { said } from '../units/writing'
 import SignMark from './SignMark.vue'
 import TextField from './TextField.vue'
-import { useSaid } from './useSaid'
 import { duration, money } from './words'
 
 /** One judgement: what, its numbers, why it matters, and ways out. */
@@ -18,7 +18,6 @@ const emit = defineEmits<{
 }>()
 const session = useSession()
 const workshop = useWorkshop()
-const said = useSaid()
 /** "+€30.00, 1 h 30", as far as it is known and may be seen. */
 function costs(remedy: Finding['remedies'][number]) {
   const parts: string[] = []

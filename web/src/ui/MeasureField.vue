@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
 import { computed, useId } from 'vue'
-import { useMarks } from '../store/workshop'
 import { dimensionOf } from '../units/dimensions'
 import { written } from '../units/marks'
 import { read } from '../units/reading'
+import { marks, said } from '../units/writing'
 import FieldFrame from './FieldFrame.vue'
 import { useTyped } from './useTyped'
 import { duration as spoken } from './words'
@@ -33,7 +33,6 @@ const props = withDefaults(
 const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
 
 const id = useId()
-const marks = useMarks()
 const reading = (text: string) => read(text, props.unit, marks.value)
 const { text, typing, type, enter, leave } = useTyped({
   shown: () => shown(props.modelValue),
@@ -69,7 +68,7 @@ function take(value: number) {
   <FieldFrame
     :id="id"
     :label="label"
-    :problem="unreadable?.sentence || problem"
+    :problem="unreadable?.sentence || said(problem)"
     :offers="unreadable?.offers"
     :hint="hint"
     :hide-label="hideLabel"

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
 import { computed, useId } from 'vue'
-import { useMarks, useWorkshop } from '../store/workshop'
+import { useWorkshop } from '../store/workshop'
 import { written } from '../units/marks'
 import { readMoney } from '../units/reading'
+import { marks, said } from '../units/writing'
 import FieldFrame from './FieldFrame.vue'
 import { useTyped } from './useTyped'
 import { moneyDigits } from './words'
@@ -23,7 +24,6 @@ const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
 
 const id = useId()
 const workshop = useWorkshop()
-const marks = useMarks()
 const digits = computed(() => moneyDigits(workshop.currency))
 const reading = (text: string) => readMoney(text, digits.value, workshop.currency, marks.value)
 const { text, typing, type, enter, leave } = useTyped({
@@ -59,7 +59,7 @@ function put(value: string | undefined) {
   <FieldFrame
     :id="id"
     :label="label"
-    :problem="unreadable?.sentence || problem"
+    :problem="unreadable?.sentence || said(problem)"
     :offers="unreadable?.offers"
     :hint="hint"
     :hide-label="hideLabel"

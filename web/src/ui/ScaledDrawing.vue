@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import DimensionLine from './DimensionLine.vue'
 import { useWidth } from './useWidth'
+import { fixed } from '../units/writing'
 
 /**
  * A drawing to scale in a frame of its own, with its outer dimensions. The slot gets the scale:
@@ -37,8 +38,8 @@ const y = (millimetres: number) => MARGIN.top + s(props.heightMm - millimetres)
   <div ref="sized" class="drawing">
     <svg :width="width" :height="tall" :role="group ? 'group' : 'img'" :aria-label="label">
       <slot :x="x" :y="y" :s="s" />
-      <DimensionLine :x1="x(0)" :y1="18" :x2="x(widthMm)" :y2="18" :text="widthMm.toFixed(1)" />
-      <DimensionLine :x1="32" :y1="y(heightMm)" :x2="32" :y2="y(0)" :text="heightMm.toFixed(1)" />
+      <DimensionLine :x1="x(0)" :y1="18" :x2="x(widthMm)" :y2="18" :text="fixed(widthMm, 1)" />
+      <DimensionLine :x1="32" :y1="y(heightMm)" :x2="32" :y2="y(0)" :text="fixed(heightMm, 1)" />
     </svg>
   </div>
 </template>

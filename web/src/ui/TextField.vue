@@ -2,6 +2,7 @@
 import InputText from 'primevue/inputtext'
 import Textarea from 'primevue/textarea'
 import { computed, useId } from 'vue'
+import { said } from '../units/writing'
 import FieldFrame from './FieldFrame.vue'
 import { useTyped } from './useTyped'
 
@@ -29,7 +30,7 @@ const { text, typing, type, enter, leave } = useTyped({
   own: () => props.own,
 })
 const wrong = computed(() =>
-  typing.value && missing(text.value) ? props.label + ' can’t be empty.' : props.problem,
+  typing.value && missing(text.value) ? props.label + ' can’t be empty.' : said(props.problem),
 )
 function put(value: string | undefined) {
   type(value)

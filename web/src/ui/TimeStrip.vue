@@ -48,7 +48,7 @@ function marks(from: number, to: number, most: number) {
   const found: { x: number; text: string }[] = []
   for (let time = first; time <= to; time += step * 36e5) {
     const text = new Date(time).toISOString().slice(0, 16)
-    const midnight = clock(text) === '00:00'
+    const midnight = text.slice(11, 16) === '00:00'
     found.push({ x: at(time), text: step >= 24 || midnight ? weekday(text) : clock(text) })
   }
   return found

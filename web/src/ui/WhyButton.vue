@@ -2,6 +2,7 @@
 import Popover from 'primevue/popover'
 import { ref } from 'vue'
 import type { Why } from '../api/types'
+import { said } from '../units/writing'
 
 /** Where a number comes from: its formula and what went in. */
 defineProps<{ why: Why; of: string }>()
@@ -20,9 +21,9 @@ const panel = ref<InstanceType<typeof Popover>>()
   <Popover ref="panel">
     <div class="because">
       <strong>{{ of }}</strong>
-      <p>{{ why.formula }}</p>
+      <p>{{ said(why.formula) }}</p>
       <ul>
-        <li v-for="input in why.inputs" :key="input" class="mono">{{ input }}</li>
+        <li v-for="input in why.inputs" :key="input" class="mono">{{ said(input) }}</li>
       </ul>
     </div>
   </Popover>

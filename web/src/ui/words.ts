@@ -1,7 +1,10 @@
+import { written } from '../units/marks'
+import { clockTime, fixed, marks } from '../units/writing'
+
 /** How numbers, days and names are written on screens. */
 
 export function mm(value: number): string {
-  return `${value.toFixed(1)} mm`
+  return `${fixed(value, 1)} mm`
 }
 
 export function duration(minutes: number): string {
@@ -26,9 +29,11 @@ export function moneyDigits(currency: string): number {
 
 export function money(minor: number, currency: string): string {
   const digits = moneyDigits(currency)
-  return new Intl.NumberFormat('en-GB', { style: 'currency', currency }).format(
-    minor / 10 ** digits,
-  )
+  const sign = new Intl.NumberFormat('en-GB', { style: 'currency', currency })
+    .formatToParts(1)
+    .find((part) => part.type === 'currency')!.value
+  const amount = written(Math.abs(minor) / 10 ** digits, marks.value, digits, digits)
+  return `${minor < 0 ? '-' : ''}${sign}${amount}`
 }
 
 const MONTHS = 'Jan Feb Mar Apr May Jun Jul Aug Sep Oct Nov Dec'.split(' ')
@@ -52,7 +57,7 @@ export function weekday(text: string): string {
 }
 
 export function clock(text: string): string {
-  return text.slice(11, 16)
+  return clockTime(text.slice(11, 16))
 }
 
 /** Today as the time, another day with its name. */
@@ -80,5 +85,5 @@ export function sentence(constant: string): string {
 /** 1 can, 2 cans, 0.9 m. */
 export function count(quantity: number, unit: string): string {
   const number = Number(quantity.toFixed(2))
-  return `${number} ${number === 1 && unit.endsWith('s') ? unit.slice(0, -1) : unit}`
+  return `${written(number, marks.value, 2)} ${number === 1 && unit.endsWith('s') ? unit.slice(0, -1) : unit}`
 }

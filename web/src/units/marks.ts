@@ -1,7 +1,7 @@
 /** How the workshop writes numbers: its decimal mark and what stands between thousands. */
 export interface Marks {
   decimal: '.' | ','
-  group: ',' | '.' | ' ' | '’' | ''
+  group: ',' | '.' | '\u202f' | '’' | ''
 }
 
 export const POINT: Marks = { decimal: '.', group: ',' }

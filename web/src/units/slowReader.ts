@@ -45,7 +45,7 @@ const UNITS: Record<string, number> = { mm: 1, cm: 10, '"': 25.4 }
 
 function tokensOf(text: string, marks: Marks): (number | string)[] | null {
   const group = marks.group && `\\${marks.group}`
-  const grouped = `\\d{1,3}(?:[ '${group}]\\d{3})+(?!\\d)`
+  const grouped = `\\d{1,3}(?:[ '\u202f${group}]\\d{3})+(?!\\d)`
   const number = `(?:${grouped}|\\d+)?(?:\\${marks.decimal}\\d*)?`
   const mixed = withoutForeignGroups(text, marks).replace(
     /(\d+) (\d+)\s*\/\s*(\d+)(?![\d.,' ]*\d)/g,

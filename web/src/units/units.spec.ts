@@ -5,7 +5,7 @@ import { read, readMoney } from './reading'
 import { slowly } from './slowReader'
 
 const COMMA: Marks = { decimal: ',', group: '.' }
-const SPACED: Marks = { decimal: ',', group: ' ' }
+const SPACED: Marks = { decimal: ',', group: '\u202f' }
 const SWISS: Marks = { decimal: '.', group: '’' }
 const ALL = [POINT, COMMA, SPACED, SWISS]
 

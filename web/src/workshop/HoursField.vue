@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Checkbox from 'primevue/checkbox'
-import InputText from 'primevue/inputtext'
 import type { OpenHours } from '../api/types'
+import TimeField from '../ui/TimeField.vue'
 import { sentence } from '../ui/words'
 
 /** Weekly working time, one stretch a day. */
@@ -11,7 +11,6 @@ const DAYS = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY'
 type Day = (typeof DAYS)[number]
 
 const of = (day: Day) => props.modelValue.find((open) => open.day === day)
-const short = (time: string) => time.slice(0, 5)
 function put(day: Day, hours: OpenHours | null) {
   const rest = props.modelValue.filter((open) => open.day !== day)
   const all = hours ? [...rest, hours] : rest
@@ -40,16 +39,14 @@ function change(day: Day, part: 'from' | 'to', value: string | undefined) {
       />
       <label :for="label + day">{{ sentence(day) }}</label>
       <template v-if="of(day)">
-        <InputText
-          type="time"
-          :model-value="short(of(day)!.from)"
-          :aria-label="`${sentence(day)} from`"
+        <TimeField
+          :model-value="of(day)!.from"
+          :label="`${sentence(day)} from`"
           @update:model-value="(value) => change(day, 'from', value)"
         />
-        <InputText
-          type="time"
-          :model-value="short(of(day)!.to)"
-          :aria-label="`${sentence(day)} to`"
+        <TimeField
+          :model-value="of(day)!.to"
+          :label="`${sentence(day)} to`"
           @update:model-value="(value) => change(day, 'to', value)"
         />
       </template>
@@ -77,7 +74,7 @@ legend {
   gap: 6px;
   min-height: 36px;
 }
-.day :deep(input[type='time']) {
+.day :deep(input.time) {
   font-family: var(--mono);
   font-size: 13px;
   padding: 3px 6px;

@@ -8,6 +8,7 @@ import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
 import TextField from '../ui/TextField.vue'
+import { fixed } from '../units/writing'
 import { pathBox } from './pathBox'
 
 /** What jobs have left, with its true outline and where it lies; laid out before whole sheets. */
@@ -42,7 +43,7 @@ function resize(offcut: Offcut, text: string) {
 }
 const words = (offcut: Offcut) => {
   const box = pathBox(offcut.path)
-  return `${box.w.toFixed(0)} × ${box.h.toFixed(0)}`
+  return `${fixed(box.w, 0)} × ${fixed(box.h, 0)}`
 }
 async function photo(offcut: Offcut, event: Event) {
   const input = event.target as HTMLInputElement

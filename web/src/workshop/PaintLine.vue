@@ -11,6 +11,7 @@ import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
 import { count, plain } from '../ui/words'
 import StockLine from './StockLine.vue'
+import { fixed } from '../units/writing'
 
 /** A paint: how it hides, when it can be coated again, when it is cured, what a can costs. */
 const props = defineProps<{ thing: PaintProduct }>()
@@ -107,7 +108,7 @@ const problem = (field: string) => workshop.problem('paints', props.thing.id, fi
     <p v-if="session.owner" class="more soft">
       {{ thing.valuesFrom
       }}<template v-if="thing.openMl"
-        >, opened can <span class="mono">{{ thing.openMl.toFixed(0) }} ml</span></template
+        >, opened can <span class="mono">{{ fixed(thing.openMl, 0) }} ml</span></template
       >
       <button
         type="button"

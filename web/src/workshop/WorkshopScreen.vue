@@ -14,6 +14,8 @@ import AccountList from './AccountList.vue'
 import HoursField from './HoursField.vue'
 import MachineList from './MachineList.vue'
 import TokenList from './TokenList.vue'
+import { writing } from '../units/writing'
+import WritingFields from './WritingFields.vue'
 import { STEP_TIMES } from './stepTimes'
 
 const workshop = useWorkshop()
@@ -97,6 +99,12 @@ async function bring(event: Event) {
             :model-value="settings.tightDays"
             :problem="problem('tightDays')"
             @update:model-value="(v) => v !== null && edit({ tightDays: v })"
+          />
+        </div>
+        <div class="pair">
+          <WritingFields
+            :model-value="writing"
+            @update:model-value="(own) => edit({ writing: own })"
           />
         </div>
         <HoursField
