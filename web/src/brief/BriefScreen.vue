@@ -132,6 +132,7 @@ const list = useTemplateRef<InstanceType<typeof RequirementList>>('list')
                 <TextField
                   v-if="WORDS[question.key]"
                   :label="WORDS[question.key].label"
+                  :problem="problem(WORDS[question.key].field)"
                   hide-label
                   :model-value="brief[WORDS[question.key].field]"
                   @update:model-value="(text) => edit({ [WORDS[question.key].field]: text })"
@@ -139,6 +140,7 @@ const list = useTemplateRef<InstanceType<typeof RequirementList>>('list')
                 <template v-else-if="question.key === 'standsWhere'">
                   <TextField
                     label="Where it will stand"
+                    :problem="problem('standsWhere')"
                     hide-label
                     :model-value="brief.standsWhere"
                     @update:model-value="(standsWhere) => edit({ standsWhere })"

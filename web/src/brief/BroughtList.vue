@@ -34,6 +34,7 @@ function add() {
     <div v-for="thing in things" :key="thing.id" class="thing">
       <TextField
         label="Thing"
+        :problem="builds.problem('components', thing.id, 'name')"
         required
         :model-value="thing.name"
         @update:model-value="(to) => edit(thing, { name: to })"

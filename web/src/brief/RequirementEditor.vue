@@ -7,6 +7,7 @@ import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import MoneyField from '../ui/MoneyField.vue'
+import ColourField from '../ui/ColourField.vue'
 import DateField from '../ui/DateField.vue'
 import TextField from '../ui/TextField.vue'
 import { plain } from '../ui/words'
@@ -98,6 +99,7 @@ const OUTCOMES = [
     <TextField
       class="wide"
       label="Requirement"
+      :problem="problem('text')"
       required
       :model-value="requirement.text"
       @update:model-value="(text) => edit({ text })"
@@ -154,10 +156,9 @@ const OUTCOMES = [
         @update:model-value="(value) => value !== null && put({ value })"
       />
       <template v-if="limit.measure === 'COLOUR_DELTA_E00'">
-        <TextField
+        <ColourField
           label="Colour aimed at"
-          class="mono"
-          :model-value="limit.targetHex ?? ''"
+          :model-value="limit.targetHex"
           :problem="problem('limit.targetHex')"
           @update:model-value="(targetHex) => put({ targetHex })"
         />

@@ -110,11 +110,13 @@ const coverage = computed(() => {
         </template>
         <TextField
           label="Name of this option"
+          :problem="builds.problem('concepts', now.id, 'name')"
           :model-value="now.name"
           @update:model-value="(name) => builds.edit('concepts', now, { name })"
         />
         <TextField
           label="Theme words, with commas"
+          :problem="builds.problem('concepts', now.id, 'look.themeWords')"
           :lines="2"
           :model-value="words"
           @update:model-value="putWords"

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { upload } from '../api/client'
 import type { PaletteColour } from '../api/types'
 import { useBuild } from '../store/build'
 import { useShell } from '../store/shell'
 import ChoiceField from '../ui/ChoiceField.vue'
+import ColourField from '../ui/ColourField.vue'
 import TextField from '../ui/TextField.vue'
 import FromPicture from './FromPicture.vue'
 import PaletteBar from './PaletteBar.vue'
@@ -86,27 +86,20 @@ defineExpose({ add })
   <PaletteBar v-if="picture" class="bar" :palette="palette" :picture="picture" />
   <ul class="palette">
     <li v-for="(c, index) in palette" :key="index">
-      <InputText
-        type="color"
+      <ColourField
+        :label="'Colour of ' + c.name"
+        hide-label
         :model-value="c.hex"
-        :aria-label="'Colour of ' + c.name"
-        class="picker"
-        @update:model-value="(hex) => colour(index, { hex: (hex ?? '').toUpperCase() })"
+        :problem="problem(`look.palette.${index}.hex`)"
+        @update:model-value="(hex) => colour(index, { hex })"
       />
       <TextField
         label="Name of the colour"
         hide-label
         required
         :model-value="c.name"
+        :problem="problem(`look.palette.${index}.name`)"
         @update:model-value="(name) => colour(index, { name })"
-      />
-      <TextField
-        label="Colour code"
-        hide-label
-        class="mono"
-        :model-value="c.hex"
-        :problem="problem(`look.palette.${index}.hex`)"
-        @update:model-value="(hex) => colour(index, { hex })"
       />
       <ChoiceField
         label="Role"
@@ -158,16 +151,11 @@ defineExpose({ add })
 }
 .palette li {
   display: grid;
-  grid-template-columns: 46px minmax(110px, 0.8fr) 88px 104px 44px minmax(210px, 1.6fr) auto;
+  grid-template-columns: 128px minmax(110px, 0.8fr) 104px 44px minmax(210px, 1.6fr) auto;
   gap: 8px;
   align-items: center;
   border-bottom: 1px solid var(--line);
   padding: 4px 0;
-}
-.picker {
-  padding: 2px;
-  height: 38px;
-  width: 44px;
 }
 .share {
   text-align: right;

@@ -98,6 +98,7 @@ const printed = (thing: OutsideFinish) =>
       <MoneyField
         v-if="session.owner"
         label="Quote"
+        :problem="problem(thing, 'quoteMinor')"
         :model-value="thing.quoteMinor"
         @update:model-value="(quoteMinor) => edit(thing, { quoteMinor: quoteMinor ?? 0 })"
       />

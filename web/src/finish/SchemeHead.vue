@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { computed } from 'vue'
 import type { Scheme, SchemePicture } from '../api/types'
 import { useBuild } from '../store/build'
+import ColourField from '../ui/ColourField.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
@@ -67,15 +67,12 @@ const problem = (field: string) => builds.problem('schemes', props.scheme.id, fi
       :options="[...SIDES]"
       @update:model-value="(seenFrom) => emit('change', { seenFrom })"
     />
-    <label class="target">
-      <span>Target</span>
-      <InputText
-        type="color"
-        :model-value="scheme.targetHex ?? '#808080'"
-        aria-label="Target colour"
-        @update:model-value="(hex) => emit('change', { targetHex: (hex ?? '').toUpperCase() })"
-      />
-    </label>
+    <ColourField
+      label="Target colour"
+      :model-value="scheme.targetHex"
+      :problem="builds.problem('schemes', scheme.id, 'targetHex')"
+      @update:model-value="(targetHex) => emit('change', { targetHex })"
+    />
     <Button
       class="quiet"
       label="Schemes from stock"
@@ -103,18 +100,6 @@ const problem = (field: string) => builds.problem('schemes', props.scheme.id, fi
   grid-template-columns: 1.4fr 1.2fr 1fr 0.8fr auto auto;
   gap: 12px;
   align-items: end;
-}
-.target {
-  display: grid;
-  gap: 4px;
-  font-size: 13px;
-  font-weight: 600;
-  color: var(--smoke);
-}
-.target :deep(input) {
-  width: 48px;
-  height: 38px;
-  padding: 2px;
 }
 .facts {
   margin: 6px 0 0;

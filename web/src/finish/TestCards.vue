@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { computed, ref, watch } from 'vue'
 import { newId, send } from '../api/client'
 import type { TestCard } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
+import ColourField from '../ui/ColourField.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import { day } from '../ui/words'
@@ -110,19 +110,14 @@ watch(cards, judge, { immediate: true, deep: true })
         :problem="problem(card, 'coatsOverBlack')"
         @update:model-value="(v) => v !== null && edit(card, { coatsOverBlack: v })"
       />
-      <label class="read">
-        <span>Colour read from the card</span>
-        <span class="row">
-          <InputText
-            type="color"
-            :disabled="!session.owner"
-            :model-value="card.readHex ?? paint(card)?.colourHex"
-            :aria-label="`Colour read from the card of ${paint(card)?.name}`"
-            @update:model-value="(hex) => edit(card, { readHex: (hex ?? '').toUpperCase() })"
-          />
-          <span class="mono">{{ card.readHex ?? 'not read' }}</span>
-        </span>
-      </label>
+      <ColourField
+        label="Colour read from the card"
+        :disabled="!session.owner"
+        :model-value="card.readHex"
+        :instead="paint(card)?.colourHex"
+        :problem="problem(card, 'readHex')"
+        @update:model-value="(readHex) => edit(card, { readHex })"
+      />
       <p class="says">
         <template v-if="judged[card.id]">
           hiding <span class="mono">{{ fixed(judged[card.id].ratio, 2) }}</span><span class="soft"
@@ -162,19 +157,6 @@ watch(cards, judge, { immediate: true, deep: true })
   align-items: center;
   border-bottom: 1px solid var(--line);
   padding: 8px 0;
-}
-.read {
-  display: grid;
-  gap: 4px;
-  font-size: 13px;
-}
-.read .row {
-  gap: 8px;
-}
-.read :deep(input) {
-  width: 44px;
-  height: 32px;
-  padding: 2px;
 }
 .says {
   margin: 0;

@@ -83,6 +83,7 @@ const HARDNESS = [
     </fieldset>
     <TextField
       label="Why not otherwise"
+      :problem="problem('turnReason')"
       :model-value="body.turnReason"
       @update:model-value="(turnReason) => edit({ turnReason })"
     />
@@ -112,6 +113,7 @@ const HARDNESS = [
         />
         <TextField
           label="What for"
+          :problem="problem(`keepOuts.${index}.what`)"
           hide-label
           :model-value="free.what"
           @update:model-value="(what) => keepOut(index, { what })"

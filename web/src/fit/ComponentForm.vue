@@ -135,6 +135,7 @@ async function keep() {
       />
       <MeasureField
         label="Lead time"
+        :problem="problem('leadDays')"
         unit="days"
         optional
         :model-value="component.leadDays < 0 ? null : component.leadDays"
@@ -146,6 +147,7 @@ async function keep() {
     <NumberFields :of="component" :fields="NUMBERS" :problem="problem" @change="edit" />
     <TextField
       label="Worth knowing"
+      :problem="problem('attributes')"
       :model-value="component.attributes"
       @update:model-value="(attributes) => edit({ attributes })"
     />

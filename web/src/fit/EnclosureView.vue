@@ -147,6 +147,7 @@ const CHANGES = [
     <section class="form">
       <TextField
         label="Name"
+        :problem="problem('name')"
         required
         :model-value="enclosure.name"
         @update:model-value="(name) => edit({ name })"
@@ -217,6 +218,7 @@ const CHANGES = [
       </label>
       <MeasureField
         label="Time it takes"
+        :problem="bayProblem('change.minutes')"
         unit="min"
         duration
         optional

@@ -91,6 +91,7 @@ const fittings = computed(() => products('fit-'))
     <div v-for="(each, index) in loop.runs" :key="index" class="row run">
       <TextField
         label="Tube"
+        :problem="problem(`runs.${index}.name`)"
         :hide-label="index > 0"
         :model-value="each.name"
         @update:model-value="(name) => run(index, { name })"

@@ -39,6 +39,7 @@ const PLACE = [
       />
       <TextField
         label="Thread"
+        :problem="problem(`mounts.${index}.thread`)"
         :model-value="mount.thread"
         @update:model-value="(thread) => change(index, { thread })"
       />

@@ -133,6 +133,7 @@ const outputs = computed(() =>
         <div class="fields">
           <TextField
             label="Name"
+            :problem="builds.problem('screens', thing.id, 'name')"
             required
             :model-value="thing.name"
             @update:model-value="(name) => screen(thing, { name })"
@@ -153,12 +154,14 @@ const outputs = computed(() =>
           />
           <MeasureField
             label="Pixels wide"
+            :problem="builds.problem('screens', thing.id, 'pixelsWide')"
             unit="px"
             :model-value="thing.pixelsWide"
             @update:model-value="(v) => v !== null && screen(thing, { pixelsWide: v })"
           />
           <MeasureField
             label="Pixels high"
+            :problem="builds.problem('screens', thing.id, 'pixelsHigh')"
             unit="px"
             :model-value="thing.pixelsHigh"
             @update:model-value="(v) => v !== null && screen(thing, { pixelsHigh: v })"
@@ -171,6 +174,7 @@ const outputs = computed(() =>
           />
           <MeasureField
             label="Draws"
+            :problem="builds.problem('screens', thing.id, 'watts')"
             unit="W"
             :model-value="thing.watts"
             @update:model-value="(v) => v !== null && screen(thing, { watts: v })"
@@ -184,6 +188,7 @@ const outputs = computed(() =>
           <MoneyField
             v-if="session.owner"
             label="Price"
+            :problem="builds.problem('screens', thing.id, 'priceMinor')"
             :model-value="thing.priceMinor"
             @update:model-value="(v) => screen(thing, { priceMinor: v ?? 0 })"
           />
@@ -219,6 +224,7 @@ const outputs = computed(() =>
         <div class="fields">
           <TextField
             label="Name"
+            :problem="builds.problem('strips', thing.id, 'name')"
             required
             :model-value="thing.name"
             @update:model-value="(name) => strip(thing, { name })"
@@ -232,6 +238,7 @@ const outputs = computed(() =>
           />
           <MeasureField
             label="LEDs a metre"
+            :problem="builds.problem('strips', thing.id, 'ledsPerMetre')"
             unit="/m"
             :model-value="thing.ledsPerMetre"
             @update:model-value="(v) => v !== null && strip(thing, { ledsPerMetre: v })"
@@ -246,6 +253,7 @@ const outputs = computed(() =>
           />
           <MeasureField
             label="One LED draws"
+            :problem="builds.problem('strips', thing.id, 'milliampsPerLed')"
             unit="mA"
             :model-value="thing.milliampsPerLed"
             hint="default: 60 at 5 V, 20 at 12 V"
@@ -260,6 +268,7 @@ const outputs = computed(() =>
           <MoneyField
             v-if="session.owner"
             label="Price a metre"
+            :problem="builds.problem('strips', thing.id, 'pricePerMetreMinor')"
             :model-value="thing.pricePerMetreMinor"
             @update:model-value="(v) => strip(thing, { pricePerMetreMinor: v ?? 0 })"
           />

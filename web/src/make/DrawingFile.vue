@@ -110,6 +110,7 @@ function mark() {
         </p>
         <MeasureField
           label="Join ends nearer than"
+          own
           unit="mm"
           :model-value="joinMm"
           @update:model-value="tolerance"

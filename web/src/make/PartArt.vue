@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Finding, MadePart, Panel, RecipeStep, SheetProduct } from '../api/types'
 import DimensionLine from '../ui/DimensionLine.vue'
+import { useBuild } from '../store/build'
 import MeasureField from '../ui/MeasureField.vue'
 import ScaledDrawing from '../ui/ScaledDrawing.vue'
 import { fixed } from '../units/writing'
@@ -30,6 +31,13 @@ const steps = computed(() => props.panel.drawing.steps)
 const features = computed(() => picture.value?.features ?? [])
 const step = computed(() => steps.value.find((each) => each.id === props.picked) ?? null)
 const titled = (id: string) => steps.value.find((each) => each.id === id)
+const builds = useBuild()
+const stepProblem = (field: string) =>
+  builds.problem(
+    'panels',
+    props.panel.id,
+    `drawing.steps.${steps.value.findIndex((each) => each.id === props.picked)}.${field}`,
+  )
 const pitch = computed(() => props.part?.figures?.holePitchMm ?? 0)
 const plain = computed(() => !props.panel.drawing.bare && !props.panel.drawing.bent)
 
@@ -208,6 +216,7 @@ const name = (id: string) => {
           <MeasureField
             class="on-drawing"
             label="Figure from left"
+            :problem="stepProblem('xMm')"
             hide-label
             unit="mm"
             :model-value="step.xMm"
@@ -223,6 +232,7 @@ const name = (id: string) => {
           <MeasureField
             class="on-drawing"
             label="Figure from below"
+            :problem="stepProblem('yMm')"
             hide-label
             unit="mm"
             :model-value="step.yMm"

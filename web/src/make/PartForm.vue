@@ -142,6 +142,7 @@ const SWITCHES = [
     <MoneyField
       v-if="panel.cutMethod === 'OUTSIDE' && session.owner"
       label="Price outside, each"
+      :problem="problem('outsidePriceMinor')"
       :model-value="panel.outsidePriceMinor"
       @update:model-value="(price) => edit({ outsidePriceMinor: price ?? 0 })"
     />

@@ -205,6 +205,7 @@ function outline() {
       <MeasureField
         v-if="way === 'straight'"
         label="Known length"
+        own
         unit="mm"
         :model-value="lengthMm"
         @update:model-value="(value) => set('lengthMm', value)"
@@ -212,12 +213,14 @@ function outline() {
       <div v-else class="pair">
         <MeasureField
           label="Rectangle wide"
+          own
           unit="mm"
           :model-value="widthMm"
           @update:model-value="(value) => set('widthMm', value)"
         />
         <MeasureField
           label="Rectangle high"
+          own
           unit="mm"
           :model-value="heightMm"
           @update:model-value="(value) => set('heightMm', value)"
@@ -225,6 +228,7 @@ function outline() {
       </div>
       <MeasureField
         label="Click error"
+        own
         unit="px"
         hint="standard deviation; 1.5 is a default"
         :model-value="clickPx"

@@ -36,6 +36,8 @@ const waiting = computed(() => layout.value.pieces.filter((p) => p.state === 'PL
 const busy = computed(() => !!laser.view && !laser.view.recorded)
 const file = (form: string) =>
   `/api/builds/${encodeURIComponent(builds.id)}/layouts/${encodeURIComponent(layout.value.id)}${form}`
+const placeProblem = (field: string) =>
+  builds.problem('layouts', layout.value.id, `pieces.${props.picked}.${field}`)
 function move(field: 'xMm' | 'yMm' | 'turnDegrees', value: number | null) {
   if (value !== null && props.picked !== null)
     emit('change', props.picked, { [field]: value, pinned: true })
@@ -81,18 +83,21 @@ function move(field: 'xMm' | 'yMm' | 'turnDegrees', value: number | null) {
         <div class="trio">
           <MeasureField
             label="From left"
+            :problem="placeProblem('xMm')"
             unit="mm"
             :model-value="piece.piece.xMm"
             @update:model-value="(value) => move('xMm', value)"
           />
           <MeasureField
             label="From below"
+            :problem="placeProblem('yMm')"
             unit="mm"
             :model-value="piece.piece.yMm"
             @update:model-value="(value) => move('yMm', value)"
           />
           <MeasureField
             label="Turned"
+            :problem="placeProblem('turnDegrees')"
             unit="°"
             :model-value="piece.piece.turnDegrees"
             @update:model-value="(value) => move('turnDegrees', value)"

@@ -161,6 +161,7 @@ const sheets = computed(() => used.value.map((s) => ({ value: s.id, label: s.nam
       <ChoiceField v-model="rotation" label="Turning" hide-label :options="[...TURNS]" />
       <MeasureField
         label="Search for"
+        own
         unit="s"
         :model-value="seconds"
         @update:model-value="(value) => value !== null && (seconds = value)"

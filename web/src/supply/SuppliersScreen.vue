@@ -40,6 +40,7 @@ onBeforeUnmount(() => (shell.newHere = null))
       <template v-if="session.owner">
         <TextField
           label="Name"
+          :problem="workshop.problem('suppliers', supplier.id, 'name')"
           required
           :model-value="supplier.name"
           @update:model-value="(name) => edit(supplier, { name })"
@@ -53,6 +54,7 @@ onBeforeUnmount(() => (shell.newHere = null))
         />
         <MoneyField
           label="One delivery"
+          :problem="workshop.problem('suppliers', supplier.id, 'shippingMinor')"
           :model-value="supplier.shippingMinor"
           @update:model-value="(v) => edit(supplier, { shippingMinor: v ?? 0 })"
         />

@@ -21,6 +21,7 @@ defineProps<{ thing: FilamentProduct }>()
     <template #default="{ edit, problem }">
       <TextField
         label="Plastic"
+        :problem="problem('plastic')"
         required
         :model-value="thing.plastic"
         @update:model-value="(plastic) => edit({ plastic })"
@@ -34,6 +35,7 @@ defineProps<{ thing: FilamentProduct }>()
       />
       <MoneyField
         label="Price of a spool"
+        :problem="problem('priceMinor')"
         :model-value="thing.priceMinor"
         @update:model-value="(v) => edit({ priceMinor: v ?? 0 })"
       />

@@ -38,6 +38,7 @@ const GLOSSES = (['MATT', 'SATIN', 'GLOSS', 'METALLIC', 'CLEAR'] as const).map((
       />
       <MoneyField
         label="Price a metre"
+        :problem="problem('pricePerMetreMinor')"
         :model-value="thing.pricePerMetreMinor"
         @update:model-value="(v) => edit({ pricePerMetreMinor: v ?? 0 })"
       />

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import type { Machine } from '../api/types'
+import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
 import NumberFields from '../ui/NumberFields.vue'
 
 /** Speed, power and passes for each material and thickness; tried by somebody, or not. */
 type Setting = Machine['settings'][number]
 const props = defineProps<{ machine: Machine; who: string }>()
+const workshop = useWorkshop()
 const emit = defineEmits<{ change: [settings: Setting[]] }>()
 const MATERIALS = (
   [
@@ -62,7 +64,12 @@ const remove = (index: number) =>
       :options="MATERIALS"
       @update:model-value="(material) => edit(index, { material })"
     />
-    <NumberFields :of="setting" :fields="FIELDS" @change="(change) => edit(index, change)" />
+    <NumberFields
+      :of="setting"
+      :fields="FIELDS"
+      :problem="(field) => workshop.problem('machines', machine.id, `settings.${index}.${field}`)"
+      @change="(change) => edit(index, change)"
+    />
     <span v-if="setting.confirmedBy" class="tried">tried by {{ setting.confirmedBy }}</span>
     <Button
       v-else

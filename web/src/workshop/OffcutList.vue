@@ -84,6 +84,7 @@ async function photo(offcut: Offcut, event: Event) {
     </svg>
     <TextField
       label="Name"
+      :problem="workshop.problem('offcuts', offcut.id, 'name')"
       required
       :model-value="offcut.name"
       @update:model-value="(name) => edit(offcut, { name })"
@@ -102,6 +103,7 @@ async function photo(offcut: Offcut, event: Event) {
     />
     <TextField
       label="Where it lies"
+      :problem="workshop.problem('offcuts', offcut.id, 'place')"
       :model-value="offcut.place"
       @update:model-value="(place) => edit(offcut, { place })"
     />

@@ -93,6 +93,7 @@ const problem = (field: string) => workshop.problem('paints', props.thing.id, fi
         />
         <MoneyField
           label="Price of a can"
+          :problem="problem('priceMinor')"
           :model-value="thing.priceMinor"
           @update:model-value="(v) => edit({ priceMinor: v ?? 0 })"
         />

@@ -37,6 +37,7 @@ defineProps<{ thing: SheetProduct }>()
       />
       <MoneyField
         label="Price"
+        :problem="problem('priceMinor')"
         :model-value="thing.priceMinor"
         @update:model-value="(v) => edit({ priceMinor: v ?? 0 })"
       />

@@ -117,6 +117,7 @@ async function bring(event: Event) {
         <article v-for="thing in book.people" :key="thing.id" class="person">
           <TextField
             label="Name"
+            :problem="workshop.problem('people', thing.id, 'name')"
             required
             :model-value="thing.name"
             @update:model-value="(name) => person(thing, { name })"

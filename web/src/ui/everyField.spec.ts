@@ -1,0 +1,43 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { describe, expect, it } from 'vitest'
+import { dimensionOf, isNoun } from '../units/dimensions'
+
+/** Every tag of a field in every component, as it is written. */
+const HERE = new URL('..', import.meta.url).pathname
+const TAG =
+  /<(MeasureField|MoneyField|TextField|NumberFields|ColourField|DateField)\b((?:[^>"]|"[^"]*")*)>/g
+const files = (readdirSync(HERE, { recursive: true }) as string[])
+  .filter((file) => file.endsWith('.vue') && !file.startsWith('ui/'))
+  .map((file) => ({ file, text: readFileSync(join(HERE, file), 'utf8') }))
+const tags = files.flatMap(({ file, text }) =>
+  [...text.matchAll(TAG)].map((found) => ({ file, tag: found[0] })),
+)
+
+describe('every field', () => {
+  it('is found', () => expect(tags.length).toBeGreaterThan(200))
+
+  it('shows its own refusal, or belongs to a form that does', () => {
+    const silent = tags.filter(({ tag }) => !/:problem=|\sown[\s/>]/.test(tag))
+    // a filter narrows a list and is never refused
+    const filters = silent.filter(({ tag }) => /v-model="(wanted|kind)"/.test(tag))
+    expect(silent.filter((each) => !filters.includes(each))).toEqual([])
+  })
+
+  it('has a unit of a known dimension, or counts', () => {
+    const units = files.flatMap(({ text }) => [
+      ...[...text.matchAll(/\sunit="([^"]*)"/g)].map((found) => found[1]),
+      ...[...text.matchAll(/unit: '([^']*)'/g)].map((found) => found[1]),
+    ])
+    const COUNTED = /^(cans|leads|sheets|pieces|×|)$/
+    expect(units.length).toBeGreaterThan(100)
+    expect(
+      units.filter((unit) => !dimensionOf(unit) && !isNoun(unit) && !COUNTED.test(unit)),
+    ).toEqual([])
+  })
+
+  it('never leaves a day or a time to the browser’s taste', () => {
+    const native = files.filter(({ text }) => /type="(date|time|datetime-local|number)"/.test(text))
+    expect(native.map(({ file }) => file)).toEqual([])
+  })
+})
