@@ -4,11078 +4,10824 @@
  */
 
 export interface paths {
-  '/api/accounts': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['accounts']
-    put?: never
-    post: operations['add_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/bench': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['bench']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['begin']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['build']
-    put?: never
-    post?: never
-    delete: operations['remove']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/acceptances': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['accept']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/briefs/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putBrief']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/change-order': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['changeOrder']
-    put?: never
-    post: operations['answer']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/client': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['client']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/clock/start': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['start']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/components/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putComponent']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/components/{id}/swap': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['swap']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/concept': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['concept']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/concept-sheet.pdf': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['sheet_1']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/concept/preview': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['preview']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/concepts/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putConcept']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/enclosure': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['enclose']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/enclosures/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putEnclosure_1']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/export': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['export_3']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/faces.png': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['sheetPng']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/faces.svg': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['sheetSvg']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/faces/{face}.png': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['png']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/faces/{face}.svg': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['svg_1']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/faces/{face}/mirror': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['mirror']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/faults/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putFault']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/film/{filmId}.{form}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['film']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/freeze': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['freeze']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/hardware': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['take_5']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/history': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['history']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/history/{seq}/restore': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['restore']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/items/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putItem']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/joints/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putJoint']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/layouts/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putLayout']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/layouts/{layoutId}.{form}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['sheet']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/layouts/{layoutId}/cut': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['cut']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/layouts/{layoutId}/job-sheet.pdf': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['jobSheet']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/loops/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putLoop']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/manual-tasks/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putManualTask']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/marks': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['mark']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/nest-runs': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['begin_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/nest-runs/sizes': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['sizes']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/nest-runs/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['progress']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/nest-runs/{id}/events': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['events_1']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/nest-runs/{id}/keep': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['keep_2']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/nest-runs/{id}/stop': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['stop_2']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/notes': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['note']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/openings/{openingId}/panel': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['part_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/options': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['options']
-    put?: never
-    post: operations['copy']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/orders.csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['ordersOut']
-    put?: never
-    post: operations['ordersIn']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/orders/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putOrder']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/outside-finishes/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putOutsideFinish']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/palette': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['take_4']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/palette.css': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['css']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/palette.json': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['json']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/palette.svg': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['svg']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/panels/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putPanel']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/panels/{panelId}.{form}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['part_2']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/photos': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['add']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/plan.ics': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['calendar']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/prints/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putPrint']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/remarks/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putRemark']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/remarks/{id}/require': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['require']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/requirements/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putRequirement']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/schemes/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putScheme']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/schemes/{id}/order': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['order_1']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/schemes/{id}/proposals': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['proposals']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/screens/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putScreen']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/snapshots/difference': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['difference_1']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/strips/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putLightStrip']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/table': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['table']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/treatments/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putTreatment']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/worksheets/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putWorksheet']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/builds/{buildId}/{kind}/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    delete: operations['remove_1']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/brief/evaluate': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['evaluate']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/colour/difference': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['difference']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/colour/palette': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['palette']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/colour/under-light': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['underLight']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/colour/vision': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['vision']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/finish/calibrate': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['calibrate']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/finish/coats': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['coats']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/finish/drying': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['drying']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/finish/layers': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['layers']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/finish/order': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['order']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/finish/quantity': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['quantity']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/finish/window': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['window']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/fit/air': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['air']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/fit/balance': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['balance']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/fit/loop': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['loop']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/fit/place': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['place']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/fit/power': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['power']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/fit/screw': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['screw']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/fit/stack': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['stack']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/fit/standoff': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['standoff']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/make/bend': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['bend']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/make/cut-time': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['cutTime']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/make/mesh': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['measure']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/make/nest': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['nest']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/make/panel': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['panel']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/make/part': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['part']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/make/photo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['photo']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/make/tape': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['tape']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/calc/plan/schedule': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['schedule']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/clock/stop': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['stop_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/drawings': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['read']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/health': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['health']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/import': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['take_3']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/laser': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['view']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/laser/events': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['events']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/laser/go-on': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['goOn']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/laser/pause': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['pause']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/laser/stop': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['stop']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/laser/trouble/{what}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['trouble']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/library': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['library']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/meshes': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['keep_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/meshes/{sha256}/picture.png': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['picture_1']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/pictures': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['keep']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/pictures/{sha256}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['picture']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/session': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['session']
-    put?: never
-    post: operations['signIn']
-    delete: operations['signOut']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/setup': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['setUp']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/tokens': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['tokens']
-    put?: never
-    post: operations['addToken']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/tokens/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post?: never
-    delete: operations['revoke']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/undo': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put?: never
-    post: operations['undo']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['workshop']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/air-sensor': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['sensor']
-    put?: never
-    post: operations['takeSensor']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/air.csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['export_2']
-    put?: never
-    post: operations['take_2']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/airs/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putAir']
-    post?: never
-    delete: operations['removeAir']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/enclosure-products/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putEnclosure']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/filaments/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putFilament']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/films/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putFilm']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/hardware.csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['export_1']
-    put?: never
-    post: operations['take_1']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/hardware/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putHardware']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/machines/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putMachine']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/offcuts/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putOffcut']
-    post?: never
-    delete: operations['removeOffcut']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/paints/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putPaint']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/people/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putPerson']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/sheets/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putSheet']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/stations/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putStation']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/stock/{kind}.csv': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['export']
-    put?: never
-    post: operations['take']
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/suppliers/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putSupplier']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/test-cards/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putCard']
-    post?: never
-    delete: operations['removeCard']
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/workshop/workshops/{id}': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get?: never
-    put: operations['putWorkshop']
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
-  '/api/yard': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['yard']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
+    "/api/accounts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["accounts"];
+        put?: never;
+        post: operations["add_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/bench": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["bench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["build"];
+        put?: never;
+        post?: never;
+        delete: operations["remove"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/acceptances": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["accept"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/briefs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putBrief"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/change-order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changeOrder"];
+        put?: never;
+        post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/client": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["client"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/clock/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/components/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putComponent"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/components/{id}/swap": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["swap"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/concept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["concept"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/concept-sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/concept/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/concepts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putConcept"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/enclosure": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["enclose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/enclosures/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putEnclosure_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/export": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export_3"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/faces.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheetPng"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/faces.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheetSvg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/faces/{face}.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["png"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/faces/{face}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["svg_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/faces/{face}/mirror": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mirror"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/faults/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putFault"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/film/{filmId}.{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["film"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/freeze": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["freeze"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/hardware": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_5"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["history"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/history/{seq}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/items/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putItem"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/joints/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putJoint"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/layouts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putLayout"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/layouts/{layoutId}.{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/layouts/{layoutId}/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/layouts/{layoutId}/job-sheet.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["jobSheet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/loops/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putLoop"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/manual-tasks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putManualTask"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mark"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/nest-runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/nest-runs/sizes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sizes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/nest-runs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["progress"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/nest-runs/{id}/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["events_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/nest-runs/{id}/keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/nest-runs/{id}/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/notes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["note"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/openings/{openingId}/panel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["part_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/options": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["options"];
+        put?: never;
+        post: operations["copy"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/orders.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ordersOut"];
+        put?: never;
+        post: operations["ordersIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/orders/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putOrder"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/outside-finishes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putOutsideFinish"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/palette": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_4"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/palette.css": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["css"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/palette.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["json"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/palette.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["svg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/panels/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putPanel"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/panels/{panelId}.{form}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["part_2"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/passed-over": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["passOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/plan.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/prints/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putPrint"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/remarks/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putRemark"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/remarks/{id}/require": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["require"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/requirements/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putRequirement"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/schemes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putScheme"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/schemes/{id}/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["order_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/schemes/{id}/proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["proposals"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/screens/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putScreen"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/snapshots/difference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["difference_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/strips/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putLightStrip"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["table"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/times/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putTime"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/treatments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putTreatment"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/worksheets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putWorksheet"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/{kind}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/brief/evaluate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["evaluate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/difference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["difference"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/palette": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["palette"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/under-light": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["underLight"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/colour/vision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["vision"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/calibrate": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["calibrate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/coats": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["coats"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/drying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drying"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/layers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["layers"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/order": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["order"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/quantity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["quantity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/finish/window": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["window"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/air": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["air"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/balance": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["balance"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/loop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["loop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["place"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/power": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["power"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/screw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["screw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/stack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/fit/standoff": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["standoff"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/bend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/cut-time": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cutTime"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/mesh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["measure"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/nest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/panel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["panel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/part": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["part"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["photo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/make/tape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tape"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calc/plan/schedule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["schedule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clock/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drawings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["health"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/import": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/laser": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["view"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/laser/events": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["events"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/laser/go-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["goOn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/laser/pause": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pause"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/laser/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/laser/trouble/{what}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["trouble"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/library": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["library"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meshes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/meshes/{sha256}/picture.png": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pictures/{sha256}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/session": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["session"];
+        put?: never;
+        post: operations["signIn"];
+        delete: operations["signOut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/setup": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["setUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tokens": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["tokens"];
+        put?: never;
+        post: operations["addToken"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tokens/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["revoke"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["workshop"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/air-sensor": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sensor"];
+        put?: never;
+        post: operations["takeSensor"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/air.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export_2"];
+        put?: never;
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/airs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putAir"];
+        post?: never;
+        delete: operations["removeAir"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/enclosure-products/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putEnclosure"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/filaments/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putFilament"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/films/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putFilm"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/hardware.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export_1"];
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/hardware/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putHardware"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/machines/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putMachine"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/offcuts/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putOffcut"];
+        post?: never;
+        delete: operations["removeOffcut"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/paints/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putPaint"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putPerson"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/sheets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putSheet"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/stations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putStation"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/stock/{kind}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["export"];
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/suppliers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putSupplier"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/test-cards/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putCard"];
+        post?: never;
+        delete: operations["removeCard"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/workshops/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["putWorkshop"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/yard": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["yard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
-export type webhooks = Record<string, never>
+export type webhooks = Record<string, never>;
 export interface components {
-  schemas: {
-    AcceptRequest: {
-      by: string
-      findingKey: string
-      id: string
-      reason: string
-    }
-    Acceptance: {
-      /** Format: date-time */
-      at: string
-      by: string
-      findingKey: string
-      id: string
-      reason: string
-    }
-    Account: {
-      id: string
-      name: string
-      personId: string
-      /** @enum {string} */
-      role: 'OWNER' | 'HELPER'
-    }
-    AfterCoat: {
-      colour: string
-      /** Format: double */
-      deltaE00: number
-      /** Format: int32 */
-      n: number
-    }
-    AirAnswer: {
-      balance: components['schemas']['AirBalance']
-      fans: components['schemas']['FanAir'][]
-      openings: components['schemas']['OpenArea'][]
-    }
-    AirBalance: {
-      /** Format: double */
-      exhaustM3PerHour: number
-      /** Format: double */
-      intakeM3PerHour: number
-      /** Format: double */
-      surplus: number
-      /** @enum {string} */
-      verdict: 'KEEPS_DUST_OUT' | 'MORE_IN_THAN_NEEDED' | 'DRAWS_THROUGH_GAPS' | 'NO_AIR'
-      why: components['schemas']['Why']
-    }
-    AirDay: {
-      /** Format: date */
-      date: string
-      /** Format: double */
-      humidityPercent: number
-      id: string
-      /** @enum {string} */
-      source: 'TYPED' | 'FILE' | 'SENSOR'
-      /** Format: double */
-      temperatureC: number
-    }
-    AirHour: {
-      /** Format: date-time */
-      at: string
-      /** Format: double */
-      humidityPercent: number
-      /** Format: double */
-      temperatureC: number
-    }
-    AirQuestion: {
-      /** @description 0 to 200 fans */
-      fans: components['schemas']['AskedFan'][]
-      /** @description 0 to 200 openings */
-      openings: components['schemas']['AskedOpening'][]
-    }
-    AirTaken: {
-      /** Format: int32 */
-      days: number
-    }
-    Aired: {
-      balance: components['schemas']['AirBalance']
-      facings: components['schemas']['Facing'][]
-      fans: components['schemas']['Flow'][]
-      sealing: components['schemas']['Sealing'][]
-    }
-    Answers: {
-      currency: string
-      hours: components['schemas']['OpenHours'][]
-      ownerName: string
-      password: string
-      workshopName: string
-      writing?: components['schemas']['Writing'] | null
-      zone: string
-    }
-    ApiToken: {
-      createdAt: string
-      id: string
-      name: string
-      revoked: boolean
-    }
-    ArtShape: {
-      figure?: components['schemas']['CutFigure'] | null
-      id: string
-      name: string
-      stepId?: string | null
-      /** Format: double */
-      strokeMm?: number | null
-      /** Format: double */
-      turnDegrees: number
-      wantedHex?: string | null
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    AskedBay: {
-      /** @description What sits in it; anything if left out */
-      accepts?:
-        | (
-            | 'BOARD'
-            | 'SUPPLY'
-            | 'CARD'
-            | 'RADIATOR'
-            | 'DRIVE'
-            | 'FAN'
-            | 'FREE'
-            | 'ON_PROCESSOR'
-            | 'ON_MEMORY'
-            | 'ON_M2'
-          )[]
-        | null
-      /**
-       * @description Side things go in from; TOP if left out
-       * @enum {string|null}
-       */
-      access?: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM' | null
-      /**
-       * Format: double
-       * @description mm
-       */
-      depthMm: number
-      /**
-       * Format: double
-       * @description mm
-       */
-      heightMm: number
-      id?: string | null
-      name?: string | null
-      /**
-       * Format: double
-       * @description Narrower by, mm
-       */
-      toleranceMm?: number | null
-      /**
-       * Format: double
-       * @description mm
-       */
-      widthMm: number
-      /**
-       * Format: double
-       * @description Left edge, mm
-       */
-      xMm?: number | null
-      /**
-       * Format: double
-       * @description Front edge, mm
-       */
-      yMm?: number | null
-      /**
-       * Format: double
-       * @description Floor, mm
-       */
-      zMm?: number | null
-    }
-    AskedChip: {
-      /**
-       * Format: double
-       * @description °C
-       */
-      limitC: number
-      name?: string | null
-      /**
-       * Format: double
-       * @description K/W
-       */
-      resistance: number
-      /**
-       * Format: double
-       * @description W
-       */
-      watts: number
-    }
-    AskedComponent: {
-      /**
-       * Format: double
-       * @description mm
-       */
-      depthMm: number
-      /**
-       * Format: double
-       * @description mm
-       */
-      heightMm: number
-      id?: string | null
-      /** @description Space beside it that stays free */
-      keepOuts?: components['schemas']['KeepOut'][] | null
-      name?: string | null
-      pin?: components['schemas']['Pin'] | null
-      /** @description Where it sits; any bay if left out */
-      seats?:
-        | (
-            | 'BOARD'
-            | 'SUPPLY'
-            | 'CARD'
-            | 'RADIATOR'
-            | 'DRIVE'
-            | 'FAN'
-            | 'FREE'
-            | 'ON_PROCESSOR'
-            | 'ON_MEMORY'
-            | 'ON_M2'
-          )[]
-        | null
-      /** @description How it may lie; upright if left out */
-      turns?:
-        | ('UPRIGHT' | 'QUARTER' | 'ON_BACK' | 'ON_SIDE' | 'ON_SIDE_QUARTER' | 'ON_BACK_QUARTER')[]
-        | null
-      /**
-       * Format: double
-       * @description mm
-       */
-      widthMm: number
-    }
-    AskedFan: {
-      /**
-       * @description INTAKE or EXHAUST
-       * @enum {string}
-       */
-      air: 'INTAKE' | 'EXHAUST'
-      /**
-       * Format: double
-       * @description Frame, mm
-       */
-      fanMm: number
-      /**
-       * Format: double
-       * @description Free flow, m³/h
-       */
-      flowM3PerHour: number
-      name?: string | null
-      /** @description The opening it is behind; none: nothing before it */
-      openingId?: string | null
-    }
-    AskedField: {
-      /**
-       * Format: double
-       * @description Diameter or slot width, mm
-       */
-      holeMm: number
-      /** @enum {string} */
-      pattern: 'STAGGERED' | 'SQUARE' | 'SLOTS'
-      /**
-       * Format: double
-       * @description From centre to centre, mm
-       */
-      pitchMm: number
-      /**
-       * Format: double
-       * @description Slots only, mm
-       */
-      slotMm?: number | null
-    }
-    AskedLayer: {
-      name?: string | null
-      /**
-       * Format: double
-       * @description mm
-       */
-      nominalMm: number
-      /**
-       * Format: double
-       * @description ±, mm; 0 if left out
-       */
-      toleranceMm?: number | null
-    }
-    AskedOpening: {
-      field?: components['schemas']['AskedField'] | null
-      /**
-       * Format: double
-       * @description mm
-       */
-      heightMm: number
-      id: string
-      sealed?: boolean | null
-      /**
-       * Format: double
-       * @description mm
-       */
-      widthMm: number
-    }
-    AskedPiece: {
-      /** @description Laid before the others */
-      first?: boolean | null
-      /**
-       * Format: double
-       * @description mm
-       */
-      heightMm?: number | null
-      id?: string | null
-      /** @description SVG path data, mm, y upwards */
-      path?: string | null
-      /** Format: int32 */
-      quantity?: number | null
-      /** @enum {string|null} */
-      rotation?: 'FREE' | 'QUARTERS' | 'NONE' | null
-      /**
-       * Format: double
-       * @description mm
-       */
-      widthMm?: number | null
-    }
-    AskedRadiator: {
-      /**
-       * Format: double
-       * @description Warm air, panel in front
-       */
-      factor?: number | null
-      /**
-       * Format: double
-       * @description rpm
-       */
-      rpm: number
-      /** Format: int32 */
-      sections: number
-      /**
-       * Format: double
-       * @description mm a section
-       */
-      sizeMm: number
-      /**
-       * Format: double
-       * @description mm
-       */
-      thicknessMm: number
-    }
-    AskedRequirement: {
-      ban?: components['schemas']['Ban'] | null
-      /** @description atLeast (≥) or atMost (≤) */
-      comparison?: string | null
-      id?: string | null
-      /** @enum {string|null} */
-      kind?:
-        | 'CAPACITY'
-        | 'SIZE'
-        | 'WEIGHT'
-        | 'HEAT'
-        | 'NOISE'
-        | 'COLOUR'
-        | 'MONEY'
-        | 'DATE'
-        | 'LOOK'
-        | 'FUNCTION'
-        | 'BAN'
-        | null
-      /** @description A number in the measure's unit, or a day */
-      limit?: string | null
-      /** @description heightMm, storageGb, … */
-      measure?: string | null
-      /**
-       * @description must, should or nice; must when left out
-       * @enum {string|null}
-       */
-      priority?: 'MUST' | 'SHOULD' | 'NICE' | null
-      text: string
-    }
-    AskedSheet: {
-      /**
-       * Format: double
-       * @description mm
-       */
-      heightMm?: number | null
-      id?: string | null
-      offcut?: boolean | null
-      /** @description SVG path data, mm, y upwards */
-      path?: string | null
-      /** Format: int32 */
-      quantity?: number | null
-      /**
-       * Format: double
-       * @description mm
-       */
-      widthMm?: number | null
-    }
-    AskedSupport: {
-      /**
-       * Format: double
-       * @description mm
-       */
-      xMm: number
-      /**
-       * Format: double
-       * @description mm
-       */
-      yMm?: number | null
-    }
-    AskedWeight: {
-      /**
-       * Format: double
-       * @description kg
-       */
-      massKg: number
-      name?: string | null
-      /**
-       * Format: double
-       * @description mm
-       */
-      xMm: number
-      /**
-       * Format: double
-       * @description mm
-       */
-      yMm?: number | null
-      /**
-       * Format: double
-       * @description mm
-       */
-      zMm?: number | null
-    }
-    Balance: {
-      centre: components['schemas']['Point']
-      /** Format: double */
-      leastTipDegrees?: number | null
-      loads: components['schemas']['Load'][]
-      /** Format: double */
-      massKg: number
-      tips: components['schemas']['Tip'][]
-      why: components['schemas']['Why']
-    }
-    BalanceQuestion: {
-      /** @description 1 to 200 weights */
-      items: components['schemas']['AskedWeight'][]
-      /** @description Two or more points of support; with one coordinate each, two lines across x */
-      supports?: components['schemas']['AskedSupport'][] | null
-    }
-    Ban: {
-      /** @enum {string|null} */
-      face?: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM' | null
-      /** @enum {string|null} */
-      item?:
-        | 'PANEL'
-        | 'WINDOW'
-        | 'CUT_OUT'
-        | 'VENT'
-        | 'SCREEN'
-        | 'LIGHT_RUN'
-        | 'VINYL'
-        | 'ENGRAVING'
-        | 'BADGE'
-        | 'HANDLE'
-        | 'FOOT'
-        | 'BOUGHT'
-        | null
-      /** @enum {string|null} */
-      material?: 'ACRYLIC' | 'GLASS' | 'WOOD' | 'METAL' | 'PLASTIC' | 'FILM' | 'OTHER' | null
-    }
-    Bay: {
-      accepts: (
-        | 'BOARD'
-        | 'SUPPLY'
-        | 'CARD'
-        | 'RADIATOR'
-        | 'DRIVE'
-        | 'FAN'
-        | 'FREE'
-        | 'ON_PROCESSOR'
-        | 'ON_MEMORY'
-        | 'ON_M2'
-      )[]
-      /** @enum {string} */
-      access: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM'
-      change: components['schemas']['BayChange']
-      /** Format: double */
-      depthMm: number
-      /** Format: double */
-      heightMm: number
-      id: string
-      name: string
-      /** Format: double */
-      toleranceXMm: number
-      /** Format: double */
-      toleranceYMm: number
-      /** Format: double */
-      toleranceZMm: number
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-      /** Format: double */
-      zMm: number
-    }
-    BayChange: {
-      cutAway: boolean
-      /** Format: double */
-      deeperMm: number
-      /** Format: double */
-      higherMm: number
-      /** Format: int32 */
-      minutes?: number | null
-      /** Format: double */
-      movedXMm: number
-      /** Format: double */
-      movedYMm: number
-      /** Format: double */
-      movedZMm: number
-      /** Format: double */
-      widerMm: number
-    }
-    BedPlan: {
-      across: boolean
-      /** Format: double */
-      lineMm?: number | null
-      registers: components['schemas']['Circle'][]
-      /** @enum {string} */
-      way: 'FITS' | 'FITS_TURNED' | 'TWO_SET_UPS' | 'SPLIT'
-    }
-    BenchCard: {
-      buildId: string
-      buildName: string
-      notes: components['schemas']['JobNote'][]
-      photos: components['schemas']['Photo'][]
-      task: components['schemas']['TaskPicture']
-    }
-    BenchView: {
-      cards: components['schemas']['BenchCard'][]
-      /** Format: date-time */
-      now: string
-    }
-    Bend: {
-      /** Format: double */
-      angleDegrees: number
-      /** Format: double */
-      insideRadiusMm: number
-      /** Format: double */
-      legMm: number
-    }
-    BendAsked: {
-      bends: components['schemas']['Bend'][]
-      /**
-       * Format: double
-       * @description Straight length before the first bend, mm
-       */
-      firstLegMm: number
-      /**
-       * Format: double
-       * @description mm
-       */
-      thicknessMm: number
-    }
-    BendLine: {
-      /** Format: double */
-      allowanceMm: number
-      /** Format: double */
-      angleDegrees: number
-      /** Format: double */
-      insideRadiusMm: number
-      /** Format: double */
-      xMm: number
-    }
-    Bent: {
-      bends: components['schemas']['Bend'][]
-      /** Format: double */
-      firstLegMm: number
-    }
-    Body: {
-      /** Format: double */
-      depthMm: number
-      /** Format: double */
-      heightMm: number
-      keepOuts: components['schemas']['KeepOut'][]
-      seats: (
-        | 'BOARD'
-        | 'SUPPLY'
-        | 'CARD'
-        | 'RADIATOR'
-        | 'DRIVE'
-        | 'FAN'
-        | 'FREE'
-        | 'ON_PROCESSOR'
-        | 'ON_MEMORY'
-        | 'ON_M2'
-      )[]
-      spots: components['schemas']['Spot'][]
-      turnReason: string
-      turns: (
-        'UPRIGHT' | 'QUARTER' | 'ON_BACK' | 'ON_SIDE' | 'ON_SIDE_QUARTER' | 'ON_BACK_QUARTER'
-      )[]
-      /** Format: double */
-      widthMm: number
-    }
-    BorderHoles: {
-      /** Format: double */
-      diameterMm: number
-      /** Format: double */
-      greatestPitchMm: number
-      /** Format: double */
-      insetMm: number
-    }
-    Box: {
-      /** Format: double */
-      depthMm: number
-      /** Format: double */
-      heightMm: number
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-      /** Format: double */
-      zMm: number
-    }
-    Brief: {
-      /** Format: date */
-      begunOn: string
-      /** Format: int64 */
-      budgetCapMinor?: number | null
-      capCounts: (
-        | 'PERFORMANCE_HARDWARE'
-        | 'LOOK_HARDWARE'
-        | 'MADE_PART_MATERIAL'
-        | 'FINISH_MATERIAL'
-        | 'OUTSIDE_WORK'
-        | 'LABOUR'
-        | 'SHIPPING'
-        | 'CONTINGENCY'
-      )[]
-      client: string
-      hated: string
-      hiddenFaces: ('FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM')[]
-      id: string
-      loved: string
-      name: string
-      purpose: string
-      revealMovable: boolean
-      /** Format: date */
-      revealOn?: string | null
-      /** Format: date */
-      revealedOn?: string | null
-      /** @enum {string|null} */
-      secrecy?: 'OPEN' | 'NO_SPECIFICATION' | 'SURPRISE' | null
-      skipped: string[]
-      standsWhere: string
-      themeLine: string
-    }
-    Budget: {
-      /** Format: int64 */
-      capMinor?: number | null
-      /** Format: int64 */
-      committedMinor: number
-      /** Format: int64 */
-      countedCommittedMinor: number
-      /** Format: int64 */
-      countedForecastMinor: number
-      /** Format: int64 */
-      earnedPerHourMinor?: number | null
-      /** Format: int64 */
-      forecastMinor: number
-      labour: components['schemas']['Labour']
-      lines: components['schemas']['BudgetLine'][]
-      /** Format: int64 */
-      plannedMinor: number
-      /** Format: int64 */
-      priceMinor?: number | null
-      /** Format: int64 */
-      quoteMinor: number
-      quoteWhy: components['schemas']['Why']
-      /** Format: int64 */
-      spentMinor: number
-    }
-    BudgetLine: {
-      /** @enum {string} */
-      category:
-        | 'PERFORMANCE_HARDWARE'
-        | 'LOOK_HARDWARE'
-        | 'MADE_PART_MATERIAL'
-        | 'FINISH_MATERIAL'
-        | 'OUTSIDE_WORK'
-        | 'LABOUR'
-        | 'SHIPPING'
-        | 'CONTINGENCY'
-      /** Format: int64 */
-      committedMinor: number
-      counts: boolean
-      /** Format: int64 */
-      forecastMinor: number
-      /** Format: int64 */
-      plannedMinor: number
-      /** Format: int64 */
-      spentMinor: number
-      why: components['schemas']['Why']
-    }
-    Build: {
-      acceptances: components['schemas']['Acceptance'][]
-      brief: components['schemas']['Brief']
-      changeOrders: components['schemas']['ChangeOrder'][]
-      components: components['schemas']['Component'][]
-      concept: components['schemas']['Concept']
-      enclosures: components['schemas']['Enclosure'][]
-      faults: components['schemas']['PaintFault'][]
-      items: components['schemas']['FaceItem'][]
-      joints: components['schemas']['Joint'][]
-      layouts: components['schemas']['SheetLayout'][]
-      loops: components['schemas']['Loop'][]
-      manualTasks: components['schemas']['ManualTask'][]
-      marks: components['schemas']['TaskMark'][]
-      notes: components['schemas']['JobNote'][]
-      options: components['schemas']['ConceptOption'][]
-      orders: components['schemas']['OrderLine'][]
-      outsideFinishes: components['schemas']['OutsideFinish'][]
-      panels: components['schemas']['Panel'][]
-      photos: components['schemas']['Photo'][]
-      prints: components['schemas']['PrintPart'][]
-      remarks: components['schemas']['Remark'][]
-      requirements: components['schemas']['Requirement'][]
-      schemes: components['schemas']['Scheme'][]
-      screens: components['schemas']['Screen'][]
-      snapshots: components['schemas']['Snapshot'][]
-      strips: components['schemas']['LightStrip'][]
-      times: components['schemas']['TimeEntry'][]
-      treatments: components['schemas']['Treatment'][]
-      worksheets: components['schemas']['Worksheet'][]
-    }
-    BuildFile: {
-      format: string
-      meshes: {
-        [key: string]: string
-      }
-      pictures: {
-        [key: string]: string
-      }
-      things: components['schemas']['Entry'][]
-      uses: components['schemas']['Entry'][]
-      /** Format: int32 */
-      version: number
-    }
-    BuildView: {
-      budget?: components['schemas']['Budget'] | null
-      build: components['schemas']['Build']
-      chain: components['schemas']['ChainLink'][]
-      coverage: components['schemas']['RequirementState'][]
-      findings: components['schemas']['Finding'][]
-      finish: components['schemas']['FinishPicture']
-      fit: components['schemas']['FitPicture']
-      fuse: components['schemas']['Fuse']
-      /** Format: double */
-      hardwareMassKg: number
-      interview: components['schemas']['Interview']
-      lightLoad: components['schemas']['LightLoad']
-      make: components['schemas']['MakePicture']
-      needs: components['schemas']['NeedLine'][]
-      next: components['schemas']['TaskPicture'][]
-      /** Format: date-time */
-      now: string
-      parts: components['schemas']['MadePart'][]
-      /** Format: int64 */
-      revision: number
-      tasks: components['schemas']['TaskPicture'][]
-      versions: {
-        [key: string]: number
-      }
-    }
-    CardAnswer: {
-      /** Format: double */
-      contrastRatio: number
-    }
-    CardAsked: {
-      /** Format: int32 */
-      coatsOverBlack: number
-      /** @description #RRGGBB */
-      colour: string
-      /**
-       * Format: double
-       * @default 1.5
-       */
-      tolerance: number | null
-    }
-    CautionText: {
-      /** @enum {string} */
-      key:
-        | 'SOLVENT_SPRAY'
-        | 'WATERBORNE_SPRAY'
-        | 'TWO_PACK'
-        | 'SANDING'
-        | 'STAIN'
-        | 'LASER'
-        | 'HEAT_BENDING'
-        | 'HEAT_SET'
-        | 'MAGNETS'
-        | 'METAL_CUTTING'
-        | 'SAWING'
-        | 'ELECTRONICS'
-        | 'MAINS'
-        | 'COOLANT'
-        | 'LIFTING'
-      says: string
-      title: string
-      why: string
-    }
-    Centre: {
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    ChainLink: {
-      buildId: string
-      /** Format: date-time */
-      finish: string
-      key: string
-      /** Format: int64 */
-      minutes: number
-      /** Format: date-time */
-      start: string
-      text: string
-    }
-    Change: {
-      field: string
-      kind: string
-      text?: string | null
-      thingId: string
-      /** Format: double */
-      value: number
-      whole?: unknown
-    }
-    ChangeAnswer: {
-      accepted: boolean
-      by: string
-      id: string
-      /** Format: int64 */
-      priceMinor?: number | null
-    }
-    ChangeOrder: {
-      accepted: boolean
-      /** Format: date-time */
-      at: string
-      by: string
-      /** Format: int64 */
-      daysDelta: number
-      differences: string[]
-      id: string
-      /** Format: int64 */
-      minutesDelta: number
-      /** Format: int64 */
-      priceDeltaMinor: number
-    }
-    ChangeView: {
-      pending?: components['schemas']['PendingChange'] | null
-    }
-    Chip: {
-      /** Format: double */
-      limitC: number
-      name: string
-      /** Format: double */
-      resistance: number
-      /** Format: double */
-      watts: number
-    }
-    ChipHeat: {
-      /** Format: double */
-      limitC: number
-      /** Format: double */
-      marginK: number
-      name: string
-      /** Format: double */
-      temperatureC: number
-    }
-    Choice: {
-      by: string
-      /** Format: int64 */
-      priceMinor?: number | null
-    }
-    Circle: {
-      /** Format: double */
-      diameterMm: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    Circuit: {
-      chips: components['schemas']['Chip'][]
-      /** Format: double */
-      coolantL: number
-      /** Format: double */
-      copperKg: number
-      /** Format: double */
-      heatW: number
-      hot?: components['schemas']['LoopHeat'] | null
-      id: string
-      name: string
-      normal?: components['schemas']['LoopHeat'] | null
-      /** Format: double */
-      orderL: number
-      problem: string
-      radiators: components['schemas']['Radiator'][]
-      /** @enum {string} */
-      sort: 'LOOP' | 'SEALED' | 'AIR'
-    }
-    ClientView: {
-      faces?: components['schemas']['Elevation'][] | null
-      /** Format: int64 */
-      minutes?: number | null
-      name?: string | null
-      onTime: string
-      palette?: components['schemas']['PaletteColour'][] | null
-      /** Format: int64 */
-      priceMinor?: number | null
-      /** Format: date */
-      readyOn?: string | null
-      requirements?: string[] | null
-      /** @enum {string|null} */
-      secrecy?: 'OPEN' | 'NO_SPECIFICATION' | 'SURPRISE' | null
-      specification?: string[] | null
-      /** Format: double */
-      spread: number
-      themeLine?: string | null
-      themeWords?: string[] | null
-    }
-    ClockStart: {
-      id: string
-      taskKey: string
-    }
-    CoatCount: {
-      /** Format: int32 */
-      coats: number
-      reached: boolean
-      steps: components['schemas']['AfterCoat'][]
-      /** Format: double */
-      strength: number
-    }
-    CoatPlan: {
-      times: components['schemas']['CoatTimes'][]
-      violations: string[]
-    }
-    CoatStep: {
-      /** Format: double */
-      areaM2: number
-      /** Format: int32 */
-      cureMinutes: number
-      /** Format: double */
-      deltaE00?: number | null
-      /** Format: int32 */
-      flashMinutes: number
-      /** Format: int32 */
-      handleMinutes: number
-      /** Format: int32 */
-      handsOnMinutes: number
-      key: string
-      layer: string
-      /** Format: double */
-      ml: number
-      /** Format: date-time */
-      notBefore?: string | null
-      /** Format: int32 */
-      number: number
-      /** @enum {string} */
-      op: 'PAINT' | 'CLEAR' | 'STENCIL' | 'PEEL' | 'FILM' | 'ENGRAVE'
-      paint?: components['schemas']['PaintProduct'] | null
-      /** Format: int32 */
-      recoatFromMinutes: number
-      /** Format: int32 */
-      recoatUntilMinutes: number
-      scuffed: boolean
-      shownHex?: string | null
-      side: string
-      stepId: string
-    }
-    CoatTime: {
-      /** Format: int32 */
-      coat: number
-      /** Format: date-time */
-      notBefore?: string | null
-      scuff: boolean
-    }
-    CoatTimes: {
-      /** Format: int32 */
-      coat: number
-      /** Format: date-time */
-      cured: string
-      /** Format: date-time */
-      end: string
-      /** Format: date-time */
-      flashed: string
-      /** Format: date-time */
-      handle: string
-      /** Format: date-time */
-      recoatFrom: string
-      /** Format: date-time */
-      recoatUntil?: string | null
-      /** Format: date-time */
-      start: string
-    }
-    CoatsAsked: {
-      /** @description #RRGGBB */
-      ground: string
-      paint: components['schemas']['PaintAsked']
-      /**
-       * Format: double
-       * @description ΔE00; careful 1.5, quick 2.5
-       * @default 1.5
-       */
-      tolerance: number | null
-    }
-    CollapsedPair: {
-      a: string
-      /** Format: double */
-      after: number
-      b: string
-      /** Format: double */
-      before: number
-    }
-    Component: {
-      /** Format: int64 */
-      agreedMinor?: number | null
-      attributes: string
-      body?: components['schemas']['Body'] | null
-      /** @enum {string} */
-      counting: 'ZERO' | 'AGREED' | 'MARKET'
-      /** Format: int32 */
-      displayPortOutputs: number
-      electric?: components['schemas']['Electric'] | null
-      fitted: components['schemas']['Fitted']
-      forLook: boolean
-      /** Format: int32 */
-      hdmiOutputs: number
-      id: string
-      /** @enum {string} */
-      kind:
-        | 'ENCLOSURE'
-        | 'BOARD'
-        | 'PROCESSOR'
-        | 'GRAPHICS'
-        | 'MEMORY'
-        | 'DRIVE'
-        | 'SUPPLY'
-        | 'COOLER'
-        | 'FAN'
-        | 'RADIATOR'
-        | 'PUMP'
-        | 'BLOCK'
-        | 'RESERVOIR'
-        | 'SCREEN'
-        | 'HUB'
-        | 'RISER'
-        | 'CONTROLLER'
-        | 'OTHER'
-      /** Format: int32 */
-      leadDays: number
-      /** Format: int32 */
-      lightHeaders: number
-      /** Format: double */
-      massKg: number
-      /** Format: double */
-      memoryGb?: number | null
-      name: string
-      /** Format: double */
-      peakWatts: number
-      /** Format: int64 */
-      priceMinor: number
-      productId: string
-      /** Format: int32 */
-      quantity: number
-      /** @enum {string} */
-      source: 'BUY' | 'OWNED' | 'CLIENT'
-      /** Format: double */
-      storageGb?: number | null
-      supplierId: string
-      /** Format: double */
-      supplyWatts: number
-      thermal?: components['schemas']['Thermal'] | null
-      /** Format: int32 */
-      typeCOutputs: number
-    }
-    Concept: {
-      frozen?: components['schemas']['Frozen'] | null
-      id: string
-      letter: string
-      look: components['schemas']['Look']
-      name: string
-    }
-    ConceptOption: {
-      design: components['schemas']['Design']
-      id: string
-      letter: string
-      name: string
-    }
-    ConceptView: {
-      /** @enum {string} */
-      detail: 'ROUGH' | 'SIZED' | 'DETAILED'
-      faces: components['schemas']['FaceView'][]
-      findings: components['schemas']['Finding'][]
-      /** Format: int64 */
-      minutes: number
-      palette: components['schemas']['PalettePicture']
-      /** Format: int64 */
-      quoteMinor: number
-    }
-    Cooled: {
-      circuits: components['schemas']['Circuit'][]
-      /** Format: double */
-      hotRoomC: number
-      /** Format: double */
-      roomC: number
-      uncooled: string[]
-      warmed: string[]
-    }
-    CopyArray: {
-      /** Format: int32 */
-      across: number
-      /** Format: int32 */
-      around: number
-      /** Format: double */
-      radiusMm: number
-      /** Format: double */
-      stepXMm: number
-      /** Format: double */
-      stepYMm: number
-      /** Format: int32 */
-      up: number
-    }
-    Coverage: {
-      /** Format: int64 */
-      answered: number
-      /** Format: int64 */
-      failed: number
-      /** Format: int64 */
-      open: number
-    }
-    CurvePoint: {
-      /** Format: date */
-      date: string
-      /** Format: int64 */
-      minutes: number
-    }
-    CutAsked: {
-      /**
-       * Format: double
-       * @description mm
-       */
-      contourMm: number
-      /**
-       * Format: double
-       * @description mm²
-       */
-      engraveAreaMm2?: number | null
-      /**
-       * Format: double
-       * @description mm
-       * @default 0.1
-       */
-      engraveLineMm: number | null
-      /**
-       * Format: double
-       * @description mm/s
-       * @default 400
-       */
-      engraveMmPerSecond: number | null
-      /**
-       * Format: int32
-       * @default 1
-       */
-      passes: number | null
-      /**
-       * Format: double
-       * @description s
-       * @default 0.4
-       */
-      pierceSeconds: number | null
-      /** Format: int32 */
-      pierces?: number | null
-      /**
-       * Format: double
-       * @description mm/s
-       */
-      speedMmPerSecond: number
-      /**
-       * Format: double
-       * @description mm
-       */
-      travelMm?: number | null
-      /**
-       * Format: double
-       * @description mm/s
-       * @default 200
-       */
-      travelMmPerSecond: number | null
-    }
-    CutFigure: {
-      /** Format: int32 */
-      count?: number | null
-      /** Format: double */
-      diameterMm?: number | null
-      /** @enum {string|null} */
-      face?: 'SANS' | 'SANS_BOLD' | 'SERIF' | 'SERIF_BOLD' | 'MONO' | null
-      /** Format: double */
-      heightMm?: number | null
-      /** Format: double */
-      innerMm?: number | null
-      /** Format: double */
-      insetMm?: number | null
-      /** @enum {string} */
-      kind:
-        | 'RECTANGLE'
-        | 'FRAME'
-        | 'SLOT'
-        | 'HOLE'
-        | 'HOLE_ROW'
-        | 'BORDER_ROW'
-        | 'HOLE_FIELD'
-        | 'FAN'
-        | 'POWER_INLET'
-        | 'KEYSTONE'
-        | 'POLYGON'
-        | 'STAR'
-        | 'TOOTHED_RING'
-        | 'TEXT'
-        | 'PATH'
-      path?: string | null
-      /** Format: double */
-      pitchMm?: number | null
-      /** Format: double */
-      radiusMm?: number | null
-      staggered?: boolean | null
-      text?: string | null
-      /** Format: double */
-      widthMm?: number | null
-    }
-    CutQuestion: {
-      /**
-       * Format: double
-       * @description Engraved area, mm²
-       * @default 0
-       */
-      engraveAreaMm2: number | null
-      /**
-       * Format: double
-       * @description Distance of engraved lines, mm
-       * @default 0.1
-       */
-      engraveLineMm: number | null
-      /**
-       * Format: double
-       * @description Along engraved lines, mm/s
-       * @default 400
-       */
-      engraveMmPerSecond: number | null
-      /**
-       * @description laser, saw, score_and_snap or outside; laser when left out
-       * @enum {string|null}
-       */
-      method?: 'LASER' | 'SAW' | 'SCORE_AND_SNAP' | 'OUTSIDE' | 'ROUTER' | 'BLADE' | null
-      /**
-       * Format: double
-       * @description Per contour begun, s
-       * @default 0.4
-       */
-      pierceSeconds: number | null
-      /**
-       * Format: int32
-       * @description Contours begun; one per contour of the panel when left out
-       */
-      pierces?: number | null
-      /**
-       * Format: double
-       * @description Along contours, mm/s
-       * @default 12
-       */
-      speedMmPerSecond: number | null
-    }
-    CutTime: {
-      /** Format: double */
-      cutSeconds: number
-      /** Format: double */
-      engraveSeconds: number
-      /** Format: double */
-      pierceSeconds: number
-      /** Format: double */
-      totalSeconds: number
-      /** Format: double */
-      travelSeconds: number
-      why: components['schemas']['Why']
-    }
-    Day: {
-      /** Format: double */
-      factor: number
-      open: boolean
-    }
-    DayPaces: {
-      days: {
-        [key: string]: components['schemas']['Day']
-      }
-    }
-    Design: {
-      components: components['schemas']['Component'][]
-      enclosures: components['schemas']['Enclosure'][]
-      items: components['schemas']['FaceItem'][]
-      joints: components['schemas']['Joint'][]
-      look: components['schemas']['Look']
-      loops: components['schemas']['Loop'][]
-      outsideFinishes: components['schemas']['OutsideFinish'][]
-      panels: components['schemas']['Panel'][]
-      prints: components['schemas']['PrintPart'][]
-      schemes: components['schemas']['Scheme'][]
-      screens: components['schemas']['Screen'][]
-      strips: components['schemas']['LightStrip'][]
-      treatments: components['schemas']['Treatment'][]
-      worksheets: components['schemas']['Worksheet'][]
-    }
-    DifferenceAnswer: {
-      /**
-       * Format: double
-       * @description CIEDE2000
-       */
-      deltaE00: number
-      /** @description How it reads, and which way from a to b */
-      words: string
-    }
-    DifferenceQuestion: {
-      /** @description #RRGGBB, or {l, a, b} in CIELAB D65 */
-      a: string
-      /** @description #RRGGBB, or {l, a, b} in CIELAB D65 */
-      b: string
-    }
-    Distance: {
-      /** Format: double */
-      medianMm: number
-      /** Format: double */
-      plusMinusMm: number
-    }
-    Drawn: {
-      art: string
-      artHex: string
-      /** Format: double */
-      clearness: number
-      colourHex: string
-      detail: string
-      hole?: components['schemas']['Rect'] | null
-      id: string
-      item?: components['schemas']['FaceItem'] | null
-      /** @enum {string} */
-      kind:
-        | 'PANEL'
-        | 'WINDOW'
-        | 'CUT_OUT'
-        | 'VENT'
-        | 'SCREEN'
-        | 'LIGHT_RUN'
-        | 'VINYL'
-        | 'ENGRAVING'
-        | 'BADGE'
-        | 'HANDLE'
-        | 'FOOT'
-        | 'BOUGHT'
-      /** @enum {string} */
-      layer: 'BEHIND' | 'IN' | 'ON'
-      /** @enum {string|null} */
-      material?: 'ACRYLIC' | 'GLASS' | 'WOOD' | 'METAL' | 'PLASTIC' | 'FILM' | 'OTHER' | null
-      name: string
-      of?: components['schemas']['ThingLink'] | null
-      openTo: boolean
-      place: components['schemas']['Rect']
-      /** Format: double */
-      strokeMm: number
-      words: string
-    }
-    DryingAnswer: {
-      /**
-       * Format: double
-       * @description Below this, water settles, °C
-       */
-      dewPointC: number
-      /**
-       * Format: double
-       * @description Multiplies every time on the can
-       */
-      factor: number
-      /**
-       * Format: double
-       * @description Time in this air, minutes
-       */
-      minutes: number
-      /** @description Why not, one sentence each */
-      reasons: string[]
-      /** @description Whether one may spray */
-      sprayable: boolean
-    }
-    DryingQuestion: {
-      /** @description solvent, enamel, waterborne or two_pack */
-      base: string
-      /**
-       * Format: double
-       * @description Relative humidity, %
-       */
-      humidityPercent: number
-      /**
-       * Format: double
-       * @description Time at 20 °C and 50 %, minutes
-       */
-      minutes: number
-      /**
-       * Format: double
-       * @description Air of the room, °C
-       */
-      temperatureC: number
-    }
-    Electric: {
-      asks: components['schemas']['Port'][]
-      /** Format: double */
-      excursionWatts?: number | null
-      m2Slots: components['schemas']['M2Slot'][]
-      offers: components['schemas']['Port'][]
-      processorGraphics: boolean
-      /** @enum {string} */
-      tested: 'YES' | 'NO' | 'NOT_CHECKED'
-      /** Format: double */
-      typicalWatts?: number | null
-    }
-    Elevation: {
-      /** @enum {string} */
-      face: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM'
-      groundHex: string
-      /** Format: double */
-      heightMm: number
-      insideHex: string
-      items: components['schemas']['Drawn'][]
-      shown: boolean
-      /** Format: double */
-      widthMm: number
-    }
-    Enclosure: {
-      bays: components['schemas']['Bay'][]
-      /** Format: double */
-      depthMm: number
-      /** Format: double */
-      heightMm: number
-      /** Format: double */
-      hotRoomC: number
-      id: string
-      mounts: components['schemas']['Mount'][]
-      name: string
-      openings: components['schemas']['Opening'][]
-      /** @enum {string} */
-      origin: 'BOUGHT' | 'FURNITURE' | 'SCRATCH' | 'GUTTED'
-      productId: string
-      /** Format: double */
-      roomC: number
-      supports: components['schemas']['Supports']
-      /** Format: double */
-      widthMm: number
-    }
-    EnclosureProduct: {
-      enclosure: components['schemas']['Enclosure']
-      id: string
-      /** Format: double */
-      massKg: number
-      name: string
-      /** Format: int64 */
-      priceMinor: number
-      supplierId: string
-    }
-    Entry: {
-      kind: string
-      value: components['schemas']['JsonNode']
-    }
-    EvaluateAnswer: {
-      requirements: components['schemas']['EvaluatedRequirement'][]
-    }
-    EvaluateQuestion: {
-      /** @description Per measure its value: storageGb, memoryGb, screens, widthMm, heightMm, depthMm, massKg, hotSpotC, noiseDba, colourDeltaE00, totalMinor as numbers, revealDay as YYYY-MM-DD; present: list of {kind, material, face, name} */
-      facts: {
-        [key: string]: components['schemas']['JsonNode']
-      }
-      requirements: components['schemas']['AskedRequirement'][]
-    }
-    EvaluatedRequirement: {
-      id: string
-      /** Format: double */
-      limit?: number | null
-      numbers: string
-      /** @enum {string} */
-      state: 'OPEN' | 'ANSWERED' | 'FAILED'
-      text: string
-      /** Format: double */
-      value?: number | null
-    }
-    FaceItem: {
-      art: string
-      /** Format: double */
-      clearness?: number | null
-      colourHex?: string | null
-      /** @enum {string} */
-      face: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM'
-      /** Format: double */
-      heightMm?: number | null
-      id: string
-      /** @enum {string} */
-      kind:
-        | 'PANEL'
-        | 'WINDOW'
-        | 'CUT_OUT'
-        | 'VENT'
-        | 'SCREEN'
-        | 'LIGHT_RUN'
-        | 'VINYL'
-        | 'ENGRAVING'
-        | 'BADGE'
-        | 'HANDLE'
-        | 'FOOT'
-        | 'BOUGHT'
-      /** @enum {string} */
-      layer: 'BEHIND' | 'IN' | 'ON'
-      /** @enum {string|null} */
-      material?: 'ACRYLIC' | 'GLASS' | 'WOOD' | 'METAL' | 'PLASTIC' | 'FILM' | 'OTHER' | null
-      name: string
-      ofId?: string | null
-      /** Format: double */
-      reachMm?: number | null
-      stockId?: string | null
-      /** Format: double */
-      strokeMm?: number | null
-      upright: boolean
-      /** Format: double */
-      widthMm?: number | null
-      words: string
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    FaceView: {
-      dusk: {
-        [key: string]: components['schemas']['Mesh']
-      }
-      elevation: components['schemas']['Elevation']
-    }
-    Facing: {
-      componentId: string
-      /** @enum {string} */
-      looks: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM'
-      /** @enum {string} */
-      wanted: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM'
-    }
-    FanAir: {
-      /** @enum {string} */
-      air: 'INTAKE' | 'EXHAUST'
-      /** Format: double */
-      factor: number
-      /** Format: double */
-      flowM3PerHour: number
-      name: string
-      /** Format: double */
-      openMm2: number
-      /** Format: double */
-      share: number
-      /** Format: double */
-      sweptMm2: number
-    }
-    Fault: {
-      repaired: boolean
-      what: string
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    Feature: {
-      /** Format: double */
-      heightMm: number
-      /** @enum {string} */
-      op: 'JOIN' | 'CUT' | 'ENGRAVE' | 'LINE' | 'POCKET' | 'OFFSET' | 'MIRROR_ACROSS' | 'MIRROR_UP'
-      stepId: string
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    Fed: {
-      lines: components['schemas']['FedLine'][]
-      power: components['schemas']['Power']
-    }
-    FedLine: {
-      asks: components['schemas']['FedShare'][]
-      key: string
-      label: string
-      note: string
-      offers: components['schemas']['FedShare'][]
-      /** Format: double */
-      there: number
-      unit: string
-      /** Format: double */
-      wanted: number
-    }
-    FedShare: {
-      componentId: string
-      name: string
-      /** Format: double */
-      value: number
-    }
-    FilamentProduct: {
-      colourHex: string
-      /** Format: double */
-      gramsPerSpool: number
-      id: string
-      name: string
-      /** Format: double */
-      onHandGrams: number
-      plastic: string
-      /** Format: int64 */
-      priceMinor: number
-      supplierId: string
-    }
-    FilmCut: {
-      name: string
-      path: string
-      treatmentId: string
-    }
-    FilmProduct: {
-      colourHex: string
-      /** @enum {string} */
-      gloss: 'MATT' | 'SATIN' | 'GLOSS' | 'METALLIC' | 'CLEAR'
-      id: string
-      name: string
-      /** Format: double */
-      onHandMetres: number
-      /** Format: int64 */
-      pricePerMetreMinor: number
-      /** Format: double */
-      rollWidthMm: number
-      supplierId: string
-    }
-    Finding: {
-      capability: string
-      detail: string
-      key: string
-      place?: components['schemas']['Place'] | null
-      refusal: boolean
-      remedies: components['schemas']['Remedy'][]
-      /** @enum {string} */
-      severity: 'STOP' | 'RISK' | 'NOTE'
-      thingId?: string | null
-      title: string
-      why: string
-    }
-    FinishHabits: {
-      /** @enum {string} */
-      mounting: 'HANDLE' | 'CURE'
-      /** @enum {string} */
-      peeling: 'SOFT' | 'DRY'
-      /** @enum {string} */
-      priming: 'ALWAYS' | 'WHERE_NEEDED'
-      /** @enum {string} */
-      sanding: 'BETWEEN_COATS' | 'FAULTS'
-    }
-    FinishPicture: {
-      leftOvers: components['schemas']['LeftOver'][]
-      rolls: components['schemas']['RollPicture'][]
-      schemes: components['schemas']['SchemePicture'][]
-      treatments: components['schemas']['TreatmentPicture'][]
-    }
-    FitPicture: {
-      aired: components['schemas']['Aired']
-      cooled: components['schemas']['Cooled']
-      fed: components['schemas']['Fed']
-      space?: components['schemas']['SpacePicture'] | null
-      stands: components['schemas']['Stands']
-      worksheets: components['schemas']['Worked'][]
-    }
-    Fitted: {
-      /** @enum {string|null} */
-      air?: 'INTAKE' | 'EXHAUST' | null
-      coolsId: string
-      openingId: string
-      pin?: components['schemas']['Pin'] | null
-      /** @enum {string|null} */
-      wantedFacing?: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM' | null
-    }
-    FlatPattern: {
-      bends: components['schemas']['BendLine'][]
-      /** Format: double */
-      flatMm: number
-      /** Format: double */
-      heatedBandMm: number
-      /** Format: double */
-      soakMinutes: number
-    }
-    Flow: {
-      air: components['schemas']['FanAir']
-      componentId: string
-      openingId: string
-    }
-    FoamTape: {
-      /** Format: double */
-      areaCm2: number
-      /** Format: double */
-      lengthMm: number
-      stop: string
-      why: components['schemas']['Why']
-    }
-    FoundOrder: {
-      /** Format: int32 */
-      coats: number
-      missing: string[]
-      steps: components['schemas']['LayerStep'][]
-      /** Format: double */
-      worstDeltaE00: number
-    }
-    Frame: {
-      back: string[]
-      front: string[]
-      /** Format: int32 */
-      steps: number
-    }
-    Frozen: {
-      /** Format: date-time */
-      at: string
-      by: string
-      curve: components['schemas']['CurvePoint'][]
-      design: components['schemas']['Design']
-      /** Format: date */
-      finishOn: string
-      /** Format: int64 */
-      priceMinor: number
-    }
-    Fuse: {
-      /** Format: double */
-      doneShare: number
-      /** Format: date */
-      ember: string
-      /** Format: double */
-      emberStop: number
-      /** Format: date */
-      finish?: string | null
-      /** Format: date */
-      from: string
-      /** Format: date */
-      reveal?: string | null
-      /** Format: double */
-      spareDays?: number | null
-      stops: components['schemas']['Stop'][]
-      /** @enum {string} */
-      verdict: 'ENQUIRY' | 'ON_TIME' | 'TIGHT' | 'LATE' | 'REVEALED'
-    }
-    GoingInStep: {
-      closesIn: string[]
-      id: string
-      name: string
-    }
-    HabitChoice: {
-      choice: string
-      habit: string
-      /** Format: int32 */
-      handsOnMinutes: number
-      risk: string
-      /** Format: int32 */
-      steps: number
-      /** Format: int32 */
-      waitMinutes: number
-    }
-    HardwareProduct: {
-      attributes: string
-      body?: components['schemas']['Body'] | null
-      /** Format: int32 */
-      displayPortOutputs: number
-      electric?: components['schemas']['Electric'] | null
-      /** Format: int32 */
-      hdmiOutputs: number
-      id: string
-      /** @enum {string} */
-      kind:
-        | 'ENCLOSURE'
-        | 'BOARD'
-        | 'PROCESSOR'
-        | 'GRAPHICS'
-        | 'MEMORY'
-        | 'DRIVE'
-        | 'SUPPLY'
-        | 'COOLER'
-        | 'FAN'
-        | 'RADIATOR'
-        | 'PUMP'
-        | 'BLOCK'
-        | 'RESERVOIR'
-        | 'SCREEN'
-        | 'HUB'
-        | 'RISER'
-        | 'CONTROLLER'
-        | 'OTHER'
-      /** Format: int32 */
-      lightHeaders: number
-      /** Format: double */
-      massKg: number
-      /** Format: double */
-      memoryGb?: number | null
-      name: string
-      /** Format: double */
-      peakWatts: number
-      /** Format: int64 */
-      priceMinor: number
-      /** Format: double */
-      storageGb?: number | null
-      supplierId: string
-      /** Format: double */
-      supplyWatts: number
-      thermal?: components['schemas']['Thermal'] | null
-      /** Format: int32 */
-      typeCOutputs: number
-    }
-    HardwareTaken: {
-      /** Format: int32 */
-      products: number
-    }
-    Health: {
-      status: string
-      /** Format: int32 */
-      things: number
-    }
-    HistoryStep: {
-      /** Format: date-time */
-      at: string
-      by: string
-      kind: string
-      name: string
-      /** Format: int64 */
-      seq: number
-      thingId: string
-      undone: boolean
-      what: string
-      words: string[]
-    }
-    HistoryView: {
-      steps: components['schemas']['HistoryStep'][]
-    }
-    Hold: {
-      /** Format: int32 */
-      count: number
-      /** Format: double */
-      depthMm: number
-      /** Format: double */
-      diameterMm: number
-      /** Format: double */
-      gripMm: number
-      hot: boolean
-      /** @enum {string} */
-      into: 'STEEL' | 'ALUMINIUM' | 'PLASTIC' | 'INSERT' | 'WOOD'
-      /** @enum {string} */
-      kind: 'SCREWS' | 'MAGNETS' | 'FOAM_TAPE' | 'GLUE'
-      /** Format: double */
-      lengthMm: number
-      overhead: boolean
-      rough: boolean
-      /** Format: double */
-      tapeWidthMm: number
-    }
-    HoleField: {
-      /** Format: double */
-      holeMm: number
-      /** @enum {string} */
-      pattern: 'STAGGERED' | 'SQUARE' | 'SLOTS'
-      /** Format: double */
-      pitchMm: number
-      /** Format: double */
-      slotMm: number
-    }
-    Imported: {
-      /** Format: int32 */
-      lines: number
-    }
-    ImportedBuild: {
-      id: string
-      name: string
-      /** Format: int32 */
-      things: number
-    }
-    Interview: {
-      questions: components['schemas']['Question'][]
-    }
-    JobNote: {
-      /** Format: date-time */
-      at: string
-      by: string
-      id: string
-      taskKey: string
-      text: string
-    }
-    Joint: {
-      /** Format: int32 */
-      count: number
-      /** Format: double */
-      diameterMm: number
-      ends: components['schemas']['JointEnd'][]
-      id: string
-      /** @enum {string} */
-      kind: 'HOLES' | 'TAB_AND_SLOT' | 'FINGERS'
-      /** Format: double */
-      lengthMm: number
-      name: string
-      points: components['schemas']['JointHole'][]
-      tight: boolean
-    }
-    JointEnd: {
-      panelId: string
-      slots: boolean
-      /** Format: double */
-      turnDegrees: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    JointHole: {
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    JsonNode: {
-      array: boolean
-      bigDecimal: boolean
-      bigInteger: boolean
-      binary: boolean
-      boolean: boolean
-      container: boolean
-      double: boolean
-      embeddedValue: boolean
-      empty: boolean
-      float: boolean
-      floatingPointNumber: boolean
-      int: boolean
-      integralNumber: boolean
-      long: boolean
-      missingNode: boolean
-      /** @enum {string} */
-      nodeType:
-        | 'ARRAY'
-        | 'BINARY'
-        | 'BOOLEAN'
-        | 'MISSING'
-        | 'NULL'
-        | 'NUMBER'
-        | 'OBJECT'
-        | 'POJO'
-        | 'STRING'
-      null: boolean
-      number: boolean
-      object: boolean
-      pojo: boolean
-      short: boolean
-      string: boolean
-      /** @deprecated */
-      textual: boolean
-      valueNode: boolean
-    }
-    KeepOut: {
-      /** Format: double */
-      depthMm: number
-      hard: boolean
-      /** @enum {string} */
-      side: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM'
-      what: string
-    }
-    KeptAirDay: {
-      value: components['schemas']['AirDay']
-      /** Format: int64 */
-      version: number
-    }
-    KeptBrief: {
-      value: components['schemas']['Brief']
-      /** Format: int64 */
-      version: number
-    }
-    KeptComponent: {
-      value: components['schemas']['Component']
-      /** Format: int64 */
-      version: number
-    }
-    KeptConcept: {
-      value: components['schemas']['Concept']
-      /** Format: int64 */
-      version: number
-    }
-    KeptConceptOption: {
-      value: components['schemas']['ConceptOption']
-      /** Format: int64 */
-      version: number
-    }
-    KeptEnclosure: {
-      value: components['schemas']['Enclosure']
-      /** Format: int64 */
-      version: number
-    }
-    KeptEnclosureProduct: {
-      value: components['schemas']['EnclosureProduct']
-      /** Format: int64 */
-      version: number
-    }
-    KeptFaceItem: {
-      value: components['schemas']['FaceItem']
-      /** Format: int64 */
-      version: number
-    }
-    KeptFilamentProduct: {
-      value: components['schemas']['FilamentProduct']
-      /** Format: int64 */
-      version: number
-    }
-    KeptFilmProduct: {
-      value: components['schemas']['FilmProduct']
-      /** Format: int64 */
-      version: number
-    }
-    KeptHardwareProduct: {
-      value: components['schemas']['HardwareProduct']
-      /** Format: int64 */
-      version: number
-    }
-    KeptJoint: {
-      value: components['schemas']['Joint']
-      /** Format: int64 */
-      version: number
-    }
-    KeptLayouts: {
-      /** Format: int32 */
-      layouts: number
-    }
-    KeptLightStrip: {
-      value: components['schemas']['LightStrip']
-      /** Format: int64 */
-      version: number
-    }
-    KeptLoop: {
-      value: components['schemas']['Loop']
-      /** Format: int64 */
-      version: number
-    }
-    KeptMachine: {
-      value: components['schemas']['Machine']
-      /** Format: int64 */
-      version: number
-    }
-    KeptManualTask: {
-      value: components['schemas']['ManualTask']
-      /** Format: int64 */
-      version: number
-    }
-    KeptMesh: {
-      fileName: string
-      mesh: components['schemas']['MeshFacts']
-      sha256: string
-    }
-    KeptOffcut: {
-      value: components['schemas']['Offcut']
-      /** Format: int64 */
-      version: number
-    }
-    KeptOrderLine: {
-      value: components['schemas']['OrderLine']
-      /** Format: int64 */
-      version: number
-    }
-    KeptOutsideFinish: {
-      value: components['schemas']['OutsideFinish']
-      /** Format: int64 */
-      version: number
-    }
-    KeptPaintFault: {
-      value: components['schemas']['PaintFault']
-      /** Format: int64 */
-      version: number
-    }
-    KeptPaintProduct: {
-      value: components['schemas']['PaintProduct']
-      /** Format: int64 */
-      version: number
-    }
-    KeptPanel: {
-      value: components['schemas']['Panel']
-      /** Format: int64 */
-      version: number
-    }
-    KeptPerson: {
-      value: components['schemas']['Person']
-      /** Format: int64 */
-      version: number
-    }
-    KeptPhoto: {
-      value: components['schemas']['Photo']
-      /** Format: int64 */
-      version: number
-    }
-    KeptPicture: {
-      sha256: string
-    }
-    KeptPrintPart: {
-      value: components['schemas']['PrintPart']
-      /** Format: int64 */
-      version: number
-    }
-    KeptRemark: {
-      value: components['schemas']['Remark']
-      /** Format: int64 */
-      version: number
-    }
-    KeptRequirement: {
-      value: components['schemas']['Requirement']
-      /** Format: int64 */
-      version: number
-    }
-    KeptScheme: {
-      value: components['schemas']['Scheme']
-      /** Format: int64 */
-      version: number
-    }
-    KeptScreen: {
-      value: components['schemas']['Screen']
-      /** Format: int64 */
-      version: number
-    }
-    KeptSheetLayout: {
-      value: components['schemas']['SheetLayout']
-      /** Format: int64 */
-      version: number
-    }
-    KeptSheetProduct: {
-      value: components['schemas']['SheetProduct']
-      /** Format: int64 */
-      version: number
-    }
-    KeptStation: {
-      value: components['schemas']['Station']
-      /** Format: int64 */
-      version: number
-    }
-    KeptSupplier: {
-      value: components['schemas']['Supplier']
-      /** Format: int64 */
-      version: number
-    }
-    KeptTestCard: {
-      value: components['schemas']['TestCard']
-      /** Format: int64 */
-      version: number
-    }
-    KeptTreatment: {
-      value: components['schemas']['Treatment']
-      /** Format: int64 */
-      version: number
-    }
-    KeptWorksheet: {
-      value: components['schemas']['Worksheet']
-      /** Format: int64 */
-      version: number
-    }
-    KeptWorkshop: {
-      value: components['schemas']['Workshop']
-      /** Format: int64 */
-      version: number
-    }
-    KnownLength: {
-      from: components['schemas']['PhotoPoint']
-      /** Format: double */
-      lengthMm: number
-      to: components['schemas']['PhotoPoint']
-    }
-    Labour: {
-      /** Format: int64 */
-      loggedMinutes: number
-      /** Format: int64 */
-      plannedMinor: number
-      /** Format: int64 */
-      plannedMinutes: number
-      /** Format: int64 */
-      remainingMinor: number
-      /** Format: int64 */
-      remainingMinutes: number
-      /** Format: int64 */
-      spentMinor: number
-    }
-    LaidOut: {
-      blank: string
-      /** Format: int64 */
-      costMinor: number
-      costWhy: components['schemas']['Why']
-      /** Format: double */
-      heightMm: number
-      layout: components['schemas']['SheetLayout']
-      pieces: components['schemas']['LaidPart'][]
-      /** Format: int32 */
-      setUps: number
-      sheetName: string
-      time: components['schemas']['CutTime']
-      /** Format: double */
-      travelMm: number
-      /** Format: double */
-      utilisation: number
-      /** Format: double */
-      widthMm: number
-    }
-    LaidPart: {
-      collides: boolean
-      /** Format: int32 */
-      cutAs: number
-      engraved: string
-      /** Format: double */
-      heightMm: number
-      path: string
-      piece: components['schemas']['LaidPiece']
-      stale: boolean
-      title: string
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    LaidPiece: {
-      cutPath: string
-      /** Format: int32 */
-      number: number
-      panelId: string
-      pinned: boolean
-      /** @enum {string} */
-      state: 'PLANNED' | 'DONE' | 'FAILED'
-      /** Format: double */
-      turnDegrees: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    LaserView: {
-      buildId?: string | null
-      doing: string
-      /** Format: double */
-      elapsedSeconds: number
-      layoutId?: string | null
-      layoutName?: string | null
-      /** Format: int32 */
-      piece: number
-      pieces: {
-        [key: string]: 'PLANNED' | 'DONE' | 'FAILED'
-      }
-      problem: string
-      recorded: boolean
-      /** @enum {string|null} */
-      state?: 'RUNNING' | 'PAUSED' | 'LID_OPEN' | 'TIPPED' | 'DONE' | 'STOPPED' | null
-      /** Format: double */
-      timesFaster: number
-      /** Format: double */
-      totalSeconds: number
-    }
-    LayerAsked: {
-      /**
-       * Format: int32
-       * @default 1
-       */
-      coats: number | null
-      /** @description paint, stencil, peel, film, engrave or clear */
-      op: string
-      /** @description All but the shape */
-      outside?: boolean | null
-      product?: components['schemas']['LayerProduct'] | null
-      /** @description Name of a shape; all over where it is left out */
-      shape?: string | null
-      /** @description front or back */
-      side: string
-    }
-    LayerPicture: {
-      frames: components['schemas']['Frame'][]
-      regions: components['schemas']['RegionPicture'][]
-      /** Format: double */
-      worstDeltaE00?: number | null
-    }
-    LayerProduct: {
-      colour?: string | null
-      /** Format: double */
-      contrastRatio?: number | null
-      id?: string | null
-    }
-    LayerSlice: {
-      /** Format: int32 */
-      coats: number
-      hex: string
-      name: string
-      stepId?: string | null
-    }
-    LayerStep: {
-      /** Format: int32 */
-      coats: number
-      id: string
-      less: string[]
-      /** @enum {string} */
-      op: 'PAINT' | 'CLEAR' | 'STENCIL' | 'PEEL' | 'FILM' | 'ENGRAVE'
-      outside: boolean
-      peels: string[]
-      productId?: string | null
-      shapes: string[]
-      /** @enum {string} */
-      side: 'FRONT' | 'BACK'
-      times: components['schemas']['CoatTime'][]
-    }
-    LayersAnswer: {
-      findings: components['schemas']['Finding'][]
-      regions: components['schemas']['RegionPicture'][]
-      /** Format: double */
-      worstDeltaE00?: number | null
-    }
-    LayersAsked: {
-      /** @description Colour wanted of the field, #RRGGBB */
-      field?: string | null
-      light?: components['schemas']['LightAsked'] | null
-      /**
-       * @description front or back
-       * @default front
-       */
-      seenFrom: string | null
-      shapes?: components['schemas']['ShapeAsked'][] | null
-      sheet: components['schemas']['SheetAsked']
-      steps: components['schemas']['LayerAsked'][]
-    }
-    LeftOver: {
-      /** Format: double */
-      leftMl: number
-      name: string
-      paintId: string
-      /** Format: double */
-      usedMl: number
-    }
-    LibraryView: {
-      enclosures: components['schemas']['EnclosureProduct'][]
-      hardware: components['schemas']['HardwareProduct'][]
-      versions: {
-        [key: string]: number
-      }
-    }
-    LightAnswer: {
-      /** @description #RRGGBB */
-      seen: string
-    }
-    LightAsked: {
-      colour?: string | null
-      /**
-       * Format: double
-       * @description Beside day on white
-       */
-      strength?: number | null
-    }
-    LightLoad: {
-      /** Format: int32 */
-      displayPortThere: number
-      /** Format: int32 */
-      displayPortWanted: number
-      /** Format: double */
-      hardwareWatts: number
-      /** Format: int32 */
-      hdmiThere: number
-      /** Format: int32 */
-      hdmiWanted: number
-      /** Format: int32 */
-      headersThere: number
-      /** Format: int32 */
-      headersWanted: number
-      /** Format: double */
-      supplyWatts: number
-      /** Format: int32 */
-      typeCThere: number
-      /** Format: int32 */
-      typeCWanted: number
-      /** Format: double */
-      volt12Watts: number
-      /** Format: double */
-      volt5Watts: number
-    }
-    LightQuestion: {
-      /**
-       * Format: double
-       * @description 1 when left out
-       * @default 1
-       */
-      intensity: number | null
-      /** @description #RRGGBB */
-      light: string
-      /** @description #RRGGBB */
-      surface: string
-    }
-    LightStrip: {
-      colourHex: string
-      /** @enum {string} */
-      feed: 'BOARD_HEADER' | 'SUPPLY_LEAD'
-      id: string
-      /** Format: double */
-      ledsPerMetre: number
-      /** Format: double */
-      lengthMm: number
-      /** Format: double */
-      milliampsPerLed: number
-      name: string
-      /** Format: int64 */
-      pricePerMetreMinor: number
-      /** @enum {string} */
-      rail: 'V5' | 'V12'
-      supplierId: string
-    }
-    Limit: {
-      /** @enum {string} */
-      comparison: 'AT_LEAST' | 'AT_MOST'
-      /** Format: date */
-      day?: string | null
-      /** @enum {string|null} */
-      face?: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM' | null
-      /** @enum {string} */
-      measure:
-        | 'STORAGE_GB'
-        | 'MEMORY_GB'
-        | 'SCREENS'
-        | 'WIDTH_MM'
-        | 'HEIGHT_MM'
-        | 'DEPTH_MM'
-        | 'MASS_KG'
-        | 'HOT_SPOT_C'
-        | 'NOISE_DBA'
-        | 'COLOUR_DELTA_E00'
-        | 'TOTAL_MINOR'
-        | 'REVEAL_DAY'
-      /** Format: double */
-      reading?: number | null
-      targetHex?: string | null
-      /** Format: double */
-      value: number
-    }
-    Load: {
-      /** Format: double */
-      atMm: number
-      /** Format: double */
-      massKg: number
-      /** Format: double */
-      share: number
-    }
-    Look: {
-      palette: components['schemas']['PaletteColour'][]
-      size?: components['schemas']['Size'] | null
-      themeWords: string[]
-    }
-    Loop: {
-      coolantId: string
-      /** Format: double */
-      extraL: number
-      id: string
-      memberIds: string[]
-      name: string
-      runs: components['schemas']['Run'][]
-    }
-    LoopHeat: {
-      chips: components['schemas']['ChipHeat'][]
-      /** Format: double */
-      conductance: number
-      /** Format: double */
-      heatW: number
-      /** Format: double */
-      riseK: number
-      /** Format: double */
-      roomC: number
-      /** Format: double */
-      settleMinutes: number
-      settling: components['schemas']['Settling'][]
-      /** Format: double */
-      tauMinutes: number
-      why: components['schemas']['Why']
-    }
-    LoopQuestion: {
-      /** @description 0 to 200 */
-      chips?: components['schemas']['AskedChip'][] | null
-      /**
-       * Format: double
-       * @description l
-       */
-      coolantL?: number | null
-      /**
-       * Format: double
-       * @description kg
-       */
-      copperKg?: number | null
-      /**
-       * Format: double
-       * @description Into the loop, W
-       */
-      heatW: number
-      /** @description 1 to 200 */
-      radiators: components['schemas']['AskedRadiator'][]
-      /**
-       * Format: double
-       * @description °C, 22 if left out
-       */
-      roomC?: number | null
-    }
-    M2Slot: {
-      /** @enum {string|null} */
-      disables?:
-        | 'ATX_24'
-        | 'CPU_8'
-        | 'GRAPHICS_8'
-        | 'GRAPHICS_16'
-        | 'SATA_POWER'
-        | 'PERIPHERAL'
-        | 'FAN_HEADER'
-        | 'PUMP_HEADER'
-        | 'LIGHT_5V'
-        | 'LIGHT_12V'
-        | 'USB2_HEADER'
-        | 'USB3_HEADER'
-        | 'TYPE_C_HEADER'
-        | 'REAR_USB'
-        | 'EMBEDDED_DISPLAY'
-        | 'SATA_DATA'
-        | 'M2'
-        | 'SLOT'
-        | 'MEMORY_SLOT'
-        | null
-      /** Format: int32 */
-      disablesCount: number
-      /** Format: int32 */
-      lanes: number
-    }
-    Machine: {
-      /** Format: double */
-      bedDepthMm: number
-      /** Format: double */
-      bedHeightMm: number
-      /** Format: double */
-      bedWidthMm: number
-      /** Format: double */
-      depositMm3PerSecond: number
-      /** Format: double */
-      engraveLineMm: number
-      /** Format: double */
-      engraveMmPerSecond: number
-      /** Format: int64 */
-      hourMinor: number
-      id: string
-      /** Format: double */
-      kerfMm: number
-      /** @enum {string} */
-      kind: 'LASER' | 'ROUTER' | 'BLADE' | 'PRINTER' | 'HAND'
-      name: string
-      /** Format: double */
-      pierceSeconds: number
-      settings: components['schemas']['Setting'][]
-      /** Format: double */
-      travelMmPerSecond: number
-    }
-    MadePart: {
-      bed?: components['schemas']['BedPlan'] | null
-      figures?: components['schemas']['PanelFigures'] | null
-      /** Format: int64 */
-      materialMinor: number
-      materialWhy: components['schemas']['Why']
-      panel: components['schemas']['Panel']
-      picture?: components['schemas']['PartPicture'] | null
-      problem: string
-      problemField: string
-      sheet: components['schemas']['SheetProduct']
-    }
-    MadePrint: {
-      figures: components['schemas']['PrintFigures']
-      part: components['schemas']['PrintPart']
-    }
-    MakePicture: {
-      layouts: components['schemas']['LaidOut'][]
-      pieces: components['schemas']['PieceCount'][]
-      prints: components['schemas']['MadePrint'][]
-    }
-    ManualTask: {
-      after: string[]
-      /** Format: int32 */
-      handsOnMinutes: number
-      id: string
-      /** @enum {string} */
-      stage:
-        | 'BRIEF'
-        | 'CONCEPT'
-        | 'FIT'
-        | 'ORDER'
-        | 'MAKE'
-        | 'FINISH'
-        | 'LIGHT'
-        | 'ASSEMBLE'
-        | 'PROVE'
-        | 'REVEAL'
-      /** @enum {string|null} */
-      station?: 'BENCH' | 'SPRAY_CORNER' | 'LASER' | 'PRINTER' | 'SAW' | null
-      title: string
-      /** Format: int32 */
-      waitMinutes: number
-    }
-    Margins: {
-      /** Format: double */
-      aboveMm: number
-      /** Format: double */
-      backMm: number
-      /** Format: double */
-      belowMm: number
-      between: string
-      /** Format: double */
-      frontMm: number
-      /** Format: double */
-      leftMm: number
-      /** Format: double */
-      rightMm: number
-      /** @enum {string} */
-      tightest: 'X' | 'Y' | 'Z'
-    }
-    MarkRequest: {
-      by?: string | null
-      id: string
-      note?: string | null
-      taskKey: string
-      /** @enum {string} */
-      what: 'DONE' | 'REOPENED' | 'AGAIN' | 'PASSED' | 'FAILED'
-    }
-    Match: {
-      /** Format: double */
-      deltaE00: number
-      stock: components['schemas']['StockColour']
-      words: string
-    }
-    Mesh: {
-      /** Format: int32 */
-      columns: number
-      hexes: string[]
-      /** Format: int32 */
-      rows: number
-    }
-    MeshFacts: {
-      /** Format: double */
-      areaMm2: number
-      closed: boolean
-      overhangShares: number[]
-      sizeMm: number[]
-      /** Format: int32 */
-      triangles: number
-      /** Format: double */
-      volumeMm3: number
-    }
-    MinutesRange: {
-      /** Format: int64 */
-      high: number
-      /** Format: int64 */
-      likely: number
-      /** Format: int64 */
-      low: number
-    }
-    Mirrored: {
-      /** Format: int32 */
-      items: number
-      left: string[]
-      /** Format: int32 */
-      parts: number
-    }
-    Mount: {
-      name: string
-      thread: string
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-      /** Format: double */
-      zMm: number
-    }
-    Need: {
-      /** @enum {string} */
-      category:
-        | 'PERFORMANCE_HARDWARE'
-        | 'LOOK_HARDWARE'
-        | 'MADE_PART_MATERIAL'
-        | 'FINISH_MATERIAL'
-        | 'OUTSIDE_WORK'
-        | 'LABOUR'
-        | 'SHIPPING'
-        | 'CONTINGENCY'
-      key: string
-      /** Format: int32 */
-      leadDays: number
-      neededBy: string[]
-      /** Format: double */
-      onHand: number
-      /** Format: double */
-      quantity: number
-      supplierId: string
-      title: string
-      unit: string
-      /** Format: int64 */
-      unitPriceMinor: number
-      why: components['schemas']['Why']
-    }
-    NeedLine: {
-      need: components['schemas']['Need']
-      order?: components['schemas']['OrderLine'] | null
-      /** Format: date */
-      orderBy?: string | null
-      /** @enum {string} */
-      state: 'IN_STOCK' | 'WANTED' | 'ORDERED' | 'RECEIVED' | 'CHECKED'
-    }
-    NestAnswer: {
-      /** Format: int32 */
-      iterations: number
-      /**
-       * Format: int32
-       * @description Least whole sheets by area alone
-       */
-      lowerBound: number
-      placements: components['schemas']['PieceSpot'][]
-      sheets: components['schemas']['SheetUse'][]
-      unplaced: string[]
-      /**
-       * Format: double
-       * @description Area placed ÷ area of the sheets that are used
-       */
-      utilisation: number
-    }
-    NestAsked: {
-      /**
-       * Format: int32
-       * @description Layouts looked at
-       */
-      iterations?: number | null
-      /**
-       * Format: double
-       * @description mm
-       * @default 0.2
-       */
-      kerfMm: number | null
-      /**
-       * Format: double
-       * @description Along the edge, mm
-       * @default 5
-       */
-      marginMm: number | null
-      /** @description 1 to 500 pieces */
-      pieces: components['schemas']['AskedPiece'][]
-      /** @enum {string|null} */
-      rotation?: 'FREE' | 'QUARTERS' | 'NONE' | null
-      /**
-       * Format: double
-       * @description Time instead of layouts
-       */
-      seconds?: number | null
-      /** Format: int64 */
-      seed?: number | null
-      /** @description 1 to 100 sheets, filled in order */
-      sheets: components['schemas']['AskedSheet'][]
-      /**
-       * Format: double
-       * @description Between pieces, mm; kerf + 2 when left out
-       */
-      spacingMm?: number | null
-    }
-    NestProgress: {
-      id: string
-      /** Format: int32 */
-      leastSheets: number
-      over: boolean
-      problem: string
-      /** Format: double */
-      progress: number
-      /** Format: double */
-      share: number
-      sheets: components['schemas']['NestSheetView'][]
-      /** Format: int32 */
-      tries: number
-      /** Format: int32 */
-      unplaced: number
-    }
-    NestSheetView: {
-      blank: string
-      /** Format: double */
-      heightMm: number
-      name: string
-      pieces: string
-      /** Format: double */
-      utilisation: number
-      /** Format: double */
-      widthMm: number
-    }
-    NestWish: {
-      id: string
-      onOffcuts: boolean
-      /** @enum {string} */
-      rotation: 'FREE' | 'QUARTERS' | 'NONE'
-      /** Format: double */
-      seconds: number
-      /** Format: int64 */
-      seed: number
-      sheetId: string
-    }
-    NewAccount: {
-      name: string
-      password: string
-      personId: string
-      /** @enum {string} */
-      role: 'OWNER' | 'HELPER'
-    }
-    NewBuild: {
-      id: string
-      name: string
-    }
-    NewToken: {
-      name: string
-    }
-    NoteRequest: {
-      id: string
-      taskKey: string
-      text: string
-    }
-    Offcut: {
-      fromBuildId: string
-      id: string
-      name: string
-      path: string
-      place: string
-      sha256: string
-      sheetId: string
-    }
-    OneColour: {
-      /** Format: double */
-      contrast: number
-      matches: components['schemas']['Match'][]
-      /** Format: double */
-      share: number
-    }
-    OpenArea: {
-      id: string
-      /** Format: double */
-      openMm2: number
-      /** Format: double */
-      openShare: number
-    }
-    OpenHours: {
-      /** @enum {string} */
-      day: 'MONDAY' | 'TUESDAY' | 'WEDNESDAY' | 'THURSDAY' | 'FRIDAY' | 'SATURDAY' | 'SUNDAY'
-      from: string
-      to: string
-    }
-    Opening: {
-      /** @enum {string} */
-      face: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM'
-      field?: components['schemas']['HoleField'] | null
-      /** Format: double */
-      heightMm: number
-      id: string
-      name: string
-      sealed: boolean
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    OptionChoice: {
-      letter: string
-    }
-    OptionCopy: {
-      name: string
-      ofLetter: string
-    }
-    OptionPicture: {
-      coverage: components['schemas']['Coverage']
-      /** @enum {string} */
-      detail: 'ROUGH' | 'SIZED' | 'DETAILED'
-      differences: string[]
-      faces: components['schemas']['Elevation'][]
-      /** Format: date */
-      finish?: string | null
-      letter: string
-      minutes: components['schemas']['MinutesRange']
-      name: string
-      offer: components['schemas']['PriceRange']
-      onTheTable: boolean
-      openMusts: string[]
-      outside: string[]
-      palette: components['schemas']['PaletteColour'][]
-      /** Format: int64 */
-      risks: number
-      /** Format: int64 */
-      stops: number
-    }
-    OrderAsked: {
-      /** @description Colour wanted of the field, #RRGGBB */
-      field?: string | null
-      /** @description All paints of the stock where it is left out */
-      products?: components['schemas']['LayerProduct'][] | null
-      /**
-       * @description front or back
-       * @default front
-       */
-      seenFrom: string | null
-      shapes: components['schemas']['ShapeAsked'][]
-      sheet: components['schemas']['SheetAsked']
-      /**
-       * Format: double
-       * @default 3
-       */
-      tolerance: number | null
-    }
-    OrderLine: {
-      /** @enum {string} */
-      category:
-        | 'PERFORMANCE_HARDWARE'
-        | 'LOOK_HARDWARE'
-        | 'MADE_PART_MATERIAL'
-        | 'FINISH_MATERIAL'
-        | 'OUTSIDE_WORK'
-        | 'LABOUR'
-        | 'SHIPPING'
-        | 'CONTINGENCY'
-      checkedBy: string
-      /** Format: date */
-      checkedOn?: string | null
-      /** Format: date */
-      expectedOn: string
-      id: string
-      needKey: string
-      note: string
-      /** Format: date */
-      orderedOn: string
-      /** Format: date */
-      paidOn?: string | null
-      /** Format: double */
-      quantity: number
-      /** Format: date */
-      receivedOn?: string | null
-      /** @enum {string} */
-      state: 'ORDERED' | 'RECEIVED' | 'CHECKED' | 'WRONG' | 'CANCELLED'
-      supplierId: string
-      title: string
-      /** Format: int64 */
-      unitPriceMinor: number
-    }
-    OutsideFinish: {
-      /** Format: double */
-      bleedMm: number
-      id: string
-      inTheHand: boolean
-      /** Format: int32 */
-      leadDays: number
-      name: string
-      panelId: string
-      /** Format: double */
-      printWidthMm?: number | null
-      /** @enum {string} */
-      process: 'POWDER_COAT' | 'PLATING' | 'UV_PRINT' | 'HYDRO_DIP' | 'GLASS'
-      /** Format: int64 */
-      quoteMinor: number
-      supplierId: string
-      /** Format: int32 */
-      widthPx?: number | null
-    }
-    PaintAsked: {
-      /** @description #RRGGBB */
-      colour: string
-      /**
-       * Format: double
-       * @description One coat: Y over black ÷ Y over 80 % white
-       */
-      contrastRatio: number
-    }
-    PaintFault: {
-      /** Format: date-time */
-      at: string
-      by: string
-      id: string
-      /** @enum {string} */
-      kind: 'RUN' | 'DUST' | 'FINGERPRINT' | 'ORANGE_PEEL' | 'BLUSH' | 'WRONG_COLOUR' | 'LIFTING'
-      note: string
-      /** @enum {string} */
-      repair: 'FLAT' | 'RECOLOUR' | 'STRIP'
-      schemeId: string
-      taskKey: string
-    }
-    PaintProduct: {
-      /** @enum {string} */
-      base: 'SOLVENT' | 'ENAMEL' | 'WATERBORNE' | 'TWO_PACK'
-      colourHex: string
-      /** Format: double */
-      cureHours: number
-      /** Format: double */
-      dryFilmUm: number
-      /** Format: int32 */
-      flashMinutes: number
-      /** Format: double */
-      handleHours: number
-      /** Format: double */
-      hiding?: number | null
-      id: string
-      /** @enum {string} */
-      kind:
-        | 'PRIMER'
-        | 'COLOUR'
-        | 'METALLIC'
-        | 'CANDY'
-        | 'CLEAR'
-        | 'STAIN'
-        | 'SEALER'
-        | 'FILLER'
-        | 'CONDITIONER'
-      name: string
-      /** Format: int32 */
-      onHandPacks: number
-      /** Format: double */
-      openMl: number
-      /** Format: date */
-      openedOn?: string | null
-      /** Format: double */
-      packMl: number
-      /** Format: int64 */
-      priceMinor: number
-      /** Format: int32 */
-      recoatFromMinutes: number
-      /** Format: int32 */
-      recoatUntilMinutes: number
-      /** Format: double */
-      solids: number
-      supplierId: string
-      /** Format: double */
-      transfer: number
-      valuesFrom: string
-    }
-    PaletteColour: {
-      hex: string
-      name: string
-      /** @enum {string} */
-      role: 'BASE' | 'SECOND' | 'ACCENT' | 'METAL' | 'GLOW' | 'TEXT'
-    }
-    PaletteFile: {
-      format: string
-      name: string
-      palette: components['schemas']['PaletteColour'][]
-      /** Format: int32 */
-      version: number
-    }
-    PalettePicture: {
-      colours: components['schemas']['OneColour'][]
-      /** Format: double */
-      other: number
-      views: components['schemas']['SeenAs'][]
-    }
-    Panel: {
-      /** @enum {string} */
-      cutMethod: 'LASER' | 'SAW' | 'SCORE_AND_SNAP' | 'OUTSIDE' | 'ROUTER' | 'BLADE'
-      drawing: components['schemas']['PartDrawing']
-      /** @enum {string} */
-      face: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM'
-      /** Format: double */
-      heightMm: number
-      holes?: components['schemas']['BorderHoles'] | null
-      id: string
-      name: string
-      /** Format: int64 */
-      outsidePriceMinor: number
-      /** Format: int32 */
-      quantity: number
-      sheetId: string
-      vent?: components['schemas']['VentCut'] | null
-      /** Format: double */
-      widthMm: number
-      window?: components['schemas']['Window'] | null
-    }
-    PanelAnswer: {
-      /**
-       * Format: double
-       * @description Without window and holes, mm²
-       */
-      areaMm2: number
-      /**
-       * Format: double
-       * @description Outline, window and holes, mm
-       */
-      contourMm: number
-      /**
-       * Format: double
-       * @description Time of the cutter, s
-       */
-      cutSeconds: number
-      findings: components['schemas']['Finding'][]
-      /**
-       * Format: int32
-       * @description All holes, corners once
-       */
-      holeCount: number
-      /**
-       * Format: double
-       * @description Pitch along top and bottom, mm; 0 without holes
-       */
-      holePitchMm: number
-      /**
-       * Format: int32
-       * @description Holes along the left edge, both corners counted
-       */
-      holesAlongHeight: number
-      /**
-       * Format: int32
-       * @description Holes along the top edge, both corners counted
-       */
-      holesAlongWidth: number
-      /**
-       * Format: double
-       * @description kg
-       */
-      massKg: number
-      /**
-       * Format: double
-       * @description Pitch along left and right, mm; 0 without holes
-       */
-      sidePitchMm: number
-    }
-    PanelFigures: {
-      /** Format: double */
-      areaMm2: number
-      /** Format: double */
-      contourMm: number
-      /** Format: double */
-      cutSeconds: number
-      cutWhy: components['schemas']['Why']
-      /** Format: double */
-      engravedMm2: number
-      /** Format: int32 */
-      holeCount: number
-      /** Format: double */
-      holePitchMm: number
-      holes: components['schemas']['Centre'][]
-      /** Format: int32 */
-      holesAlongHeight: number
-      /** Format: int32 */
-      holesAlongWidth: number
-      /** Format: double */
-      linesMm: number
-      /** Format: double */
-      massKg: number
-      massWhy: components['schemas']['Why']
-      /** Format: int32 */
-      openings: number
-      /** Format: double */
-      sidePitchMm: number
-      vents: components['schemas']['Centre'][]
-    }
-    PanelQuestion: {
-      cut?: components['schemas']['CutQuestion'] | null
-      /**
-       * Format: double
-       * @description Height, mm
-       */
-      heightMm: number
-      holes?: components['schemas']['BorderHoles'] | null
-      /** @description acrylic, ply, aluminium, steel, polycarbonate, pvc or abs */
-      material: string
-      /**
-       * Format: double
-       * @description Thickness by caliper, mm
-       */
-      thicknessMm: number
-      /**
-       * Format: double
-       * @description Width, mm
-       */
-      widthMm: number
-      window?: components['schemas']['Window'] | null
-    }
-    PartAsked: {
-      /**
-       * @description LASER when left out
-       * @enum {string|null}
-       */
-      cutMethod?: 'LASER' | 'SAW' | 'SCORE_AND_SNAP' | 'OUTSIDE' | 'ROUTER' | 'BLADE' | null
-      drawing?: components['schemas']['PartDrawing'] | null
-      /** @description SVG or DXF text instead of a recipe */
-      file?: string | null
-      /**
-       * Format: double
-       * @description Height of the rectangle, mm
-       */
-      heightMm?: number | null
-      /**
-       * Format: double
-       * @description Ends nearer than this are joined, mm
-       */
-      joinMm?: number | null
-      /** @description acrylic, ply, mdf, card, aluminium, steel, polycarbonate, pvc or abs */
-      material: string
-      /**
-       * Format: double
-       * @description Along contours, mm/s
-       */
-      speedMmPerSecond?: number | null
-      /**
-       * Format: double
-       * @description By caliper, mm
-       */
-      thicknessMm: number
-      /**
-       * Format: double
-       * @description Width of the rectangle, mm
-       */
-      widthMm?: number | null
-    }
-    PartDrawing: {
-      bare: boolean
-      bent?: components['schemas']['Bent'] | null
-      /** Format: double */
-      cornerMm: number
-      first: boolean
-      hold?: components['schemas']['Hold'] | null
-      inside: boolean
-      keepGrain: boolean
-      stencil: boolean
-      steps: components['schemas']['RecipeStep'][]
-    }
-    PartNumbers: {
-      /**
-       * Format: double
-       * @description mm²
-       */
-      areaMm2: number
-      /**
-       * Format: double
-       * @description All that is cut, mm
-       */
-      contourMm: number
-      /**
-       * Format: double
-       * @description s
-       */
-      cutSeconds: number
-      faults: components['schemas']['Fault'][]
-      findings: components['schemas']['Finding'][]
-      /** Format: double */
-      heightMm: number
-      /**
-       * Format: double
-       * @description kg
-       */
-      massKg: number
-      /**
-       * Format: int32
-       * @description Contours inside the outline
-       */
-      openings: number
-      /** @description The part as SVG in mm */
-      svg: string
-      /** Format: double */
-      widthMm: number
-    }
-    PartOfOpening: {
-      id: string
-      sheetId: string
-    }
-    PartPicture: {
-      bends: components['schemas']['BendLine'][]
-      cut: string
-      engraved: string
-      features: components['schemas']['Feature'][]
-      /** Format: double */
-      heatedBandMm: number
-      /** Format: double */
-      heightMm: number
-      lines: string
-      pockets: string
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    PendingChange: {
-      /** Format: int64 */
-      agreedMinor: number
-      /** Format: int64 */
-      daysDelta: number
-      /** Format: int64 */
-      deltaMinor: number
-      differences: string[]
-      /** Format: date */
-      finishAsChanged?: string | null
-      /** Format: date */
-      finishAsFrozen?: string | null
-      /** Format: int64 */
-      minutesDelta: number
-      /** Format: int64 */
-      newPriceMinor: number
-      why: components['schemas']['Why']
-    }
-    Person: {
-      does: string[]
-      hours: components['schemas']['OpenHours'][]
-      id: string
-      name: string
-      /** Format: int64 */
-      rateMinor: number
-    }
-    PersonQuestion: {
-      hours?: components['schemas']['OpenHours'][] | null
-      id: string
-    }
-    Photo: {
-      caption: string
-      id: string
-      sha256: string
-      /** Format: date-time */
-      takenAt: string
-      taskKey: string
-    }
-    PhotoAsked: {
-      /**
-       * Format: double
-       * @description Standard deviation of a click, px
-       * @default 1.5
-       */
-      clickErrorPx: number | null
-      /** @description 2 to 200 points, pixels from the upper left */
-      points: components['schemas']['PhotoPoint'][]
-      reference: components['schemas']['PhotoReference']
-    }
-    PhotoMeasure: {
-      distances: components['schemas']['Distance'][]
-      note: string
-      points: components['schemas']['PlanePoint'][]
-    }
-    PhotoPoint: {
-      /** Format: double */
-      xPx: number
-      /** Format: double */
-      yPx: number
-    }
-    PhotoReference: {
-      corners?: components['schemas']['PhotoPoint'][] | null
-      /** Format: double */
-      heightMm?: number | null
-      lengths: components['schemas']['KnownLength'][]
-      /** Format: double */
-      widthMm?: number | null
-    }
-    PictureAnswer: {
-      colours: components['schemas']['PictureColour'][]
-    }
-    PictureColour: {
-      /** @description #RRGGBB */
-      hex: string
-      /**
-       * Format: double
-       * @description Share of the counted pixels, 0 to 1
-       */
-      share: number
-    }
-    Piece: {
-      /** Format: date-time */
-      from: string
-      /** Format: date-time */
-      to: string
-    }
-    PieceCount: {
-      /** Format: int32 */
-      cut: number
-      /** Format: int32 */
-      laid: number
-      panelId: string
-      /** Format: int32 */
-      wanted: number
-    }
-    PieceSpot: {
-      pieceId: string
-      /** Format: int32 */
-      sheet: number
-      /** Format: double */
-      turnDegrees: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    Pin: {
-      bayId: string
-      /** @enum {string} */
-      turn: 'UPRIGHT' | 'QUARTER' | 'ON_BACK' | 'ON_SIDE' | 'ON_SIDE_QUARTER' | 'ON_BACK_QUARTER'
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-      /** Format: double */
-      zMm: number
-    }
-    Place: {
-      /** Format: double */
-      radiusMm: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    PlaceAnswer: {
-      fits: boolean
-      placements: components['schemas']['Placement'][]
-      /** @description Whether the search was whole; else it stopped at its limit */
-      proven: boolean
-      unplaced: components['schemas']['Unplaced'][]
-    }
-    PlaceAsked: {
-      /** @description 1 to 40 bays */
-      bays: components['schemas']['AskedBay'][]
-      /** @description 0 to 60 components */
-      components: components['schemas']['AskedComponent'][]
-    }
-    PlacedBay: {
-      /** @enum {string} */
-      access: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM'
-      box: components['schemas']['Box']
-      changed: boolean
-      id: string
-      name: string
-    }
-    PlacedThing: {
-      bayId: string
-      componentId: string
-      hull: components['schemas']['Box']
-      id: string
-      /** @enum {string} */
-      kind:
-        | 'ENCLOSURE'
-        | 'BOARD'
-        | 'PROCESSOR'
-        | 'GRAPHICS'
-        | 'MEMORY'
-        | 'DRIVE'
-        | 'SUPPLY'
-        | 'COOLER'
-        | 'FAN'
-        | 'RADIATOR'
-        | 'PUMP'
-        | 'BLOCK'
-        | 'RESERVOIR'
-        | 'SCREEN'
-        | 'HUB'
-        | 'RISER'
-        | 'CONTROLLER'
-        | 'OTHER'
-      margins: components['schemas']['Margins']
-      name: string
-      pinned: boolean
-      solids: components['schemas']['Solid'][]
-      /** @enum {string} */
-      turn: 'UPRIGHT' | 'QUARTER' | 'ON_BACK' | 'ON_SIDE' | 'ON_SIDE_QUARTER' | 'ON_BACK_QUARTER'
-    }
-    Placement: {
-      bayId: string
-      componentId: string
-      /** Format: double */
-      depthMm: number
-      /** Format: double */
-      heightMm: number
-      margins: components['schemas']['Margins']
-      /** Format: double */
-      tightestMm: number
-      /** @enum {string} */
-      turn: 'UPRIGHT' | 'QUARTER' | 'ON_BACK' | 'ON_SIDE' | 'ON_SIDE_QUARTER' | 'ON_BACK_QUARTER'
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-      /** Format: double */
-      zMm: number
-    }
-    PlanePoint: {
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    PlannedStep: {
-      decidedBy?: string | null
-      deciding: boolean
-      /** Format: date-time */
-      finish: string
-      /** Format: date-time */
-      handsOnEnd: string
-      key: string
-      /** Format: date-time */
-      latestStart: string
-      pieces: components['schemas']['Piece'][]
-      project: string
-      /** Format: int64 */
-      slackMinutes: number
-      /** Format: date-time */
-      start: string
-      worker?: string | null
-    }
-    Point: {
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-      /** Format: double */
-      zMm: number
-    }
-    Port: {
-      /** Format: double */
-      amps?: number | null
-      /** Format: int32 */
-      count: number
-      /** @enum {string} */
-      kind:
-        | 'ATX_24'
-        | 'CPU_8'
-        | 'GRAPHICS_8'
-        | 'GRAPHICS_16'
-        | 'SATA_POWER'
-        | 'PERIPHERAL'
-        | 'FAN_HEADER'
-        | 'PUMP_HEADER'
-        | 'LIGHT_5V'
-        | 'LIGHT_12V'
-        | 'USB2_HEADER'
-        | 'USB3_HEADER'
-        | 'TYPE_C_HEADER'
-        | 'REAR_USB'
-        | 'EMBEDDED_DISPLAY'
-        | 'SATA_DATA'
-        | 'M2'
-        | 'SLOT'
-        | 'MEMORY_SLOT'
-      /** Format: int32 */
-      leads?: number | null
-    }
-    Power: {
-      excursionStated: boolean
-      /** Format: double */
-      excursionWatts: number
-      /** Format: double */
-      hungryPeakWatts: number
-      /** Format: double */
-      restTypicalWatts: number
-      /** Format: int32 */
-      standardWatts: number
-      /** Format: double */
-      supplyWatts: number
-      /** Format: double */
-      transientWatts: number
-      /** Format: double */
-      wantedWatts: number
-      why: components['schemas']['Why']
-    }
-    PowerQuestion: {
-      /** @description 1 to 200 components */
-      components: components['schemas']['PoweredComponent'][]
-      /**
-       * Format: double
-       * @description Screens and lights, W
-       */
-      otherWatts?: number | null
-    }
-    PoweredComponent: {
-      asks?: components['schemas']['Port'][] | null
-      /**
-       * Format: double
-       * @description Borne for an instant, W
-       */
-      excursionWatts?: number | null
-      /**
-       * @description PROCESSOR and GRAPHICS count with their peak
-       * @enum {string}
-       */
-      kind:
-        | 'ENCLOSURE'
-        | 'BOARD'
-        | 'PROCESSOR'
-        | 'GRAPHICS'
-        | 'MEMORY'
-        | 'DRIVE'
-        | 'SUPPLY'
-        | 'COOLER'
-        | 'FAN'
-        | 'RADIATOR'
-        | 'PUMP'
-        | 'BLOCK'
-        | 'RESERVOIR'
-        | 'SCREEN'
-        | 'HUB'
-        | 'RISER'
-        | 'CONTROLLER'
-        | 'OTHER'
-      m2Slots?: components['schemas']['M2Slot'][] | null
-      name?: string | null
-      offers?: components['schemas']['Port'][] | null
-      /**
-       * Format: double
-       * @description W
-       */
-      peakWatts?: number | null
-      /** Format: int32 */
-      quantity?: number | null
-      /**
-       * Format: double
-       * @description W
-       */
-      supplyWatts?: number | null
-      /**
-       * Format: double
-       * @description W; the peak if left out
-       */
-      typicalWatts?: number | null
-    }
-    PriceRange: {
-      /** Format: int64 */
-      highMinor: number
-      /** Format: int64 */
-      likelyMinor: number
-      /** Format: int64 */
-      lowMinor: number
-      why: components['schemas']['Why']
-    }
-    PrintFigures: {
-      /** Format: int32 */
-      cuts: number
-      /** Format: double */
-      grams: number
-      gramsWhy: components['schemas']['Why']
-      /** Format: double */
-      insertHoleMm: number
-      /** Format: double */
-      minutes: number
-      minutesWhy: components['schemas']['Why']
-      /** Format: double */
-      overhangShare: number
-      /** Format: double */
-      shrinkPercent: number
-    }
-    PrintPart: {
-      /** Format: int32 */
-      down: number
-      /** @enum {string} */
-      face: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM'
-      filamentId: string
-      fileName: string
-      id: string
-      /** Format: double */
-      infillPercent: number
-      /** Format: double */
-      insertMm: number
-      /** Format: int32 */
-      inserts: number
-      mesh: components['schemas']['MeshFacts']
-      name: string
-      /** Format: int32 */
-      quantity: number
-      sha256: string
-      /** Format: double */
-      wallMm: number
-    }
-    Proposal: {
-      cans: {
-        [key: string]: number
-      }
-      /** Format: int32 */
-      coats: number
-      colour: string
-      /** Format: int64 */
-      costMinor: number
-      /** Format: double */
-      deltaE00: number
-      /** Format: int32 */
-      elapsedMinutes: number
-      /** Format: int32 */
-      handsOnMinutes: number
-      label: string
-      layers: components['schemas']['LayerStep'][]
-      primer?: string | null
-      risks: string[]
-      swatches: components['schemas']['AfterCoat'][]
-      way: string
-    }
-    QuantityAnswer: {
-      /**
-       * Format: double
-       * @description Edges added, m²
-       */
-      areaM2: number
-      /** Format: int32 */
-      cans: number
-      /**
-       * Format: double
-       * @description Wet, all coats
-       */
-      ml: number
-      /**
-       * Format: double
-       * @description Wet, one coat
-       */
-      mlPerM2: number
-    }
-    QuantityAsked: {
-      /**
-       * Format: double
-       * @description One side, m²
-       */
-      areaM2: number
-      /** Format: int32 */
-      coats: number
-      /**
-       * Format: double
-       * @description Dry film of a coat, µm
-       */
-      dryFilmUm: number
-      /**
-       * Format: double
-       * @default 400
-       */
-      packMl: number | null
-      /**
-       * Format: double
-       * @description Rim, mm
-       */
-      perimeterMm?: number | null
-      /**
-       * Format: double
-       * @description Solids by volume
-       */
-      solids: number
-      /**
-       * Format: double
-       * @description mm
-       */
-      thicknessMm?: number | null
-      /**
-       * Format: double
-       * @description Share that lands: aerosol 0.6, small gun 0.65, brush 0.95
-       * @default 0.6
-       */
-      transfer: number | null
-    }
-    Question: {
-      answered: boolean
-      ask: string
-      group: string
-      key: string
-      ledTo: string
-      skipped: boolean
-    }
-    Radiator: {
-      /** Format: double */
-      factor: number
-      /** Format: double */
-      rpm: number
-      /** Format: int32 */
-      sections: number
-      /** Format: double */
-      sizeMm: number
-      /** Format: double */
-      thicknessMm: number
-    }
-    ReadDrawing: {
-      /** Format: double */
-      areaMm2: number
-      /** Format: double */
-      contourMm: number
-      cut: string
-      engraved: string
-      faults: components['schemas']['Fault'][]
-      /** Format: double */
-      heightMm: number
-      /** Format: int32 */
-      joinedEnds: number
-      lines: string
-      notes: string[]
-      /** Format: int32 */
-      openings: number
-      /** Format: double */
-      widestGapMm: number
-      /** Format: double */
-      widthMm: number
-    }
-    RecipeStep: {
-      /** Format: double */
-      amountMm?: number | null
-      array?: components['schemas']['CopyArray'] | null
-      figure?: components['schemas']['CutFigure'] | null
-      id: string
-      mirrored: boolean
-      name: string
-      /** @enum {string} */
-      op: 'JOIN' | 'CUT' | 'ENGRAVE' | 'LINE' | 'POCKET' | 'OFFSET' | 'MIRROR_ACROSS' | 'MIRROR_UP'
-      /** Format: double */
-      turnDegrees: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    Rect: {
-      /** Format: double */
-      heightMm: number
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    RegionPicture: {
-      /** Format: double */
-      areaMm2: number
-      back: components['schemas']['Seen']
-      /** Format: double */
-      deltaE00?: number | null
-      front: components['schemas']['Seen']
-      name: string
-      path: string
-      pile: components['schemas']['LayerSlice'][]
-      shapes: string[]
-      /** Format: double */
-      transmittance: number
-      /** Format: double */
-      unevennessPercent: number
-      wantedHex?: string | null
-    }
-    Remark: {
-      id: string
-      text: string
-    }
-    Remedy: {
-      change?: components['schemas']['Change'] | null
-      label: string
-      /** Format: int32 */
-      minutes?: number | null
-      /** Format: int64 */
-      priceMinor?: number | null
-    }
-    Requirement: {
-      answer: string
-      answeredBy?: components['schemas']['ThingLink'] | null
-      ban?: components['schemas']['Ban'] | null
-      id: string
-      /** @enum {string} */
-      kind:
-        | 'CAPACITY'
-        | 'SIZE'
-        | 'WEIGHT'
-        | 'HEAT'
-        | 'NOISE'
-        | 'COLOUR'
-        | 'MONEY'
-        | 'DATE'
-        | 'LOOK'
-        | 'FUNCTION'
-        | 'BAN'
-      limit?: components['schemas']['Limit'] | null
-      /** @enum {string} */
-      outcome: 'OPEN' | 'ANSWERED' | 'FAILED'
-      /** @enum {string} */
-      priority: 'MUST' | 'SHOULD' | 'NICE'
-      text: string
-    }
-    RequirementState: {
-      /** @enum {string} */
-      by: 'ARITHMETIC' | 'THING' | 'PERSON' | 'NOBODY'
-      derived: boolean
-      numbers: string
-      /** @enum {string} */
-      outcome: 'OPEN' | 'ANSWERED' | 'FAILED'
-      requirement: components['schemas']['Requirement']
-      why: components['schemas']['Why']
-    }
-    RollPicture: {
-      filmId: string
-      hex: string
-      /** Format: double */
-      lengthMm: number
-      name: string
-      pieces: components['schemas']['FilmCut'][]
-      /** Format: double */
-      widthMm: number
-    }
-    RoomClimate: {
-      /** Format: double */
-      humidityPercent: number
-      /** Format: double */
-      temperatureC: number
-    }
-    Run: {
-      /** Format: double */
-      boreMm: number
-      fittingId: string
-      /** Format: int32 */
-      fittings: number
-      /** Format: double */
-      lengthMm: number
-      name: string
-      thread: string
-    }
-    ScheduleAnswer: {
-      /** @description Keys that decide the finish, first one first */
-      decidingChain: string[]
-      /**
-       * Format: date-time
-       * @description Latest finish; the start when there are no tasks
-       */
-      finish: string
-      /** @description By start, then key */
-      tasks: components['schemas']['TaskAnswer'][]
-    }
-    ScheduleQuestion: {
-      /** @description Weekly working time */
-      hours: components['schemas']['OpenHours'][]
-      /** @description Who works; at least one when there is hands-on time */
-      people?: components['schemas']['PersonQuestion'][] | null
-      /** @description Day (its end counts) or moment of the reveal; may be left out */
-      reveal?: string | null
-      /**
-       * Format: date-time
-       * @description Nothing starts before, bench clock, 2026-03-02T09:00
-       */
-      start: string
-      stations?: components['schemas']['StationQuestion'][] | null
-      tasks: components['schemas']['TaskQuestion'][]
-    }
-    Scheme: {
-      /** @enum {string|null} */
-      face?: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM' | null
-      habits: components['schemas']['FinishHabits']
-      hangsWith?: string | null
-      id: string
-      layers: components['schemas']['LayerStep'][]
-      name: string
-      panelId: string
-      /** @enum {string} */
-      seenFrom: 'FRONT' | 'BACK'
-      shapes: components['schemas']['ArtShape'][]
-      /** @enum {string} */
-      surface: 'BARE' | 'PAINTED' | 'STRIP'
-      targetHex?: string | null
-    }
-    SchemePicture: {
-      /** Format: double */
-      areaM2: number
-      clear: boolean
-      coats: components['schemas']['CoatStep'][]
-      groundHex: string
-      habits: components['schemas']['HabitChoice'][]
-      /** Format: double */
-      heightMm: number
-      layers: components['schemas']['LayerPicture']
-      leader?: string | null
-      outline: string
-      partName: string
-      /** Format: double */
-      rimM: number
-      scheme: components['schemas']['Scheme']
-      shapes: components['schemas']['ShapePicture'][]
-      sheetHex: string
-      substrate: string
-      /** Format: double */
-      thicknessMm: number
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    Screen: {
-      /** Format: double */
-      heightMm: number
-      id: string
-      /** @enum {string} */
-      input: 'HDMI' | 'DISPLAY_PORT' | 'TYPE_C'
-      name: string
-      /** Format: int32 */
-      pixelsHigh: number
-      /** Format: int32 */
-      pixelsWide: number
-      /** Format: int64 */
-      priceMinor: number
-      /** @enum {string} */
-      rail: 'V5' | 'V12'
-      supplierId: string
-      /** Format: double */
-      watts: number
-      /** Format: double */
-      widthMm: number
-    }
-    Screw: {
-      /** Format: double */
-      depthMm: number
-      /** Format: double */
-      diameterMm: number
-      /** Format: double */
-      gripMm: number
-      /** @enum {string} */
-      into: 'STEEL' | 'ALUMINIUM' | 'PLASTIC' | 'INSERT' | 'WOOD'
-      /** Format: int32 */
-      pieces: number
-    }
-    ScrewLength: {
-      /** Format: double */
-      leastMm: number
-      /** Format: int32 */
-      lengthMm?: number | null
-      /** Format: double */
-      mostMm: number
-      why: components['schemas']['Why']
-    }
-    ScrewQuestion: {
-      /**
-       * Format: double
-       * @description Depth there is behind, mm
-       */
-      depthMm: number
-      /**
-       * Format: double
-       * @description Outer diameter, mm
-       */
-      diameterMm: number
-      /**
-       * Format: double
-       * @description What it holds together, mm
-       */
-      gripMm: number
-      /** @enum {string} */
-      into: 'STEEL' | 'ALUMINIUM' | 'PLASTIC' | 'INSERT' | 'WOOD'
-      /** Format: int32 */
-      pieces?: number | null
-    }
-    Sealing: {
-      balance: components['schemas']['AirBalance']
-      /** @enum {string} */
-      face: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM'
-    }
-    Seen: {
-      backLit: string
-      backLitDusk: string
-      dusk: string
-      edgeLit: string
-      edgeLitDusk: string
-      unlit: string
-    }
-    SeenAs: {
-      lightHex: string
-      merged: number[][]
-      name: string
-      seen: string[]
-    }
-    SensorReading: {
-      /** Format: date-time */
-      at: string
-      /** Format: double */
-      humidityPercent: number
-      /** Format: double */
-      temperatureC: number
-    }
-    Session: {
-      account?: components['schemas']['Account'] | null
-      needsSetup: boolean
-    }
-    Setting: {
-      confirmedBy: string
-      /** @enum {string} */
-      material:
-        | 'ACRYLIC'
-        | 'PLY'
-        | 'ALUMINIUM'
-        | 'STEEL'
-        | 'POLYCARBONATE'
-        | 'PVC'
-        | 'ABS'
-        | 'MDF'
-        | 'CARD'
-        | 'FIBRE'
-        | 'PTFE'
-        | 'CHROME_LEATHER'
-        | 'UNKNOWN_PLASTIC'
-      /** Format: int32 */
-      passes: number
-      /** Format: double */
-      powerPercent: number
-      /** Format: double */
-      speedMmPerSecond: number
-      /** Format: double */
-      thicknessMm: number
-    }
-    Settling: {
-      /** Format: double */
-      minutes: number
-      /** Format: double */
-      riseK: number
-    }
-    ShapeAsked: {
-      name: string
-      path?: string | null
-      /** @description #RRGGBB */
-      wanted?: string | null
-    }
-    ShapePicture: {
-      /** Format: double */
-      areaMm2: number
-      /** Format: double */
-      contourMm: number
-      id: string
-      path: string
-    }
-    SheetAsked: {
-      /** @description #RRGGBB */
-      colour: string
-      /** Format: double */
-      heightMm?: number | null
-      /**
-       * Format: double
-       * @default 3
-       */
-      thicknessMm: number | null
-      /**
-       * Format: double
-       * @description Share of light that passes
-       */
-      transmittance: number
-      /** Format: double */
-      widthMm?: number | null
-    }
-    SheetLayout: {
-      blankPath: string
-      /** Format: date-time */
-      cutAt?: string | null
-      id: string
-      machineId: string
-      name: string
-      offcutId?: string | null
-      pieces: components['schemas']['LaidPiece'][]
-      sheetId: string
-      /** @enum {string} */
-      state: 'PLANNED' | 'CUT'
-      usedStock: boolean
-    }
-    SheetProduct: {
-      colourHex: string
-      /** Format: double */
-      heightMm: number
-      id: string
-      /** Format: double */
-      laserMmPerSecond: number
-      /** @enum {string} */
-      material:
-        | 'ACRYLIC'
-        | 'PLY'
-        | 'ALUMINIUM'
-        | 'STEEL'
-        | 'POLYCARBONATE'
-        | 'PVC'
-        | 'ABS'
-        | 'MDF'
-        | 'CARD'
-        | 'FIBRE'
-        | 'PTFE'
-        | 'CHROME_LEATHER'
-        | 'UNKNOWN_PLASTIC'
-      /** Format: double */
-      measuredThicknessMm?: number | null
-      name: string
-      /** Format: int32 */
-      onHandSheets: number
-      /** Format: int64 */
-      priceMinor: number
-      supplierId: string
-      /** Format: double */
-      thicknessMm: number
-      /** Format: double */
-      transmittance: number
-      /** Format: double */
-      widthMm: number
-    }
-    SheetSize: {
-      /** Format: int64 */
-      costMinor: number
-      /** Format: double */
-      heightMm: number
-      now: boolean
-      /** Format: int64 */
-      savesMinor: number
-      /** Format: int32 */
-      sheets: number
-      /** Format: double */
-      widthMm: number
-    }
-    SheetUse: {
-      /** Format: double */
-      areaMm2: number
-      id: string
-      /** Format: int32 */
-      pieces: number
-      /** Format: int32 */
-      sheet: number
-      /** Format: double */
-      usedLengthMm: number
-      /** Format: double */
-      utilisation: number
-    }
-    SignIn: {
-      name: string
-      password: string
-    }
-    Size: {
-      /** Format: double */
-      depthMm: number
-      /** Format: double */
-      heightMm: number
-      /** Format: double */
-      widthMm: number
-    }
-    Sketch: {
-      items?: components['schemas']['FaceItem'][] | null
-      look?: components['schemas']['Look'] | null
-      panels?: components['schemas']['Panel'][] | null
-    }
-    SmallestChange: {
-      /** @enum {string} */
-      axis: 'X' | 'Y' | 'Z'
-      bayId: string
-      inTheWay: string[]
-      /** Format: double */
-      largestMm: number
-      /** Format: double */
-      needMm: number
-      /** @enum {string} */
-      turn: 'UPRIGHT' | 'QUARTER' | 'ON_BACK' | 'ON_SIDE' | 'ON_SIDE_QUARTER' | 'ON_BACK_QUARTER'
-    }
-    Snapshot: {
-      frozen: components['schemas']['Frozen']
-      id: string
-      letter: string
-      name: string
-      note: string
-    }
-    SnapshotDifference: {
-      /** Format: int64 */
-      daysDelta: number
-      /** Format: int64 */
-      deltaMinor: number
-      differences: string[]
-      /** Format: int64 */
-      minutesDelta: number
-    }
-    Solid: {
-      body: boolean
-      box: components['schemas']['Box']
-      hard: boolean
-      ofId: string
-      what: string
-    }
-    SpacePicture: {
-      bays: components['schemas']['PlacedBay'][]
-      order: components['schemas']['GoingInStep'][]
-      outer: components['schemas']['Box']
-      proven: boolean
-      things: components['schemas']['PlacedThing'][]
-      unplaced: components['schemas']['UnplacedThing'][]
-    }
-    Spot: {
-      /** @enum {string} */
-      seat:
-        | 'BOARD'
-        | 'SUPPLY'
-        | 'CARD'
-        | 'RADIATOR'
-        | 'DRIVE'
-        | 'FAN'
-        | 'FREE'
-        | 'ON_PROCESSOR'
-        | 'ON_MEMORY'
-        | 'ON_M2'
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-      /** Format: double */
-      zMm: number
-    }
-    SseEmitter: {
-      /** Format: int64 */
-      timeout: number
-    }
-    Stack: {
-      /** Format: double */
-      cavityMm: number
-      /** Format: double */
-      cavityToleranceMm: number
-      layers: components['schemas']['StackLayer'][]
-      /** Format: double */
-      wantedGapMm: number
-    }
-    StackLayer: {
-      name: string
-      /** Format: double */
-      nominalMm: number
-      /** Format: double */
-      toleranceMm: number
-    }
-    StackQuestion: {
-      /**
-       * Format: double
-       * @description mm
-       */
-      cavityMm: number
-      /**
-       * Format: double
-       * @description ±, mm; 0 if left out
-       */
-      cavityToleranceMm?: number | null
-      /** @description 0 to 200 layers */
-      layers: components['schemas']['AskedLayer'][]
-      /**
-       * Format: double
-       * @description mm; 0 if left out
-       */
-      wantedGapMm?: number | null
-    }
-    StackUp: {
-      fitsStatistically: boolean
-      fitsWorst: boolean
-      /** Format: double */
-      gapMm: number
-      /** Format: double */
-      statisticalGapMm: number
-      why: components['schemas']['Why']
-      /** Format: double */
-      worstGapMm: number
-    }
-    StandoffLoad: {
-      /** Format: double */
-      axialMpa: number
-      /** Format: double */
-      bendingMpa: number
-      /** Format: double */
-      bucklingN: number
-      holds: boolean
-      /** Format: double */
-      safety: number
-      /** Format: double */
-      wantedSafety: number
-      why: components['schemas']['Why']
-      /** Format: double */
-      yieldMpa: number
-    }
-    StandoffQuestion: {
-      /**
-       * Format: double
-       * @description From above on all, N
-       */
-      axialN?: number | null
-      /**
-       * Format: double
-       * @description Core diameter, mm
-       */
-      coreMm: number
-      /** Format: int32 */
-      count: number
-      /**
-       * Format: double
-       * @description mm
-       */
-      heightMm: number
-      /**
-       * Format: double
-       * @description From the side on all, N
-       */
-      lateralN?: number | null
-      /** @enum {string} */
-      material: 'MILD_STEEL' | 'STAINLESS' | 'BRASS' | 'ALUMINIUM' | 'NYLON'
-      /** @description Whether someone leans on it */
-      person?: boolean | null
-    }
-    Standoffs: {
-      /** Format: double */
-      axialN: number
-      /** Format: double */
-      coreMm: number
-      /** Format: int32 */
-      count: number
-      /** Format: double */
-      heightMm: number
-      /** Format: double */
-      lateralN: number
-      /** @enum {string} */
-      material: 'MILD_STEEL' | 'STAINLESS' | 'BRASS' | 'ALUMINIUM' | 'NYLON'
-      person: boolean
-    }
-    Stands: {
-      balance?: components['schemas']['Balance'] | null
-      weights: components['schemas']['Weight'][]
-    }
-    Station: {
-      /** Format: int32 */
-      capacity: number
-      id: string
-      /** @enum {string} */
-      kind: 'BENCH' | 'SPRAY_CORNER' | 'LASER' | 'PRINTER' | 'SAW'
-      name: string
-    }
-    StationQuestion: {
-      /**
-       * Format: int32
-       * @description Tasks at once
-       * @default 1
-       */
-      capacity: number | null
-      id: string
-    }
-    StepTimes: {
-      /** Format: int32 */
-      bayChangeMinutes: number
-      /** Format: int32 */
-      cablingMinutes: number
-      /** Format: int32 */
-      closeUpMinutes: number
-      /** Format: int32 */
-      coatSetUpMinutes: number
-      /** Format: int32 */
-      componentFitMinutes: number
-      /** Format: int32 */
-      conceptMinutes: number
-      /** Format: int32 */
-      cutSetUpMinutes: number
-      /** Format: double */
-      drillMinutesPerHole: number
-      /** Format: int32 */
-      dryFitMinutesPerPanel: number
-      /** Format: int32 */
-      edgeGrits: number
-      /** Format: double */
-      filingMinutesPerMetre: number
-      /** Format: int32 */
-      fitOnPaperMinutes: number
-      /** Format: double */
-      flatMinutesPerM2: number
-      /** Format: int32 */
-      handOverMinutes: number
-      /** Format: int32 */
-      hardwareProofMinutes: number
-      /** Format: int32 */
-      interviewMinutes: number
-      /** Format: double */
-      keyMinutesPerM2: number
-      /** Format: int32 */
-      leakTestHours: number
-      /** Format: int32 */
-      loadTestMinutes: number
-      /** Format: int32 */
-      loadTestRunHours: number
-      /** Format: int32 */
-      loopFillMinutes: number
-      /** Format: double */
-      maskMinutesPerMetre: number
-      /** Format: int32 */
-      panelFitMinutes: number
-      /** Format: int32 */
-      photographMinutes: number
-      /** Format: double */
-      rackM2: number
-      /** Format: int32 */
-      receiveMinutes: number
-      /** Format: double */
-      sawMinutesPerMetre: number
-      /** Format: double */
-      scoreMinutesPerMetre: number
-      /** Format: int32 */
-      screenFitMinutes: number
-      /** Format: double */
-      sprayM2PerMinute: number
-      /** Format: double */
-      stripFitMinutesPerMetre: number
-      /** Format: double */
-      stripMinutesPerM2: number
-      /** Format: int32 */
-      washMinutes: number
-      /** Format: double */
-      weedMinutesPerMetre: number
-    }
-    StockColour: {
-      hex: string
-      id: string
-      kind: string
-      name: string
-    }
-    StockTaken: {
-      /** Format: int32 */
-      products: number
-    }
-    Stop: {
-      burnt: boolean
-      /** Format: date */
-      on?: string | null
-      /** @enum {string} */
-      stage:
-        | 'BRIEF'
-        | 'CONCEPT'
-        | 'FIT'
-        | 'ORDER'
-        | 'MAKE'
-        | 'FINISH'
-        | 'LIGHT'
-        | 'ASSEMBLE'
-        | 'PROVE'
-        | 'REVEAL'
-      /** Format: int32 */
-      tasks: number
-    }
-    Supplier: {
-      id: string
-      /** Format: int32 */
-      leadDays: number
-      name: string
-      /** Format: int64 */
-      shippingMinor: number
-    }
-    Supports: {
-      /** Format: double */
-      backMm: number
-      /** Format: double */
-      frontMm: number
-      /** @enum {string} */
-      kind: 'FEET' | 'AXLES' | 'SHELF'
-      /** Format: double */
-      leftMm: number
-      /** Format: double */
-      rightMm: number
-    }
-    Swap: {
-      productId: string
-    }
-    Taken: {
-      id: string
-      productId: string
-    }
-    TapeAsked: {
-      glass?: boolean | null
-      /** @description Above 45 °C */
-      hot?: boolean | null
-      /**
-       * Format: double
-       * @description kg
-       */
-      massKg: number
-      overhead?: boolean | null
-      /** @description Rough or painted ground */
-      rough?: boolean | null
-      /**
-       * Format: double
-       * @description mm
-       * @default 12
-       */
-      tapeWidthMm: number | null
-    }
-    Task: {
-      after: string[]
-      cautions: (
-        | 'SOLVENT_SPRAY'
-        | 'WATERBORNE_SPRAY'
-        | 'TWO_PACK'
-        | 'SANDING'
-        | 'STAIN'
-        | 'LASER'
-        | 'HEAT_BENDING'
-        | 'HEAT_SET'
-        | 'MAGNETS'
-        | 'METAL_CUTTING'
-        | 'SAWING'
-        | 'ELECTRONICS'
-        | 'MAINS'
-        | 'COOLANT'
-        | 'LIFTING'
-      )[]
-      /** Format: date-time */
-      earliest?: string | null
-      gate: boolean
-      /** Format: int32 */
-      handsOnMinutes: number
-      holdsStation: boolean
-      interruptible: boolean
-      key: string
-      paces: components['schemas']['DayPaces']
-      /** @enum {string} */
-      stage:
-        | 'BRIEF'
-        | 'CONCEPT'
-        | 'FIT'
-        | 'ORDER'
-        | 'MAKE'
-        | 'FINISH'
-        | 'LIGHT'
-        | 'ASSEMBLE'
-        | 'PROVE'
-        | 'REVEAL'
-      /** @enum {string|null} */
-      station?: 'BENCH' | 'SPRAY_CORNER' | 'LASER' | 'PRINTER' | 'SAW' | null
-      thingId?: string | null
-      title: string
-      /** Format: int32 */
-      waitMinutes: number
-      waitingFor: string
-      why: components['schemas']['Why']
-    }
-    TaskAnswer: {
-      /** @description On the deciding chain */
-      deciding: boolean
-      /**
-       * Format: date-time
-       * @description End of hands-on time plus the wait
-       */
-      finish: string
-      /** Format: date-time */
-      handsOnEnd: string
-      key: string
-      /** @description Who does it */
-      person?: string | null
-      /** @description Stretches of hands-on time */
-      pieces: components['schemas']['Piece'][]
-      /**
-       * Format: int64
-       * @description Working minutes it can slip before the reveal (or the finish) moves
-       */
-      slackMinutes: number
-      /** Format: date-time */
-      start: string
-    }
-    TaskLog: {
-      /** Format: int64 */
-      attemptMinutes: number
-      key: string
-      /** Format: int64 */
-      loggedMinutes: number
-      running?: components['schemas']['TimeEntry'] | null
-      verdict?: components['schemas']['TaskMark'] | null
-    }
-    TaskMark: {
-      /** Format: date-time */
-      at: string
-      by: string
-      id: string
-      note: string
-      taskKey: string
-      /** @enum {string} */
-      what: 'DONE' | 'REOPENED' | 'AGAIN' | 'PASSED' | 'FAILED'
-    }
-    TaskPicture: {
-      /** Format: date-time */
-      doneAt?: string | null
-      log: components['schemas']['TaskLog']
-      missing: string[]
-      planned?: components['schemas']['PlannedStep'] | null
-      /** Format: int32 */
-      remainingMinutes: number
-      /** @enum {string} */
-      state: 'READY' | 'RUNNING' | 'BEHIND' | 'WAITING' | 'DONE' | 'FAILED' | 'NO_LONGER_NEEDED'
-      task: components['schemas']['Task']
-      /** Format: date-time */
-      waitsUntil?: string | null
-      /** Format: date-time */
-      windowCloses?: string | null
-    }
-    TaskQuestion: {
-      /** @description Keys that must be finished first, waits included */
-      after?: string[] | null
-      /**
-       * Format: date-time
-       * @description Not before, bench clock
-       */
-      earliest?: string | null
-      /**
-       * Format: int32
-       * @description In working hours only, minutes
-       */
-      handsOnMinutes: number
-      /**
-       * @description Whether the wait keeps the station
-       * @default false
-       */
-      holdsStationWhileWaiting: boolean | null
-      /**
-       * @description Whether closing time and other work may split it
-       * @default true
-       */
-      interruptible: boolean | null
-      key: string
-      /** @description Who does it; anybody when left out */
-      person?: string | null
-      /** @description What it occupies; nothing when left out */
-      station?: string | null
-      /**
-       * Format: int32
-       * @description Runs day and night behind the hands-on time, minutes
-       */
-      waitMinutes?: number | null
-    }
-    TestCard: {
-      by: string
-      /** Format: int32 */
-      coatsOverBlack: number
-      id: string
-      paintId: string
-      readHex?: string | null
-      /** Format: date */
-      sprayedOn: string
-      /** Format: double */
-      tolerance: number
-    }
-    Thermal: {
-      /** Format: double */
-      airM3PerHour: number
-      /** Format: double */
-      coolantL: number
-      /** Format: double */
-      copperKg: number
-      /** Format: double */
-      fanMm: number
-      /** Format: double */
-      limitC?: number | null
-      /** Format: double */
-      resistanceKPerW?: number | null
-      /** Format: double */
-      rpm: number
-      /** Format: double */
-      sectionMm: number
-      /** Format: int32 */
-      sections: number
-      /** @enum {string|null} */
-      shows?: 'INLET_SIDE' | 'OUTLET_SIDE' | null
-      /** Format: double */
-      thicknessMm: number
-    }
-    ThingLink: {
-      id: string
-      kind: string
-    }
-    TimeEntry: {
-      /** Format: date-time */
-      endedAt?: string | null
-      id: string
-      personId: string
-      /** Format: date-time */
-      startedAt: string
-      taskKey: string
-    }
-    Tip: {
-      /** Format: double */
-      degrees: number
-      over: string
-    }
-    TokenValue: {
-      value: string
-    }
-    Treatment: {
-      /** @enum {string|null} */
-      face?: 'FRONT' | 'BACK' | 'LEFT' | 'RIGHT' | 'TOP' | 'BOTTOM' | null
-      figure?: components['schemas']['CutFigure'] | null
-      id: string
-      inside: boolean
-      /** @enum {string} */
-      kind: 'DECAL' | 'EDGE_LINE' | 'BADGE' | 'WEATHERING' | 'PART_MASK'
-      /** @enum {string} */
-      laying: 'DRY' | 'WET'
-      /** Format: int32 */
-      minutes?: number | null
-      name: string
-      panelId: string
-      productId?: string | null
-      /** Format: int32 */
-      quantity: number
-      /** Format: double */
-      widthMm?: number | null
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    TreatmentPicture: {
-      /** Format: double */
-      areaMm2: number
-      /** Format: double */
-      contourMm: number
-      hostName: string
-      id: string
-      path: string
-    }
-    UndoAnswer: {
-      undone?: components['schemas']['Undone'] | null
-    }
-    Undone: {
-      buildId?: string | null
-      kind: string
-      thingId: string
-    }
-    Unplaced: {
-      componentId: string
-      smallestChanges: components['schemas']['SmallestChange'][]
-    }
-    UnplacedThing: {
-      componentId: string
-      ghost?: components['schemas']['Box'] | null
-      missing: string
-      name: string
-    }
-    VentCut: {
-      area: components['schemas']['Window']
-      field: components['schemas']['HoleField']
-    }
-    VisionAnswer: {
-      /** @description Pairs that become one */
-      collapsing: components['schemas']['CollapsedPair'][]
-      /** @description Simulated, in the order they came */
-      simulated: string[]
-    }
-    VisionQuestion: {
-      /** @description #RRGGBB each, at most 50 */
-      colours: string[]
-      /** @description protan, deutan or tritan */
-      kind: string
-    }
-    Weight: {
-      /** Format: double */
-      massKg: number
-      name: string
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-      /** Format: double */
-      zMm: number
-    }
-    Why: {
-      formula: string
-      inputs: string[]
-    }
-    Window: {
-      /** Format: double */
-      heightMm: number
-      /** Format: double */
-      radiusMm: number
-      /** Format: double */
-      widthMm: number
-      /** Format: double */
-      xMm: number
-      /** Format: double */
-      yMm: number
-    }
-    WindowAsked: {
-      coats: components['schemas']['WindowCoat'][]
-      /** Format: date-time */
-      start: string
-      weather: components['schemas']['AirHour'][]
-    }
-    WindowCoat: {
-      /** @description solvent, enamel, waterborne or two_pack */
-      base: string
-      /** Format: double */
-      cureHours: number
-      /** Format: int32 */
-      flashMinutes: number
-      /** Format: double */
-      handleHours: number
-      /** Format: int32 */
-      recoatFromMinutes: number
-      /**
-       * Format: int32
-       * @description 0 for any time
-       * @default 0
-       */
-      recoatUntilMinutes: number | null
-      /**
-       * Format: int32
-       * @default 15
-       */
-      sprayMinutes: number | null
-      /**
-       * Format: date-time
-       * @description As soon as it may where it is left out
-       */
-      startAt?: string | null
-    }
-    Worked: {
-      screw: components['schemas']['ScrewLength']
-      sheet: components['schemas']['Worksheet']
-      stack: components['schemas']['StackUp']
-      standoffs: components['schemas']['StandoffLoad']
-    }
-    Worksheet: {
-      id: string
-      name: string
-      screw?: components['schemas']['Screw'] | null
-      stack?: components['schemas']['Stack'] | null
-      standoffs?: components['schemas']['Standoffs'] | null
-    }
-    Workshop: {
-      /** Format: double */
-      contingencyPercent: number
-      currency: string
-      hours: components['schemas']['OpenHours'][]
-      id: string
-      /** Format: double */
-      markUpPercent: number
-      name: string
-      room: components['schemas']['RoomClimate']
-      /** Format: double */
-      taxPercent: number
-      /** Format: int32 */
-      tightDays: number
-      times: components['schemas']['StepTimes']
-      writing?: components['schemas']['Writing'] | null
-      zone: string
-    }
-    WorkshopBook: {
-      airs: components['schemas']['AirDay'][]
-      cards: components['schemas']['TestCard'][]
-      enclosures: components['schemas']['EnclosureProduct'][]
-      filaments: components['schemas']['FilamentProduct'][]
-      films: components['schemas']['FilmProduct'][]
-      hardware: components['schemas']['HardwareProduct'][]
-      machines: components['schemas']['Machine'][]
-      offcuts: components['schemas']['Offcut'][]
-      paints: components['schemas']['PaintProduct'][]
-      people: components['schemas']['Person'][]
-      sheets: components['schemas']['SheetProduct'][]
-      stations: components['schemas']['Station'][]
-      suppliers: components['schemas']['Supplier'][]
-      workshop: components['schemas']['Workshop']
-    }
-    WorkshopView: {
-      book: components['schemas']['WorkshopBook']
-      cautions: components['schemas']['CautionText'][]
-      versions: {
-        [key: string]: number
-      }
-    }
-    Writing: {
-      /** @enum {string} */
-      clock: 'HOURS_24' | 'HOURS_12'
-      /** @enum {string} */
-      dates: 'DAY_FIRST' | 'MONTH_FIRST'
-      /** @enum {string} */
-      decimal: 'POINT' | 'COMMA'
-      /** @enum {string} */
-      group: 'COMMA' | 'POINT' | 'BLANK' | 'APOSTROPHE' | 'NONE'
-    }
-    YardRow: {
-      /** Format: int64 */
-      answered: number
-      client: string
-      /** Format: int64 */
-      earnedPerHourMinor?: number | null
-      fuse: components['schemas']['Fuse']
-      id: string
-      /** Format: int64 */
-      loggedMinutes: number
-      name: string
-      next: components['schemas']['TaskPicture'][]
-      palette: components['schemas']['PaletteColour'][]
-      /** Format: int32 */
-      questions: number
-      /** Format: int64 */
-      risks: number
-      /** Format: int64 */
-      stops: number
-    }
-    YardView: {
-      builds: components['schemas']['YardRow'][]
-      /** Format: date-time */
-      now: string
-      /** Format: int32 */
-      total: number
-      workshopName: string
-    }
-  }
-  responses: never
-  parameters: never
-  requestBodies: never
-  headers: never
-  pathItems: never
+    schemas: {
+        AcceptRequest: {
+            by: string;
+            findingKey: string;
+            id: string;
+            reason: string;
+        };
+        Acceptance: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            findingKey: string;
+            id: string;
+            reason: string;
+        };
+        Account: {
+            id: string;
+            name: string;
+            personId: string;
+            /** @enum {string} */
+            role: "OWNER" | "HELPER";
+        };
+        AfterCoat: {
+            colour: string;
+            /** Format: double */
+            deltaE00: number;
+            /** Format: int32 */
+            n: number;
+        };
+        AirAnswer: {
+            balance: components["schemas"]["AirBalance"];
+            fans: components["schemas"]["FanAir"][];
+            openings: components["schemas"]["OpenArea"][];
+        };
+        AirBalance: {
+            /** Format: double */
+            exhaustM3PerHour: number;
+            /** Format: double */
+            intakeM3PerHour: number;
+            /** Format: double */
+            surplus: number;
+            /** @enum {string} */
+            verdict: "KEEPS_DUST_OUT" | "MORE_IN_THAN_NEEDED" | "DRAWS_THROUGH_GAPS" | "NO_AIR";
+            why: components["schemas"]["Why"];
+        };
+        AirDay: {
+            /** Format: date */
+            date: string;
+            /** Format: double */
+            humidityPercent: number;
+            id: string;
+            /** @enum {string} */
+            source: "TYPED" | "FILE" | "SENSOR";
+            /** Format: double */
+            temperatureC: number;
+        };
+        AirHour: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            humidityPercent: number;
+            /** Format: double */
+            temperatureC: number;
+        };
+        AirQuestion: {
+            /** @description 0 to 200 fans */
+            fans: components["schemas"]["AskedFan"][];
+            /** @description 0 to 200 openings */
+            openings: components["schemas"]["AskedOpening"][];
+        };
+        AirTaken: {
+            /** Format: int32 */
+            days: number;
+        };
+        Aired: {
+            balance: components["schemas"]["AirBalance"];
+            facings: components["schemas"]["Facing"][];
+            fans: components["schemas"]["Flow"][];
+            sealing: components["schemas"]["Sealing"][];
+        };
+        Answers: {
+            currency: string;
+            hours: components["schemas"]["OpenHours"][];
+            ownerName: string;
+            password: string;
+            workshopName: string;
+            writing?: components["schemas"]["Writing"] | null;
+            zone: string;
+        };
+        ApiToken: {
+            createdAt: string;
+            id: string;
+            name: string;
+            revoked: boolean;
+        };
+        ArtShape: {
+            figure?: components["schemas"]["CutFigure"] | null;
+            id: string;
+            name: string;
+            stepId?: string | null;
+            /** Format: double */
+            strokeMm?: number | null;
+            /** Format: double */
+            turnDegrees: number;
+            wantedHex?: string | null;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        AskedBay: {
+            /** @description What sits in it; anything if left out */
+            accepts?: ("BOARD" | "SUPPLY" | "CARD" | "RADIATOR" | "DRIVE" | "FAN" | "FREE" | "ON_PROCESSOR" | "ON_MEMORY" | "ON_M2")[] | null;
+            /**
+             * @description Side things go in from; TOP if left out
+             * @enum {string|null}
+             */
+            access?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            depthMm: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            heightMm: number;
+            id?: string | null;
+            name?: string | null;
+            /**
+             * Format: double
+             * @description Narrower by, mm
+             */
+            toleranceMm?: number | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            widthMm: number;
+            /**
+             * Format: double
+             * @description Left edge, mm
+             */
+            xMm?: number | null;
+            /**
+             * Format: double
+             * @description Front edge, mm
+             */
+            yMm?: number | null;
+            /**
+             * Format: double
+             * @description Floor, mm
+             */
+            zMm?: number | null;
+        };
+        AskedChip: {
+            /**
+             * Format: double
+             * @description °C
+             */
+            limitC: number;
+            name?: string | null;
+            /**
+             * Format: double
+             * @description K/W
+             */
+            resistance: number;
+            /**
+             * Format: double
+             * @description W
+             */
+            watts: number;
+        };
+        AskedComponent: {
+            /**
+             * Format: double
+             * @description mm
+             */
+            depthMm: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            heightMm: number;
+            id?: string | null;
+            /** @description Space beside it that stays free */
+            keepOuts?: components["schemas"]["KeepOut"][] | null;
+            name?: string | null;
+            pin?: components["schemas"]["Pin"] | null;
+            /** @description Where it sits; any bay if left out */
+            seats?: ("BOARD" | "SUPPLY" | "CARD" | "RADIATOR" | "DRIVE" | "FAN" | "FREE" | "ON_PROCESSOR" | "ON_MEMORY" | "ON_M2")[] | null;
+            /** @description How it may lie; upright if left out */
+            turns?: ("UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER")[] | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            widthMm: number;
+        };
+        AskedFan: {
+            /**
+             * @description INTAKE or EXHAUST
+             * @enum {string}
+             */
+            air: "INTAKE" | "EXHAUST";
+            /**
+             * Format: double
+             * @description Frame, mm
+             */
+            fanMm: number;
+            /**
+             * Format: double
+             * @description Free flow, m³/h
+             */
+            flowM3PerHour: number;
+            name?: string | null;
+            /** @description The opening it is behind; none: nothing before it */
+            openingId?: string | null;
+        };
+        AskedField: {
+            /**
+             * Format: double
+             * @description Diameter or slot width, mm
+             */
+            holeMm: number;
+            /** @enum {string} */
+            pattern: "STAGGERED" | "SQUARE" | "SLOTS";
+            /**
+             * Format: double
+             * @description From centre to centre, mm
+             */
+            pitchMm: number;
+            /**
+             * Format: double
+             * @description Slots only, mm
+             */
+            slotMm?: number | null;
+        };
+        AskedLayer: {
+            name?: string | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            nominalMm: number;
+            /**
+             * Format: double
+             * @description ±, mm; 0 if left out
+             */
+            toleranceMm?: number | null;
+        };
+        AskedOpening: {
+            field?: components["schemas"]["AskedField"] | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            heightMm: number;
+            id: string;
+            sealed?: boolean | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            widthMm: number;
+        };
+        AskedPiece: {
+            /** @description Laid before the others */
+            first?: boolean | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            heightMm?: number | null;
+            id?: string | null;
+            /** @description SVG path data, mm, y upwards */
+            path?: string | null;
+            /** Format: int32 */
+            quantity?: number | null;
+            /** @enum {string|null} */
+            rotation?: "FREE" | "QUARTERS" | "NONE" | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            widthMm?: number | null;
+        };
+        AskedRadiator: {
+            /**
+             * Format: double
+             * @description Warm air, panel in front
+             */
+            factor?: number | null;
+            /**
+             * Format: double
+             * @description rpm
+             */
+            rpm: number;
+            /** Format: int32 */
+            sections: number;
+            /**
+             * Format: double
+             * @description mm a section
+             */
+            sizeMm: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            thicknessMm: number;
+        };
+        AskedRequirement: {
+            ban?: components["schemas"]["Ban"] | null;
+            /** @description atLeast (≥) or atMost (≤) */
+            comparison?: string | null;
+            id?: string | null;
+            /** @enum {string|null} */
+            kind?: "CAPACITY" | "SIZE" | "WEIGHT" | "HEAT" | "NOISE" | "COLOUR" | "MONEY" | "DATE" | "LOOK" | "FUNCTION" | "BAN" | null;
+            /** @description A number in the measure's unit, or a day */
+            limit?: string | null;
+            /** @description heightMm, storageGb, … */
+            measure?: string | null;
+            /**
+             * @description must, should or nice; must when left out
+             * @enum {string|null}
+             */
+            priority?: "MUST" | "SHOULD" | "NICE" | null;
+            text: string;
+        };
+        AskedSheet: {
+            /**
+             * Format: double
+             * @description mm
+             */
+            heightMm?: number | null;
+            id?: string | null;
+            offcut?: boolean | null;
+            /** @description SVG path data, mm, y upwards */
+            path?: string | null;
+            /** Format: int32 */
+            quantity?: number | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            widthMm?: number | null;
+        };
+        AskedSupport: {
+            /**
+             * Format: double
+             * @description mm
+             */
+            xMm: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            yMm?: number | null;
+        };
+        AskedWeight: {
+            /**
+             * Format: double
+             * @description kg
+             */
+            massKg: number;
+            name?: string | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            xMm: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            yMm?: number | null;
+            /**
+             * Format: double
+             * @description mm
+             */
+            zMm?: number | null;
+        };
+        Balance: {
+            centre: components["schemas"]["Point"];
+            /** Format: double */
+            leastTipDegrees?: number | null;
+            loads: components["schemas"]["Load"][];
+            /** Format: double */
+            massKg: number;
+            tips: components["schemas"]["Tip"][];
+            why: components["schemas"]["Why"];
+        };
+        BalanceQuestion: {
+            /** @description 1 to 200 weights */
+            items: components["schemas"]["AskedWeight"][];
+            /** @description Two or more points of support, three give exact loads; with one coordinate each, lines across x */
+            supports?: components["schemas"]["AskedSupport"][] | null;
+        };
+        Ban: {
+            /** @enum {string|null} */
+            face?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
+            /** @enum {string|null} */
+            item?: "PANEL" | "WINDOW" | "CUT_OUT" | "VENT" | "SCREEN" | "LIGHT_RUN" | "VINYL" | "ENGRAVING" | "BADGE" | "HANDLE" | "FOOT" | "BOUGHT" | null;
+            /** @enum {string|null} */
+            material?: "ACRYLIC" | "GLASS" | "WOOD" | "METAL" | "PLASTIC" | "FILM" | "OTHER" | null;
+        };
+        Bay: {
+            accepts: ("BOARD" | "SUPPLY" | "CARD" | "RADIATOR" | "DRIVE" | "FAN" | "FREE" | "ON_PROCESSOR" | "ON_MEMORY" | "ON_M2")[];
+            /** @enum {string} */
+            access: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            change: components["schemas"]["BayChange"];
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+            id: string;
+            name: string;
+            /** Format: double */
+            toleranceXMm: number;
+            /** Format: double */
+            toleranceYMm: number;
+            /** Format: double */
+            toleranceZMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
+        BayChange: {
+            cutAway: boolean;
+            /** Format: double */
+            deeperMm: number;
+            /** Format: double */
+            higherMm: number;
+            /** Format: int32 */
+            minutes?: number | null;
+            /** Format: double */
+            movedXMm: number;
+            /** Format: double */
+            movedYMm: number;
+            /** Format: double */
+            movedZMm: number;
+            /** Format: double */
+            widerMm: number;
+        };
+        BedPlan: {
+            across: boolean;
+            /** Format: double */
+            lineMm?: number | null;
+            registers: components["schemas"]["Circle"][];
+            /** @enum {string} */
+            way: "FITS" | "FITS_TURNED" | "TWO_SET_UPS" | "SPLIT";
+        };
+        BenchCard: {
+            buildId: string;
+            buildName: string;
+            notes: components["schemas"]["JobNote"][];
+            photos: components["schemas"]["Photo"][];
+            task: components["schemas"]["TaskPicture"];
+            times: components["schemas"]["TimeEntry"][];
+        };
+        BenchView: {
+            cards: components["schemas"]["BenchCard"][];
+            /** Format: date-time */
+            now: string;
+        };
+        Bend: {
+            /** Format: double */
+            angleDegrees: number;
+            /** Format: double */
+            insideRadiusMm: number;
+            /** Format: double */
+            legMm: number;
+        };
+        BendAsked: {
+            bends: components["schemas"]["Bend"][];
+            /**
+             * Format: double
+             * @description Straight length before the first bend, mm
+             */
+            firstLegMm: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            thicknessMm: number;
+        };
+        BendLine: {
+            /** Format: double */
+            allowanceMm: number;
+            /** Format: double */
+            angleDegrees: number;
+            /** Format: double */
+            insideRadiusMm: number;
+            /** Format: double */
+            xMm: number;
+        };
+        Bent: {
+            bends: components["schemas"]["Bend"][];
+            /** Format: double */
+            firstLegMm: number;
+        };
+        Body: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+            keepOuts: components["schemas"]["KeepOut"][];
+            seats: ("BOARD" | "SUPPLY" | "CARD" | "RADIATOR" | "DRIVE" | "FAN" | "FREE" | "ON_PROCESSOR" | "ON_MEMORY" | "ON_M2")[];
+            spots: components["schemas"]["Spot"][];
+            turnReason: string;
+            turns: ("UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER")[];
+            /** Format: double */
+            widthMm: number;
+        };
+        BorderHoles: {
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            greatestPitchMm: number;
+            /** Format: double */
+            insetMm: number;
+        };
+        Box: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
+        Brief: {
+            /** Format: date */
+            begunOn: string;
+            /** Format: int64 */
+            budgetCapMinor?: number | null;
+            capCounts: ("PERFORMANCE_HARDWARE" | "LOOK_HARDWARE" | "MADE_PART_MATERIAL" | "FINISH_MATERIAL" | "OUTSIDE_WORK" | "LABOUR" | "SHIPPING" | "CONTINGENCY")[];
+            client: string;
+            hated: string;
+            hiddenFaces: ("FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM")[];
+            id: string;
+            loved: string;
+            name: string;
+            purpose: string;
+            revealMovable: boolean;
+            /** Format: date */
+            revealOn?: string | null;
+            /** Format: date */
+            revealedOn?: string | null;
+            /** @enum {string|null} */
+            secrecy?: "OPEN" | "NO_SPECIFICATION" | "SURPRISE" | null;
+            skipped: string[];
+            standsWhere: string;
+            themeLine: string;
+        };
+        Budget: {
+            /** Format: int64 */
+            capMinor?: number | null;
+            /** Format: int64 */
+            committedMinor: number;
+            /** Format: int64 */
+            countedCommittedMinor: number;
+            /** Format: int64 */
+            countedForecastMinor: number;
+            /** Format: int64 */
+            earnedPerHourMinor?: number | null;
+            /** Format: int64 */
+            forecastMinor: number;
+            labour: components["schemas"]["Labour"];
+            lines: components["schemas"]["BudgetLine"][];
+            /** Format: int64 */
+            plannedMinor: number;
+            /** Format: int64 */
+            priceMinor?: number | null;
+            /** Format: int64 */
+            quoteMinor: number;
+            quoteWhy: components["schemas"]["Why"];
+            /** Format: int64 */
+            spentMinor: number;
+        };
+        BudgetLine: {
+            /** @enum {string} */
+            category: "PERFORMANCE_HARDWARE" | "LOOK_HARDWARE" | "MADE_PART_MATERIAL" | "FINISH_MATERIAL" | "OUTSIDE_WORK" | "LABOUR" | "SHIPPING" | "CONTINGENCY";
+            /** Format: int64 */
+            committedMinor: number;
+            counts: boolean;
+            /** Format: int64 */
+            forecastMinor: number;
+            /** Format: int64 */
+            plannedMinor: number;
+            /** Format: int64 */
+            spentMinor: number;
+            why: components["schemas"]["Why"];
+        };
+        Build: {
+            acceptances: components["schemas"]["Acceptance"][];
+            brief: components["schemas"]["Brief"];
+            changeOrders: components["schemas"]["ChangeOrder"][];
+            components: components["schemas"]["Component"][];
+            concept: components["schemas"]["Concept"];
+            enclosures: components["schemas"]["Enclosure"][];
+            faults: components["schemas"]["PaintFault"][];
+            items: components["schemas"]["FaceItem"][];
+            joints: components["schemas"]["Joint"][];
+            layouts: components["schemas"]["SheetLayout"][];
+            loops: components["schemas"]["Loop"][];
+            manualTasks: components["schemas"]["ManualTask"][];
+            marks: components["schemas"]["TaskMark"][];
+            notes: components["schemas"]["JobNote"][];
+            options: components["schemas"]["ConceptOption"][];
+            orders: components["schemas"]["OrderLine"][];
+            outsideFinishes: components["schemas"]["OutsideFinish"][];
+            panels: components["schemas"]["Panel"][];
+            photos: components["schemas"]["Photo"][];
+            prints: components["schemas"]["PrintPart"][];
+            remarks: components["schemas"]["Remark"][];
+            requirements: components["schemas"]["Requirement"][];
+            schemes: components["schemas"]["Scheme"][];
+            screens: components["schemas"]["Screen"][];
+            snapshots: components["schemas"]["Snapshot"][];
+            strips: components["schemas"]["LightStrip"][];
+            times: components["schemas"]["TimeEntry"][];
+            treatments: components["schemas"]["Treatment"][];
+            worksheets: components["schemas"]["Worksheet"][];
+        };
+        BuildFile: {
+            format: string;
+            meshes: {
+                [key: string]: string;
+            };
+            pictures: {
+                [key: string]: string;
+            };
+            things: components["schemas"]["Entry"][];
+            uses: components["schemas"]["Entry"][];
+            /** Format: int32 */
+            version: number;
+        };
+        BuildView: {
+            budget?: components["schemas"]["Budget"] | null;
+            build: components["schemas"]["Build"];
+            chain: components["schemas"]["ChainLink"][];
+            coverage: components["schemas"]["RequirementState"][];
+            findings: components["schemas"]["Finding"][];
+            finish: components["schemas"]["FinishPicture"];
+            fit: components["schemas"]["FitPicture"];
+            fuse: components["schemas"]["Fuse"];
+            /** Format: double */
+            hardwareMassKg: number;
+            interview: components["schemas"]["Interview"];
+            lightLoad: components["schemas"]["LightLoad"];
+            make: components["schemas"]["MakePicture"];
+            needs: components["schemas"]["NeedLine"][];
+            next: components["schemas"]["TaskPicture"][];
+            /** Format: date-time */
+            now: string;
+            parts: components["schemas"]["MadePart"][];
+            /** Format: int64 */
+            revision: number;
+            tasks: components["schemas"]["TaskPicture"][];
+            versions: {
+                [key: string]: number;
+            };
+        };
+        CardAnswer: {
+            /** Format: double */
+            contrastRatio: number;
+        };
+        CardAsked: {
+            /** Format: int32 */
+            coatsOverBlack: number;
+            /** @description #RRGGBB */
+            colour: string;
+            /**
+             * Format: double
+             * @default 1.5
+             */
+            tolerance: number | null;
+        };
+        CautionText: {
+            /** @enum {string} */
+            key: "SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "STAIN" | "LASER" | "HEAT_BENDING" | "HEAT_SET" | "MAGNETS" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "COOLANT" | "LIFTING";
+            says: string;
+            title: string;
+            why: string;
+        };
+        Centre: {
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        ChainLink: {
+            buildId: string;
+            /** Format: date-time */
+            finish: string;
+            key: string;
+            /** Format: int64 */
+            minutes: number;
+            /** Format: date-time */
+            start: string;
+            text: string;
+        };
+        Change: {
+            field: string;
+            kind: string;
+            text?: string | null;
+            thingId: string;
+            /** Format: double */
+            value: number;
+            whole?: unknown;
+        };
+        ChangeAnswer: {
+            accepted: boolean;
+            by: string;
+            id: string;
+            /** Format: int64 */
+            priceMinor?: number | null;
+        };
+        ChangeOrder: {
+            accepted: boolean;
+            /** Format: date-time */
+            at: string;
+            by: string;
+            /** Format: int64 */
+            daysDelta: number;
+            differences: string[];
+            id: string;
+            /** Format: int64 */
+            minutesDelta: number;
+            /** Format: int64 */
+            priceDeltaMinor: number;
+        };
+        ChangeView: {
+            pending?: components["schemas"]["PendingChange"] | null;
+        };
+        Chip: {
+            /** Format: double */
+            limitC: number;
+            name: string;
+            /** Format: double */
+            resistance: number;
+            /** Format: double */
+            watts: number;
+        };
+        ChipHeat: {
+            /** Format: double */
+            limitC: number;
+            /** Format: double */
+            marginK: number;
+            name: string;
+            /** Format: double */
+            temperatureC: number;
+        };
+        Choice: {
+            by: string;
+            /** Format: int64 */
+            priceMinor?: number | null;
+        };
+        Circle: {
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        Circuit: {
+            airFrom: string;
+            breathesCase: boolean;
+            chips: components["schemas"]["Chip"][];
+            /** Format: double */
+            coolantL: number;
+            /** Format: double */
+            copperKg: number;
+            /** Format: double */
+            heatW: number;
+            hot?: components["schemas"]["LoopHeat"] | null;
+            id: string;
+            name: string;
+            normal?: components["schemas"]["LoopHeat"] | null;
+            /** Format: double */
+            orderL: number;
+            problem: string;
+            radiators: components["schemas"]["Radiator"][];
+            /** @enum {string} */
+            sort: "LOOP" | "SEALED" | "AIR";
+        };
+        ClientView: {
+            faces?: components["schemas"]["Elevation"][] | null;
+            /** Format: int64 */
+            minutes?: number | null;
+            name?: string | null;
+            onTime: string;
+            palette?: components["schemas"]["PaletteColour"][] | null;
+            /** Format: int64 */
+            priceMinor?: number | null;
+            /** Format: date */
+            readyOn?: string | null;
+            requirements?: string[] | null;
+            /** @enum {string|null} */
+            secrecy?: "OPEN" | "NO_SPECIFICATION" | "SURPRISE" | null;
+            specification?: string[] | null;
+            /** Format: double */
+            spread: number;
+            themeLine?: string | null;
+            themeWords?: string[] | null;
+        };
+        ClockStart: {
+            id: string;
+            taskKey: string;
+        };
+        CoatCount: {
+            /** Format: int32 */
+            coats: number;
+            reached: boolean;
+            steps: components["schemas"]["AfterCoat"][];
+            /** Format: double */
+            strength: number;
+        };
+        CoatPlan: {
+            times: components["schemas"]["CoatTimes"][];
+            violations: string[];
+        };
+        CoatStep: {
+            /** Format: double */
+            areaM2: number;
+            /** Format: int32 */
+            cureMinutes: number;
+            /** Format: double */
+            deltaE00?: number | null;
+            /** Format: int32 */
+            flashMinutes: number;
+            /** Format: int32 */
+            handleMinutes: number;
+            /** Format: int32 */
+            handsOnMinutes: number;
+            key: string;
+            layer: string;
+            /** Format: double */
+            ml: number;
+            /** Format: date-time */
+            notBefore?: string | null;
+            /** Format: int32 */
+            number: number;
+            /** @enum {string} */
+            op: "PAINT" | "CLEAR" | "STENCIL" | "PEEL" | "FILM" | "ENGRAVE";
+            paint?: components["schemas"]["PaintProduct"] | null;
+            /** Format: int32 */
+            recoatFromMinutes: number;
+            /** Format: int32 */
+            recoatUntilMinutes: number;
+            scuffed: boolean;
+            shownHex?: string | null;
+            side: string;
+            stepId: string;
+        };
+        CoatTime: {
+            /** Format: int32 */
+            coat: number;
+            /** Format: date-time */
+            notBefore?: string | null;
+            scuff: boolean;
+        };
+        CoatTimes: {
+            /** Format: int32 */
+            coat: number;
+            /** Format: date-time */
+            cured: string;
+            /** Format: date-time */
+            end: string;
+            /** Format: date-time */
+            flashed: string;
+            /** Format: date-time */
+            handle: string;
+            /** Format: date-time */
+            recoatFrom: string;
+            /** Format: date-time */
+            recoatUntil?: string | null;
+            /** Format: date-time */
+            start: string;
+        };
+        CoatsAsked: {
+            /** @description #RRGGBB */
+            ground: string;
+            paint: components["schemas"]["PaintAsked"];
+            /**
+             * Format: double
+             * @description ΔE00; careful 1.5, quick 2.5
+             * @default 1.5
+             */
+            tolerance: number | null;
+        };
+        CollapsedPair: {
+            a: string;
+            /** Format: double */
+            after: number;
+            b: string;
+            /** Format: double */
+            before: number;
+        };
+        Component: {
+            /** Format: int64 */
+            agreedMinor?: number | null;
+            attributes: string;
+            body?: components["schemas"]["Body"] | null;
+            /** @enum {string} */
+            counting: "ZERO" | "AGREED" | "MARKET";
+            /** Format: int32 */
+            displayPortOutputs: number;
+            electric?: components["schemas"]["Electric"] | null;
+            fitted: components["schemas"]["Fitted"];
+            forLook: boolean;
+            /** Format: int32 */
+            hdmiOutputs: number;
+            id: string;
+            /** @enum {string} */
+            kind: "ENCLOSURE" | "BOARD" | "PROCESSOR" | "GRAPHICS" | "MEMORY" | "DRIVE" | "SUPPLY" | "COOLER" | "FAN" | "RADIATOR" | "PUMP" | "BLOCK" | "RESERVOIR" | "SCREEN" | "HUB" | "RISER" | "CONTROLLER" | "OTHER";
+            /** Format: int32 */
+            leadDays: number;
+            /** Format: int32 */
+            lightHeaders: number;
+            /** Format: double */
+            massKg: number;
+            /** Format: double */
+            memoryGb?: number | null;
+            name: string;
+            /** Format: double */
+            peakWatts: number;
+            /** Format: int64 */
+            priceMinor: number;
+            productId: string;
+            /** Format: int32 */
+            quantity: number;
+            /** @enum {string} */
+            source: "BUY" | "OWNED" | "CLIENT";
+            /** Format: double */
+            storageGb?: number | null;
+            supplierId: string;
+            /** Format: double */
+            supplyWatts: number;
+            thermal?: components["schemas"]["Thermal"] | null;
+            /** Format: int32 */
+            typeCOutputs: number;
+        };
+        Concept: {
+            frozen?: components["schemas"]["Frozen"] | null;
+            id: string;
+            letter: string;
+            look: components["schemas"]["Look"];
+            name: string;
+        };
+        ConceptOption: {
+            design: components["schemas"]["Design"];
+            id: string;
+            letter: string;
+            name: string;
+        };
+        ConceptView: {
+            /** @enum {string} */
+            detail: "ROUGH" | "SIZED" | "DETAILED";
+            faces: components["schemas"]["FaceView"][];
+            findings: components["schemas"]["Finding"][];
+            /** Format: int64 */
+            minutes: number;
+            palette: components["schemas"]["PalettePicture"];
+            /** Format: int64 */
+            quoteMinor: number;
+        };
+        Cooled: {
+            circuits: components["schemas"]["Circuit"][];
+            /** Format: double */
+            hotRoomC: number;
+            /** Format: double */
+            roomC: number;
+            uncooled: string[];
+            warmed: string[];
+        };
+        CopyArray: {
+            /** Format: int32 */
+            across: number;
+            /** Format: int32 */
+            around: number;
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            stepXMm: number;
+            /** Format: double */
+            stepYMm: number;
+            /** Format: int32 */
+            up: number;
+        };
+        Coverage: {
+            /** Format: int64 */
+            answered: number;
+            /** Format: int64 */
+            failed: number;
+            /** Format: int64 */
+            open: number;
+        };
+        CurvePoint: {
+            /** Format: date */
+            date: string;
+            /** Format: int64 */
+            minutes: number;
+        };
+        CutAsked: {
+            /**
+             * Format: double
+             * @description mm
+             */
+            contourMm: number;
+            /**
+             * Format: double
+             * @description mm²
+             */
+            engraveAreaMm2?: number | null;
+            /**
+             * Format: double
+             * @description mm
+             * @default 0.1
+             */
+            engraveLineMm: number | null;
+            /**
+             * Format: double
+             * @description mm/s
+             * @default 400
+             */
+            engraveMmPerSecond: number | null;
+            /**
+             * Format: int32
+             * @default 1
+             */
+            passes: number | null;
+            /**
+             * Format: double
+             * @description s
+             * @default 0.4
+             */
+            pierceSeconds: number | null;
+            /** Format: int32 */
+            pierces?: number | null;
+            /**
+             * Format: double
+             * @description mm/s
+             */
+            speedMmPerSecond: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            travelMm?: number | null;
+            /**
+             * Format: double
+             * @description mm/s
+             * @default 200
+             */
+            travelMmPerSecond: number | null;
+        };
+        CutFigure: {
+            /** Format: int32 */
+            count?: number | null;
+            /** Format: double */
+            diameterMm?: number | null;
+            /** @enum {string|null} */
+            face?: "SANS" | "SANS_BOLD" | "SERIF" | "SERIF_BOLD" | "MONO" | null;
+            /** Format: double */
+            heightMm?: number | null;
+            /** Format: double */
+            innerMm?: number | null;
+            /** Format: double */
+            insetMm?: number | null;
+            /** @enum {string} */
+            kind: "RECTANGLE" | "FRAME" | "SLOT" | "HOLE" | "HOLE_ROW" | "BORDER_ROW" | "HOLE_FIELD" | "FAN" | "POWER_INLET" | "KEYSTONE" | "POLYGON" | "STAR" | "TOOTHED_RING" | "TEXT" | "PATH";
+            path?: string | null;
+            /** Format: double */
+            pitchMm?: number | null;
+            /** Format: double */
+            radiusMm?: number | null;
+            staggered?: boolean | null;
+            text?: string | null;
+            /** Format: double */
+            widthMm?: number | null;
+        };
+        CutQuestion: {
+            /**
+             * Format: double
+             * @description Engraved area, mm²
+             * @default 0
+             */
+            engraveAreaMm2: number | null;
+            /**
+             * Format: double
+             * @description Distance of engraved lines, mm
+             * @default 0.1
+             */
+            engraveLineMm: number | null;
+            /**
+             * Format: double
+             * @description Along engraved lines, mm/s
+             * @default 400
+             */
+            engraveMmPerSecond: number | null;
+            /**
+             * @description laser, saw, score_and_snap or outside; laser when left out
+             * @enum {string|null}
+             */
+            method?: "LASER" | "SAW" | "SCORE_AND_SNAP" | "OUTSIDE" | "ROUTER" | "BLADE" | null;
+            /**
+             * Format: double
+             * @description Per contour begun, s
+             * @default 0.4
+             */
+            pierceSeconds: number | null;
+            /**
+             * Format: int32
+             * @description Contours begun; one per contour of the panel when left out
+             */
+            pierces?: number | null;
+            /**
+             * Format: double
+             * @description Along contours, mm/s
+             * @default 12
+             */
+            speedMmPerSecond: number | null;
+        };
+        CutTime: {
+            /** Format: double */
+            cutSeconds: number;
+            /** Format: double */
+            engraveSeconds: number;
+            /** Format: double */
+            pierceSeconds: number;
+            /** Format: double */
+            totalSeconds: number;
+            /** Format: double */
+            travelSeconds: number;
+            why: components["schemas"]["Why"];
+        };
+        Day: {
+            /** Format: double */
+            factor: number;
+            open: boolean;
+        };
+        DayPaces: {
+            days: {
+                [key: string]: components["schemas"]["Day"];
+            };
+        };
+        Design: {
+            components: components["schemas"]["Component"][];
+            enclosures: components["schemas"]["Enclosure"][];
+            items: components["schemas"]["FaceItem"][];
+            joints: components["schemas"]["Joint"][];
+            look: components["schemas"]["Look"];
+            loops: components["schemas"]["Loop"][];
+            outsideFinishes: components["schemas"]["OutsideFinish"][];
+            panels: components["schemas"]["Panel"][];
+            prints: components["schemas"]["PrintPart"][];
+            schemes: components["schemas"]["Scheme"][];
+            screens: components["schemas"]["Screen"][];
+            strips: components["schemas"]["LightStrip"][];
+            treatments: components["schemas"]["Treatment"][];
+            worksheets: components["schemas"]["Worksheet"][];
+        };
+        DifferenceAnswer: {
+            /**
+             * Format: double
+             * @description CIEDE2000
+             */
+            deltaE00: number;
+            /** @description How it reads, and which way from a to b */
+            words: string;
+        };
+        DifferenceQuestion: {
+            /** @description #RRGGBB, or {l, a, b} in CIELAB D65 */
+            a: string;
+            /** @description #RRGGBB, or {l, a, b} in CIELAB D65 */
+            b: string;
+        };
+        Distance: {
+            /** Format: double */
+            medianMm: number;
+            /** Format: double */
+            plusMinusMm: number;
+        };
+        Drawn: {
+            art: string;
+            artHex: string;
+            /** Format: double */
+            clearness: number;
+            colourHex: string;
+            detail: string;
+            hole?: components["schemas"]["Rect"] | null;
+            id: string;
+            item?: components["schemas"]["FaceItem"] | null;
+            /** @enum {string} */
+            kind: "PANEL" | "WINDOW" | "CUT_OUT" | "VENT" | "SCREEN" | "LIGHT_RUN" | "VINYL" | "ENGRAVING" | "BADGE" | "HANDLE" | "FOOT" | "BOUGHT";
+            /** @enum {string} */
+            layer: "BEHIND" | "IN" | "ON";
+            /** @enum {string|null} */
+            material?: "ACRYLIC" | "GLASS" | "WOOD" | "METAL" | "PLASTIC" | "FILM" | "OTHER" | null;
+            name: string;
+            of?: components["schemas"]["ThingLink"] | null;
+            openTo: boolean;
+            place: components["schemas"]["Rect"];
+            /** Format: double */
+            strokeMm: number;
+            words: string;
+        };
+        DryingAnswer: {
+            /**
+             * Format: double
+             * @description Below this, water settles, °C
+             */
+            dewPointC: number;
+            /**
+             * Format: double
+             * @description Multiplies every time on the can
+             */
+            factor: number;
+            /**
+             * Format: double
+             * @description Time in this air, minutes
+             */
+            minutes: number;
+            /** @description Why not, one sentence each */
+            reasons: string[];
+            /** @description Whether one may spray */
+            sprayable: boolean;
+        };
+        DryingQuestion: {
+            /** @description solvent, enamel, waterborne or two_pack */
+            base: string;
+            /**
+             * Format: double
+             * @description Relative humidity, %
+             */
+            humidityPercent: number;
+            /**
+             * Format: double
+             * @description Time at 20 °C and 50 %, minutes
+             */
+            minutes: number;
+            /**
+             * Format: double
+             * @description Air of the room, °C
+             */
+            temperatureC: number;
+        };
+        Electric: {
+            asks: components["schemas"]["Port"][];
+            /** Format: double */
+            excursionWatts?: number | null;
+            m2Slots: components["schemas"]["M2Slot"][];
+            offers: components["schemas"]["Port"][];
+            processorGraphics: boolean;
+            /** @enum {string} */
+            tested: "YES" | "NO" | "NOT_CHECKED";
+            /** Format: double */
+            typicalWatts?: number | null;
+        };
+        Elevation: {
+            /** @enum {string} */
+            face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            groundHex: string;
+            /** Format: double */
+            heightMm: number;
+            insideHex: string;
+            items: components["schemas"]["Drawn"][];
+            shown: boolean;
+            /** Format: double */
+            widthMm: number;
+        };
+        Enclosure: {
+            bays: components["schemas"]["Bay"][];
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            hotRoomC: number;
+            id: string;
+            mounts: components["schemas"]["Mount"][];
+            name: string;
+            openings: components["schemas"]["Opening"][];
+            /** @enum {string} */
+            origin: "BOUGHT" | "FURNITURE" | "SCRATCH" | "GUTTED";
+            productId: string;
+            /** Format: double */
+            roomC: number;
+            supports: components["schemas"]["Supports"];
+            /** Format: double */
+            widthMm: number;
+        };
+        EnclosureProduct: {
+            enclosure: components["schemas"]["Enclosure"];
+            id: string;
+            /** Format: double */
+            massKg: number;
+            name: string;
+            /** Format: int64 */
+            priceMinor: number;
+            supplierId: string;
+        };
+        Entry: {
+            kind: string;
+            value: components["schemas"]["JsonNode"];
+        };
+        EvaluateAnswer: {
+            requirements: components["schemas"]["EvaluatedRequirement"][];
+        };
+        EvaluateQuestion: {
+            /** @description Per measure its value: storageGb, memoryGb, screens, widthMm, heightMm, depthMm, massKg, hotSpotC, noiseDba, colourDeltaE00, totalMinor as numbers, revealDay as YYYY-MM-DD; present: list of {kind, material, face, name} */
+            facts: {
+                [key: string]: components["schemas"]["JsonNode"];
+            };
+            requirements: components["schemas"]["AskedRequirement"][];
+        };
+        EvaluatedRequirement: {
+            id: string;
+            /** Format: double */
+            limit?: number | null;
+            numbers: string;
+            /** @enum {string} */
+            state: "OPEN" | "ANSWERED" | "FAILED";
+            text: string;
+            /** Format: double */
+            value?: number | null;
+        };
+        FaceItem: {
+            art: string;
+            /** Format: double */
+            clearness?: number | null;
+            colourHex?: string | null;
+            /** @enum {string} */
+            face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            /** Format: double */
+            heightMm?: number | null;
+            id: string;
+            /** @enum {string} */
+            kind: "PANEL" | "WINDOW" | "CUT_OUT" | "VENT" | "SCREEN" | "LIGHT_RUN" | "VINYL" | "ENGRAVING" | "BADGE" | "HANDLE" | "FOOT" | "BOUGHT";
+            /** @enum {string} */
+            layer: "BEHIND" | "IN" | "ON";
+            /** @enum {string|null} */
+            material?: "ACRYLIC" | "GLASS" | "WOOD" | "METAL" | "PLASTIC" | "FILM" | "OTHER" | null;
+            name: string;
+            ofId?: string | null;
+            /** Format: double */
+            reachMm?: number | null;
+            stockId?: string | null;
+            /** Format: double */
+            strokeMm?: number | null;
+            upright: boolean;
+            /** Format: double */
+            widthMm?: number | null;
+            words: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        FaceView: {
+            dusk: {
+                [key: string]: components["schemas"]["Mesh"];
+            };
+            elevation: components["schemas"]["Elevation"];
+        };
+        Facing: {
+            componentId: string;
+            /** @enum {string} */
+            looks: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            /** @enum {string} */
+            wanted: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+        };
+        FanAir: {
+            /** @enum {string} */
+            air: "INTAKE" | "EXHAUST";
+            /** Format: double */
+            factor: number;
+            /** Format: double */
+            flowM3PerHour: number;
+            name: string;
+            /** Format: double */
+            openMm2: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            sweptMm2: number;
+        };
+        Fault: {
+            repaired: boolean;
+            what: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        Feature: {
+            /** Format: double */
+            heightMm: number;
+            /** @enum {string} */
+            op: "JOIN" | "CUT" | "ENGRAVE" | "LINE" | "POCKET" | "OFFSET" | "MIRROR_ACROSS" | "MIRROR_UP";
+            stepId: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        Fed: {
+            lines: components["schemas"]["FedLine"][];
+            power: components["schemas"]["Power"];
+        };
+        FedLine: {
+            asks: components["schemas"]["FedShare"][];
+            key: string;
+            label: string;
+            note: string;
+            offers: components["schemas"]["FedShare"][];
+            /** Format: double */
+            there: number;
+            unit: string;
+            /** Format: double */
+            wanted: number;
+        };
+        FedShare: {
+            componentId: string;
+            name: string;
+            /** Format: double */
+            value: number;
+        };
+        FilamentProduct: {
+            colourHex: string;
+            /** Format: double */
+            gramsPerSpool: number;
+            id: string;
+            name: string;
+            /** Format: double */
+            onHandGrams: number;
+            plastic: string;
+            /** Format: int64 */
+            priceMinor: number;
+            supplierId: string;
+        };
+        FilmCut: {
+            name: string;
+            path: string;
+            treatmentId: string;
+        };
+        FilmProduct: {
+            colourHex: string;
+            /** @enum {string} */
+            gloss: "MATT" | "SATIN" | "GLOSS" | "METALLIC" | "CLEAR";
+            id: string;
+            name: string;
+            /** Format: double */
+            onHandMetres: number;
+            /** Format: int64 */
+            pricePerMetreMinor: number;
+            /** Format: double */
+            rollWidthMm: number;
+            supplierId: string;
+        };
+        Finding: {
+            capability: string;
+            detail: string;
+            key: string;
+            place?: components["schemas"]["Place"] | null;
+            refusal: boolean;
+            remedies: components["schemas"]["Remedy"][];
+            /** @enum {string} */
+            severity: "STOP" | "RISK" | "NOTE";
+            thingId?: string | null;
+            title: string;
+            why: string;
+        };
+        FinishHabits: {
+            /** @enum {string} */
+            mounting: "HANDLE" | "CURE";
+            /** @enum {string} */
+            peeling: "SOFT" | "DRY";
+            /** @enum {string} */
+            priming: "ALWAYS" | "WHERE_NEEDED";
+            /** @enum {string} */
+            sanding: "BETWEEN_COATS" | "FAULTS";
+        };
+        FinishPicture: {
+            leftOvers: components["schemas"]["LeftOver"][];
+            rolls: components["schemas"]["RollPicture"][];
+            schemes: components["schemas"]["SchemePicture"][];
+            treatments: components["schemas"]["TreatmentPicture"][];
+        };
+        FitPicture: {
+            aired: components["schemas"]["Aired"];
+            cooled: components["schemas"]["Cooled"];
+            fed: components["schemas"]["Fed"];
+            space?: components["schemas"]["SpacePicture"] | null;
+            stands: components["schemas"]["Stands"];
+            worksheets: components["schemas"]["Worked"][];
+        };
+        Fitted: {
+            /** @enum {string|null} */
+            air?: "INTAKE" | "EXHAUST" | null;
+            coolsId: string;
+            openingId: string;
+            pin?: components["schemas"]["Pin"] | null;
+            /** @enum {string|null} */
+            wantedFacing?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
+        };
+        FlatPattern: {
+            bends: components["schemas"]["BendLine"][];
+            /** Format: double */
+            flatMm: number;
+            /** Format: double */
+            heatedBandMm: number;
+            /** Format: double */
+            soakMinutes: number;
+        };
+        Flow: {
+            air: components["schemas"]["FanAir"];
+            componentId: string;
+            openingId: string;
+        };
+        FoamTape: {
+            /** Format: double */
+            areaCm2: number;
+            /** Format: double */
+            lengthMm: number;
+            stop: string;
+            why: components["schemas"]["Why"];
+        };
+        FoundOrder: {
+            /** Format: int32 */
+            coats: number;
+            missing: string[];
+            steps: components["schemas"]["LayerStep"][];
+            /** Format: double */
+            worstDeltaE00: number;
+        };
+        Frame: {
+            back: string[];
+            front: string[];
+            /** Format: int32 */
+            steps: number;
+        };
+        Frozen: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            curve: components["schemas"]["CurvePoint"][];
+            design: components["schemas"]["Design"];
+            /** Format: date */
+            finishOn: string;
+            /** Format: int64 */
+            priceMinor: number;
+        };
+        Fuse: {
+            /** Format: double */
+            doneShare: number;
+            /** Format: date */
+            ember: string;
+            /** Format: double */
+            emberStop: number;
+            /** Format: date */
+            finish?: string | null;
+            /** Format: date */
+            from: string;
+            /** Format: date */
+            reveal?: string | null;
+            /** Format: double */
+            spareDays?: number | null;
+            stops: components["schemas"]["Stop"][];
+            /** @enum {string} */
+            verdict: "ENQUIRY" | "ON_TIME" | "TIGHT" | "LATE" | "REVEALED";
+        };
+        GoingInStep: {
+            closesIn: string[];
+            id: string;
+            name: string;
+        };
+        HabitChoice: {
+            choice: string;
+            habit: string;
+            /** Format: int32 */
+            handsOnMinutes: number;
+            risk: string;
+            /** Format: int32 */
+            steps: number;
+            /** Format: int32 */
+            waitMinutes: number;
+        };
+        HardwareProduct: {
+            attributes: string;
+            body?: components["schemas"]["Body"] | null;
+            /** Format: int32 */
+            displayPortOutputs: number;
+            electric?: components["schemas"]["Electric"] | null;
+            /** Format: int32 */
+            hdmiOutputs: number;
+            id: string;
+            /** @enum {string} */
+            kind: "ENCLOSURE" | "BOARD" | "PROCESSOR" | "GRAPHICS" | "MEMORY" | "DRIVE" | "SUPPLY" | "COOLER" | "FAN" | "RADIATOR" | "PUMP" | "BLOCK" | "RESERVOIR" | "SCREEN" | "HUB" | "RISER" | "CONTROLLER" | "OTHER";
+            /** Format: int32 */
+            lightHeaders: number;
+            /** Format: double */
+            massKg: number;
+            /** Format: double */
+            memoryGb?: number | null;
+            name: string;
+            /** Format: double */
+            peakWatts: number;
+            /** Format: int64 */
+            priceMinor: number;
+            /** Format: double */
+            storageGb?: number | null;
+            supplierId: string;
+            /** Format: double */
+            supplyWatts: number;
+            thermal?: components["schemas"]["Thermal"] | null;
+            /** Format: int32 */
+            typeCOutputs: number;
+        };
+        HardwareTaken: {
+            /** Format: int32 */
+            products: number;
+        };
+        Health: {
+            status: string;
+            /** Format: int32 */
+            things: number;
+        };
+        HistoryStep: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            kind: string;
+            name: string;
+            /** Format: int64 */
+            seq: number;
+            thingId: string;
+            undone: boolean;
+            what: string;
+            words: string[];
+        };
+        HistoryView: {
+            steps: components["schemas"]["HistoryStep"][];
+        };
+        Hold: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            gripMm: number;
+            hot: boolean;
+            /** @enum {string} */
+            into: "STEEL" | "ALUMINIUM" | "PLASTIC" | "INSERT" | "WOOD";
+            /** @enum {string} */
+            kind: "SCREWS" | "MAGNETS" | "FOAM_TAPE" | "GLUE";
+            /** Format: double */
+            lengthMm: number;
+            overhead: boolean;
+            rough: boolean;
+            /** Format: double */
+            tapeWidthMm: number;
+        };
+        HoleField: {
+            /** Format: double */
+            holeMm: number;
+            /** @enum {string} */
+            pattern: "STAGGERED" | "SQUARE" | "SLOTS";
+            /** Format: double */
+            pitchMm: number;
+            /** Format: double */
+            slotMm: number;
+        };
+        Imported: {
+            /** Format: int32 */
+            lines: number;
+        };
+        ImportedBuild: {
+            id: string;
+            name: string;
+            /** Format: int32 */
+            things: number;
+        };
+        Interview: {
+            questions: components["schemas"]["Question"][];
+        };
+        JobNote: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            id: string;
+            taskKey: string;
+            text: string;
+        };
+        Joint: {
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            diameterMm: number;
+            ends: components["schemas"]["JointEnd"][];
+            id: string;
+            /** @enum {string} */
+            kind: "HOLES" | "TAB_AND_SLOT" | "FINGERS";
+            /** Format: double */
+            lengthMm: number;
+            name: string;
+            points: components["schemas"]["JointHole"][];
+            tight: boolean;
+        };
+        JointEnd: {
+            panelId: string;
+            slots: boolean;
+            /** Format: double */
+            turnDegrees: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        JointHole: {
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        JsonNode: {
+            array: boolean;
+            bigDecimal: boolean;
+            bigInteger: boolean;
+            binary: boolean;
+            boolean: boolean;
+            container: boolean;
+            double: boolean;
+            embeddedValue: boolean;
+            empty: boolean;
+            float: boolean;
+            floatingPointNumber: boolean;
+            int: boolean;
+            integralNumber: boolean;
+            long: boolean;
+            missingNode: boolean;
+            /** @enum {string} */
+            nodeType: "ARRAY" | "BINARY" | "BOOLEAN" | "MISSING" | "NULL" | "NUMBER" | "OBJECT" | "POJO" | "STRING";
+            null: boolean;
+            number: boolean;
+            object: boolean;
+            pojo: boolean;
+            short: boolean;
+            string: boolean;
+            /** @deprecated */
+            textual: boolean;
+            valueNode: boolean;
+        };
+        KeepOut: {
+            /** Format: double */
+            depthMm: number;
+            hard: boolean;
+            /** @enum {string} */
+            side: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            what: string;
+        };
+        KeptAirDay: {
+            value: components["schemas"]["AirDay"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptBrief: {
+            value: components["schemas"]["Brief"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptComponent: {
+            value: components["schemas"]["Component"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptConcept: {
+            value: components["schemas"]["Concept"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptConceptOption: {
+            value: components["schemas"]["ConceptOption"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptEnclosure: {
+            value: components["schemas"]["Enclosure"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptEnclosureProduct: {
+            value: components["schemas"]["EnclosureProduct"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptFaceItem: {
+            value: components["schemas"]["FaceItem"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptFilamentProduct: {
+            value: components["schemas"]["FilamentProduct"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptFilmProduct: {
+            value: components["schemas"]["FilmProduct"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptHardwareProduct: {
+            value: components["schemas"]["HardwareProduct"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptJoint: {
+            value: components["schemas"]["Joint"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptLayouts: {
+            /** Format: int32 */
+            layouts: number;
+        };
+        KeptLightStrip: {
+            value: components["schemas"]["LightStrip"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptLoop: {
+            value: components["schemas"]["Loop"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptMachine: {
+            value: components["schemas"]["Machine"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptManualTask: {
+            value: components["schemas"]["ManualTask"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptMesh: {
+            fileName: string;
+            mesh: components["schemas"]["MeshFacts"];
+            sha256: string;
+        };
+        KeptOffcut: {
+            value: components["schemas"]["Offcut"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptOrderLine: {
+            value: components["schemas"]["OrderLine"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptOutsideFinish: {
+            value: components["schemas"]["OutsideFinish"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptPaintFault: {
+            value: components["schemas"]["PaintFault"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptPaintProduct: {
+            value: components["schemas"]["PaintProduct"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptPanel: {
+            value: components["schemas"]["Panel"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptPerson: {
+            value: components["schemas"]["Person"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptPhoto: {
+            value: components["schemas"]["Photo"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptPicture: {
+            sha256: string;
+        };
+        KeptPrintPart: {
+            value: components["schemas"]["PrintPart"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptRemark: {
+            value: components["schemas"]["Remark"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptRequirement: {
+            value: components["schemas"]["Requirement"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptScheme: {
+            value: components["schemas"]["Scheme"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptScreen: {
+            value: components["schemas"]["Screen"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptSheetLayout: {
+            value: components["schemas"]["SheetLayout"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptSheetProduct: {
+            value: components["schemas"]["SheetProduct"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptStation: {
+            value: components["schemas"]["Station"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptSupplier: {
+            value: components["schemas"]["Supplier"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptTestCard: {
+            value: components["schemas"]["TestCard"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptTimeEntry: {
+            value: components["schemas"]["TimeEntry"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptTreatment: {
+            value: components["schemas"]["Treatment"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptWorksheet: {
+            value: components["schemas"]["Worksheet"];
+            /** Format: int64 */
+            version: number;
+        };
+        KeptWorkshop: {
+            value: components["schemas"]["Workshop"];
+            /** Format: int64 */
+            version: number;
+        };
+        KnownLength: {
+            from: components["schemas"]["PhotoPoint"];
+            /** Format: double */
+            lengthMm: number;
+            to: components["schemas"]["PhotoPoint"];
+        };
+        Labour: {
+            /** Format: int64 */
+            loggedMinutes: number;
+            /** Format: int64 */
+            plannedMinor: number;
+            /** Format: int64 */
+            plannedMinutes: number;
+            /** Format: int64 */
+            remainingMinor: number;
+            /** Format: int64 */
+            remainingMinutes: number;
+            /** Format: int64 */
+            spentMinor: number;
+        };
+        LaidOut: {
+            blank: string;
+            /** Format: int64 */
+            costMinor: number;
+            costWhy: components["schemas"]["Why"];
+            /** Format: double */
+            heightMm: number;
+            layout: components["schemas"]["SheetLayout"];
+            pieces: components["schemas"]["LaidPart"][];
+            /** Format: int32 */
+            setUps: number;
+            sheetName: string;
+            time: components["schemas"]["CutTime"];
+            /** Format: double */
+            travelMm: number;
+            /** Format: double */
+            utilisation: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        LaidPart: {
+            collides: boolean;
+            /** Format: int32 */
+            cutAs: number;
+            engraved: string;
+            /** Format: double */
+            heightMm: number;
+            path: string;
+            piece: components["schemas"]["LaidPiece"];
+            stale: boolean;
+            title: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        LaidPiece: {
+            cutPath: string;
+            /** Format: int32 */
+            number: number;
+            panelId: string;
+            pinned: boolean;
+            /** @enum {string} */
+            state: "PLANNED" | "DONE" | "FAILED";
+            /** Format: double */
+            turnDegrees: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        LaserView: {
+            buildId?: string | null;
+            doing: string;
+            /** Format: double */
+            elapsedSeconds: number;
+            layoutId?: string | null;
+            layoutName?: string | null;
+            /** Format: int32 */
+            piece: number;
+            pieces: {
+                [key: string]: "PLANNED" | "DONE" | "FAILED";
+            };
+            problem: string;
+            recorded: boolean;
+            /** @enum {string|null} */
+            state?: "RUNNING" | "PAUSED" | "LID_OPEN" | "TIPPED" | "DONE" | "STOPPED" | null;
+            /** Format: double */
+            timesFaster: number;
+            /** Format: double */
+            totalSeconds: number;
+        };
+        LayerAsked: {
+            /**
+             * Format: int32
+             * @default 1
+             */
+            coats: number | null;
+            /** @description paint, stencil, peel, film, engrave or clear */
+            op: string;
+            /** @description All but the shape */
+            outside?: boolean | null;
+            product?: components["schemas"]["LayerProduct"] | null;
+            /** @description Name of a shape; all over where it is left out */
+            shape?: string | null;
+            /** @description front or back */
+            side: string;
+        };
+        LayerPicture: {
+            frames: components["schemas"]["Frame"][];
+            regions: components["schemas"]["RegionPicture"][];
+            /** Format: double */
+            worstDeltaE00?: number | null;
+        };
+        LayerProduct: {
+            colour?: string | null;
+            /** Format: double */
+            contrastRatio?: number | null;
+            id?: string | null;
+        };
+        LayerSlice: {
+            /** Format: int32 */
+            coats: number;
+            hex: string;
+            name: string;
+            stepId?: string | null;
+        };
+        LayerStep: {
+            /** Format: int32 */
+            coats: number;
+            id: string;
+            less: string[];
+            /** @enum {string} */
+            op: "PAINT" | "CLEAR" | "STENCIL" | "PEEL" | "FILM" | "ENGRAVE";
+            outside: boolean;
+            peels: string[];
+            productId?: string | null;
+            shapes: string[];
+            /** @enum {string} */
+            side: "FRONT" | "BACK";
+            times: components["schemas"]["CoatTime"][];
+        };
+        LayersAnswer: {
+            findings: components["schemas"]["Finding"][];
+            regions: components["schemas"]["RegionPicture"][];
+            /** Format: double */
+            worstDeltaE00?: number | null;
+        };
+        LayersAsked: {
+            /** @description Colour wanted of the field, #RRGGBB */
+            field?: string | null;
+            light?: components["schemas"]["LightAsked"] | null;
+            /**
+             * @description front or back
+             * @default front
+             */
+            seenFrom: string | null;
+            shapes?: components["schemas"]["ShapeAsked"][] | null;
+            sheet: components["schemas"]["SheetAsked"];
+            steps: components["schemas"]["LayerAsked"][];
+        };
+        LeftOver: {
+            /** Format: double */
+            leftMl: number;
+            name: string;
+            paintId: string;
+            /** Format: double */
+            usedMl: number;
+        };
+        LibraryView: {
+            enclosures: components["schemas"]["EnclosureProduct"][];
+            hardware: components["schemas"]["HardwareProduct"][];
+            versions: {
+                [key: string]: number;
+            };
+        };
+        LightAnswer: {
+            /** @description #RRGGBB */
+            seen: string;
+        };
+        LightAsked: {
+            colour?: string | null;
+            /**
+             * Format: double
+             * @description Beside day on white
+             */
+            strength?: number | null;
+        };
+        LightLoad: {
+            /** Format: int32 */
+            displayPortThere: number;
+            /** Format: int32 */
+            displayPortWanted: number;
+            /** Format: double */
+            hardwareWatts: number;
+            /** Format: int32 */
+            hdmiThere: number;
+            /** Format: int32 */
+            hdmiWanted: number;
+            /** Format: int32 */
+            headersThere: number;
+            /** Format: int32 */
+            headersWanted: number;
+            /** Format: double */
+            supplyWatts: number;
+            /** Format: int32 */
+            typeCThere: number;
+            /** Format: int32 */
+            typeCWanted: number;
+            /** Format: double */
+            volt12Watts: number;
+            /** Format: double */
+            volt5Watts: number;
+        };
+        LightQuestion: {
+            /**
+             * Format: double
+             * @description 1 when left out
+             * @default 1
+             */
+            intensity: number | null;
+            /** @description #RRGGBB */
+            light: string;
+            /** @description #RRGGBB */
+            surface: string;
+        };
+        LightStrip: {
+            colourHex: string;
+            /** @enum {string} */
+            feed: "BOARD_HEADER" | "SUPPLY_LEAD";
+            id: string;
+            /** Format: double */
+            ledsPerMetre: number;
+            /** Format: double */
+            lengthMm: number;
+            /** Format: double */
+            milliampsPerLed: number;
+            name: string;
+            /** Format: int64 */
+            pricePerMetreMinor: number;
+            /** @enum {string} */
+            rail: "V5" | "V12";
+            supplierId: string;
+        };
+        Limit: {
+            /** @enum {string} */
+            comparison: "AT_LEAST" | "AT_MOST";
+            /** Format: date */
+            day?: string | null;
+            /** @enum {string|null} */
+            face?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
+            /** @enum {string} */
+            measure: "STORAGE_GB" | "MEMORY_GB" | "SCREENS" | "WIDTH_MM" | "HEIGHT_MM" | "DEPTH_MM" | "MASS_KG" | "HOT_SPOT_C" | "NOISE_DBA" | "COLOUR_DELTA_E00" | "TOTAL_MINOR" | "REVEAL_DAY";
+            /** Format: double */
+            reading?: number | null;
+            targetHex?: string | null;
+            /** Format: double */
+            value: number;
+        };
+        Load: {
+            /** Format: double */
+            acrossMm?: number | null;
+            /** Format: double */
+            atMm: number;
+            /** Format: double */
+            massKg: number;
+            /** Format: double */
+            share: number;
+        };
+        Look: {
+            palette: components["schemas"]["PaletteColour"][];
+            size?: components["schemas"]["Size"] | null;
+            themeWords: string[];
+        };
+        Loop: {
+            coolantId: string;
+            /** Format: double */
+            extraL: number;
+            id: string;
+            memberIds: string[];
+            name: string;
+            runs: components["schemas"]["Run"][];
+        };
+        LoopHeat: {
+            chips: components["schemas"]["ChipHeat"][];
+            /** Format: double */
+            conductance: number;
+            /** Format: double */
+            heatW: number;
+            /** Format: double */
+            riseK: number;
+            /** Format: double */
+            roomC: number;
+            /** Format: double */
+            settleMinutes: number;
+            settling: components["schemas"]["Settling"][];
+            /** Format: double */
+            tauMinutes: number;
+            why: components["schemas"]["Why"];
+        };
+        LoopQuestion: {
+            /** @description 0 to 200 */
+            chips?: components["schemas"]["AskedChip"][] | null;
+            /**
+             * Format: double
+             * @description l
+             */
+            coolantL?: number | null;
+            /**
+             * Format: double
+             * @description kg
+             */
+            copperKg?: number | null;
+            /**
+             * Format: double
+             * @description Into the loop, W
+             */
+            heatW: number;
+            /** @description 1 to 200 */
+            radiators: components["schemas"]["AskedRadiator"][];
+            /**
+             * Format: double
+             * @description °C, 22 if left out
+             */
+            roomC?: number | null;
+        };
+        M2Slot: {
+            /** @enum {string|null} */
+            disables?: "ATX_24" | "CPU_8" | "GRAPHICS_8" | "GRAPHICS_16" | "SATA_POWER" | "PERIPHERAL" | "FAN_HEADER" | "PUMP_HEADER" | "LIGHT_5V" | "LIGHT_12V" | "USB2_HEADER" | "USB3_HEADER" | "TYPE_C_HEADER" | "REAR_USB" | "EMBEDDED_DISPLAY" | "SATA_DATA" | "M2" | "SLOT" | "MEMORY_SLOT" | null;
+            /** Format: int32 */
+            disablesCount: number;
+            /** Format: int32 */
+            lanes: number;
+        };
+        Machine: {
+            /** Format: double */
+            bedDepthMm: number;
+            /** Format: double */
+            bedHeightMm: number;
+            /** Format: double */
+            bedWidthMm: number;
+            /** Format: double */
+            depositMm3PerSecond: number;
+            /** Format: double */
+            engraveLineMm: number;
+            /** Format: double */
+            engraveMmPerSecond: number;
+            /** Format: int64 */
+            hourMinor: number;
+            id: string;
+            /** Format: double */
+            kerfMm: number;
+            /** @enum {string} */
+            kind: "LASER" | "ROUTER" | "BLADE" | "PRINTER" | "HAND";
+            name: string;
+            /** Format: double */
+            pierceSeconds: number;
+            settings: components["schemas"]["Setting"][];
+            /** Format: double */
+            travelMmPerSecond: number;
+        };
+        MadePart: {
+            bed?: components["schemas"]["BedPlan"] | null;
+            figures?: components["schemas"]["PanelFigures"] | null;
+            /** Format: int64 */
+            materialMinor: number;
+            materialWhy: components["schemas"]["Why"];
+            panel: components["schemas"]["Panel"];
+            picture?: components["schemas"]["PartPicture"] | null;
+            problem: string;
+            problemField: string;
+            sheet: components["schemas"]["SheetProduct"];
+        };
+        MadePrint: {
+            figures: components["schemas"]["PrintFigures"];
+            part: components["schemas"]["PrintPart"];
+        };
+        MakePicture: {
+            layouts: components["schemas"]["LaidOut"][];
+            pieces: components["schemas"]["PieceCount"][];
+            prints: components["schemas"]["MadePrint"][];
+        };
+        ManualTask: {
+            after: string[];
+            /** Format: int32 */
+            handsOnMinutes: number;
+            id: string;
+            /** @enum {string} */
+            stage: "BRIEF" | "CONCEPT" | "FIT" | "ORDER" | "MAKE" | "FINISH" | "LIGHT" | "ASSEMBLE" | "PROVE" | "REVEAL";
+            /** @enum {string|null} */
+            station?: "BENCH" | "SPRAY_CORNER" | "LASER" | "PRINTER" | "SAW" | null;
+            title: string;
+            /** Format: int32 */
+            waitMinutes: number;
+        };
+        Margins: {
+            /** Format: double */
+            aboveMm: number;
+            /** Format: double */
+            backMm: number;
+            /** Format: double */
+            belowMm: number;
+            between: string;
+            /** Format: double */
+            frontMm: number;
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            rightMm: number;
+            /** @enum {string} */
+            tightest: "X" | "Y" | "Z";
+        };
+        MarkRequest: {
+            by?: string | null;
+            id: string;
+            /** Format: int32 */
+            minutes?: number | null;
+            note?: string | null;
+            taskKey: string;
+            timeWhy?: string | null;
+            /** @enum {string} */
+            what: "DONE" | "REOPENED" | "AGAIN" | "PASSED" | "FAILED";
+        };
+        Match: {
+            /** Format: double */
+            deltaE00: number;
+            stock: components["schemas"]["StockColour"];
+            words: string;
+        };
+        Mesh: {
+            /** Format: int32 */
+            columns: number;
+            hexes: string[];
+            /** Format: int32 */
+            rows: number;
+        };
+        MeshFacts: {
+            /** Format: double */
+            areaMm2: number;
+            closed: boolean;
+            overhangShares: number[];
+            sizeMm: number[];
+            /** Format: int32 */
+            triangles: number;
+            /** Format: double */
+            volumeMm3: number;
+        };
+        MinutesRange: {
+            /** Format: int64 */
+            high: number;
+            /** Format: int64 */
+            likely: number;
+            /** Format: int64 */
+            low: number;
+        };
+        Mirrored: {
+            /** Format: int32 */
+            items: number;
+            left: string[];
+            /** Format: int32 */
+            parts: number;
+        };
+        Mount: {
+            name: string;
+            thread: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
+        Need: {
+            /** @enum {string} */
+            category: "PERFORMANCE_HARDWARE" | "LOOK_HARDWARE" | "MADE_PART_MATERIAL" | "FINISH_MATERIAL" | "OUTSIDE_WORK" | "LABOUR" | "SHIPPING" | "CONTINGENCY";
+            key: string;
+            /** Format: int32 */
+            leadDays: number;
+            neededBy: string[];
+            /** Format: double */
+            onHand: number;
+            /** Format: double */
+            quantity: number;
+            supplierId: string;
+            title: string;
+            unit: string;
+            /** Format: int64 */
+            unitPriceMinor: number;
+            why: components["schemas"]["Why"];
+        };
+        NeedLine: {
+            need: components["schemas"]["Need"];
+            order?: components["schemas"]["OrderLine"] | null;
+            /** Format: date */
+            orderBy?: string | null;
+            /** @enum {string} */
+            state: "IN_STOCK" | "WANTED" | "ORDERED" | "RECEIVED" | "CHECKED";
+        };
+        NestAnswer: {
+            /** Format: int32 */
+            iterations: number;
+            /**
+             * Format: int32
+             * @description Least whole sheets by area alone
+             */
+            lowerBound: number;
+            placements: components["schemas"]["PieceSpot"][];
+            sheets: components["schemas"]["SheetUse"][];
+            unplaced: string[];
+            /**
+             * Format: double
+             * @description Area placed ÷ area of the sheets that are used
+             */
+            utilisation: number;
+        };
+        NestAsked: {
+            /**
+             * Format: int32
+             * @description Layouts looked at
+             */
+            iterations?: number | null;
+            /**
+             * Format: double
+             * @description mm
+             * @default 0.2
+             */
+            kerfMm: number | null;
+            /**
+             * Format: double
+             * @description Along the edge, mm
+             * @default 5
+             */
+            marginMm: number | null;
+            /** @description 1 to 500 pieces */
+            pieces: components["schemas"]["AskedPiece"][];
+            /** @enum {string|null} */
+            rotation?: "FREE" | "QUARTERS" | "NONE" | null;
+            /**
+             * Format: double
+             * @description Time instead of layouts
+             */
+            seconds?: number | null;
+            /** Format: int64 */
+            seed?: number | null;
+            /** @description 1 to 100 sheets, filled in order */
+            sheets: components["schemas"]["AskedSheet"][];
+            /**
+             * Format: double
+             * @description Between pieces, mm; kerf + 2 when left out
+             */
+            spacingMm?: number | null;
+        };
+        NestProgress: {
+            id: string;
+            /** Format: int32 */
+            leastSheets: number;
+            over: boolean;
+            problem: string;
+            /** Format: double */
+            progress: number;
+            /** Format: double */
+            share: number;
+            sheets: components["schemas"]["NestSheetView"][];
+            /** Format: int32 */
+            tries: number;
+            /** Format: int32 */
+            unplaced: number;
+        };
+        NestSheetView: {
+            blank: string;
+            /** Format: double */
+            heightMm: number;
+            name: string;
+            pieces: string;
+            /** Format: double */
+            utilisation: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        NestWish: {
+            id: string;
+            onOffcuts: boolean;
+            /** @enum {string} */
+            rotation: "FREE" | "QUARTERS" | "NONE";
+            /** Format: double */
+            seconds: number;
+            /** Format: int64 */
+            seed: number;
+            sheetId: string;
+        };
+        NewAccount: {
+            name: string;
+            password: string;
+            personId: string;
+            /** @enum {string} */
+            role: "OWNER" | "HELPER";
+        };
+        NewBuild: {
+            id: string;
+            name: string;
+        };
+        NewToken: {
+            name: string;
+        };
+        NoteRequest: {
+            id: string;
+            taskKey: string;
+            text: string;
+        };
+        Offcut: {
+            fromBuildId: string;
+            id: string;
+            name: string;
+            path: string;
+            place: string;
+            sha256: string;
+            sheetId: string;
+        };
+        OneColour: {
+            /** Format: double */
+            contrast: number;
+            matches: components["schemas"]["Match"][];
+            /** Format: double */
+            share: number;
+        };
+        OpenArea: {
+            id: string;
+            /** Format: double */
+            openMm2: number;
+            /** Format: double */
+            openShare: number;
+        };
+        OpenHours: {
+            /** @enum {string} */
+            day: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+            from: string;
+            to: string;
+        };
+        OpenStep: {
+            gate: boolean;
+            taskKey: string;
+            title: string;
+            waiting: boolean;
+        };
+        Opening: {
+            /** @enum {string} */
+            face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            field?: components["schemas"]["HoleField"] | null;
+            /** Format: double */
+            heightMm: number;
+            id: string;
+            name: string;
+            sealed: boolean;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        OptionChoice: {
+            letter: string;
+        };
+        OptionCopy: {
+            name: string;
+            ofLetter: string;
+        };
+        OptionPicture: {
+            coverage: components["schemas"]["Coverage"];
+            /** @enum {string} */
+            detail: "ROUGH" | "SIZED" | "DETAILED";
+            differences: string[];
+            faces: components["schemas"]["Elevation"][];
+            /** Format: date */
+            finish?: string | null;
+            letter: string;
+            minutes: components["schemas"]["MinutesRange"];
+            name: string;
+            offer: components["schemas"]["PriceRange"];
+            onTheTable: boolean;
+            openMusts: string[];
+            outside: string[];
+            palette: components["schemas"]["PaletteColour"][];
+            /** Format: int64 */
+            risks: number;
+            /** Format: int64 */
+            stops: number;
+        };
+        OrderAsked: {
+            /** @description Colour wanted of the field, #RRGGBB */
+            field?: string | null;
+            /** @description All paints of the stock where it is left out */
+            products?: components["schemas"]["LayerProduct"][] | null;
+            /**
+             * @description front or back
+             * @default front
+             */
+            seenFrom: string | null;
+            shapes: components["schemas"]["ShapeAsked"][];
+            sheet: components["schemas"]["SheetAsked"];
+            /**
+             * Format: double
+             * @default 3
+             */
+            tolerance: number | null;
+        };
+        OrderLine: {
+            /** @enum {string} */
+            category: "PERFORMANCE_HARDWARE" | "LOOK_HARDWARE" | "MADE_PART_MATERIAL" | "FINISH_MATERIAL" | "OUTSIDE_WORK" | "LABOUR" | "SHIPPING" | "CONTINGENCY";
+            checkedBy: string;
+            /** Format: date */
+            checkedOn?: string | null;
+            /** Format: date */
+            expectedOn: string;
+            id: string;
+            needKey: string;
+            note: string;
+            /** Format: date */
+            orderedOn: string;
+            /** Format: date */
+            paidOn?: string | null;
+            /** Format: double */
+            quantity: number;
+            /** Format: date */
+            receivedOn?: string | null;
+            /** @enum {string} */
+            state: "ORDERED" | "RECEIVED" | "CHECKED" | "WRONG" | "CANCELLED";
+            supplierId: string;
+            title: string;
+            /** Format: int64 */
+            unitPriceMinor: number;
+        };
+        OutsideFinish: {
+            /** Format: double */
+            bleedMm: number;
+            id: string;
+            inTheHand: boolean;
+            /** Format: int32 */
+            leadDays: number;
+            name: string;
+            panelId: string;
+            /** Format: double */
+            printWidthMm?: number | null;
+            /** @enum {string} */
+            process: "POWDER_COAT" | "PLATING" | "UV_PRINT" | "HYDRO_DIP" | "GLASS";
+            /** Format: int64 */
+            quoteMinor: number;
+            supplierId: string;
+            /** Format: int32 */
+            widthPx?: number | null;
+        };
+        PaintAsked: {
+            /** @description #RRGGBB */
+            colour: string;
+            /**
+             * Format: double
+             * @description One coat: Y over black ÷ Y over 80 % white
+             */
+            contrastRatio: number;
+        };
+        PaintFault: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            id: string;
+            /** @enum {string} */
+            kind: "RUN" | "DUST" | "FINGERPRINT" | "ORANGE_PEEL" | "BLUSH" | "WRONG_COLOUR" | "LIFTING";
+            note: string;
+            /** @enum {string} */
+            repair: "FLAT" | "RECOLOUR" | "STRIP";
+            schemeId: string;
+            taskKey: string;
+        };
+        PaintProduct: {
+            /** @enum {string} */
+            base: "SOLVENT" | "ENAMEL" | "WATERBORNE" | "TWO_PACK";
+            colourHex: string;
+            /** Format: double */
+            cureHours: number;
+            /** Format: double */
+            dryFilmUm: number;
+            /** Format: int32 */
+            flashMinutes: number;
+            /** Format: double */
+            handleHours: number;
+            /** Format: double */
+            hiding?: number | null;
+            id: string;
+            /** @enum {string} */
+            kind: "PRIMER" | "COLOUR" | "METALLIC" | "CANDY" | "CLEAR" | "STAIN" | "SEALER" | "FILLER" | "CONDITIONER";
+            name: string;
+            /** Format: int32 */
+            onHandPacks: number;
+            /** Format: double */
+            openMl: number;
+            /** Format: date */
+            openedOn?: string | null;
+            /** Format: double */
+            packMl: number;
+            /** Format: int64 */
+            priceMinor: number;
+            /** Format: int32 */
+            recoatFromMinutes: number;
+            /** Format: int32 */
+            recoatUntilMinutes: number;
+            /** Format: double */
+            solids: number;
+            supplierId: string;
+            /** Format: double */
+            transfer: number;
+            valuesFrom: string;
+        };
+        PaletteColour: {
+            hex: string;
+            name: string;
+            /** @enum {string} */
+            role: "BASE" | "SECOND" | "ACCENT" | "METAL" | "GLOW" | "TEXT";
+        };
+        PaletteFile: {
+            format: string;
+            name: string;
+            palette: components["schemas"]["PaletteColour"][];
+            /** Format: int32 */
+            version: number;
+        };
+        PalettePicture: {
+            colours: components["schemas"]["OneColour"][];
+            /** Format: double */
+            other: number;
+            views: components["schemas"]["SeenAs"][];
+        };
+        Panel: {
+            /** @enum {string} */
+            cutMethod: "LASER" | "SAW" | "SCORE_AND_SNAP" | "OUTSIDE" | "ROUTER" | "BLADE";
+            drawing: components["schemas"]["PartDrawing"];
+            /** @enum {string} */
+            face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            /** Format: double */
+            heightMm: number;
+            holes?: components["schemas"]["BorderHoles"] | null;
+            id: string;
+            name: string;
+            /** Format: int64 */
+            outsidePriceMinor: number;
+            /** Format: int32 */
+            quantity: number;
+            sheetId: string;
+            vent?: components["schemas"]["VentCut"] | null;
+            /** Format: double */
+            widthMm: number;
+            window?: components["schemas"]["Window"] | null;
+        };
+        PanelAnswer: {
+            /**
+             * Format: double
+             * @description Without window and holes, mm²
+             */
+            areaMm2: number;
+            /**
+             * Format: double
+             * @description Outline, window and holes, mm
+             */
+            contourMm: number;
+            /**
+             * Format: double
+             * @description Time of the cutter, s
+             */
+            cutSeconds: number;
+            findings: components["schemas"]["Finding"][];
+            /**
+             * Format: int32
+             * @description All holes, corners once
+             */
+            holeCount: number;
+            /**
+             * Format: double
+             * @description Pitch along top and bottom, mm; 0 without holes
+             */
+            holePitchMm: number;
+            /**
+             * Format: int32
+             * @description Holes along the left edge, both corners counted
+             */
+            holesAlongHeight: number;
+            /**
+             * Format: int32
+             * @description Holes along the top edge, both corners counted
+             */
+            holesAlongWidth: number;
+            /**
+             * Format: double
+             * @description kg
+             */
+            massKg: number;
+            /**
+             * Format: double
+             * @description Pitch along left and right, mm; 0 without holes
+             */
+            sidePitchMm: number;
+        };
+        PanelFigures: {
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            contourMm: number;
+            /** Format: double */
+            cutSeconds: number;
+            cutWhy: components["schemas"]["Why"];
+            /** Format: double */
+            engravedMm2: number;
+            /** Format: int32 */
+            holeCount: number;
+            /** Format: double */
+            holePitchMm: number;
+            holes: components["schemas"]["Centre"][];
+            /** Format: int32 */
+            holesAlongHeight: number;
+            /** Format: int32 */
+            holesAlongWidth: number;
+            /** Format: double */
+            linesMm: number;
+            /** Format: double */
+            massKg: number;
+            massWhy: components["schemas"]["Why"];
+            /** Format: int32 */
+            openings: number;
+            /** Format: double */
+            sidePitchMm: number;
+            vents: components["schemas"]["Centre"][];
+        };
+        PanelQuestion: {
+            cut?: components["schemas"]["CutQuestion"] | null;
+            /**
+             * Format: double
+             * @description Height, mm
+             */
+            heightMm: number;
+            holes?: components["schemas"]["BorderHoles"] | null;
+            /** @description acrylic, ply, aluminium, steel, polycarbonate, pvc or abs */
+            material: string;
+            /**
+             * Format: double
+             * @description Thickness by caliper, mm
+             */
+            thicknessMm: number;
+            /**
+             * Format: double
+             * @description Width, mm
+             */
+            widthMm: number;
+            window?: components["schemas"]["Window"] | null;
+        };
+        PartAsked: {
+            /**
+             * @description LASER when left out
+             * @enum {string|null}
+             */
+            cutMethod?: "LASER" | "SAW" | "SCORE_AND_SNAP" | "OUTSIDE" | "ROUTER" | "BLADE" | null;
+            drawing?: components["schemas"]["PartDrawing"] | null;
+            /** @description SVG or DXF text instead of a recipe */
+            file?: string | null;
+            /**
+             * Format: double
+             * @description Height of the rectangle, mm
+             */
+            heightMm?: number | null;
+            /**
+             * Format: double
+             * @description Ends nearer than this are joined, mm
+             */
+            joinMm?: number | null;
+            /** @description acrylic, ply, mdf, card, aluminium, steel, polycarbonate, pvc or abs */
+            material: string;
+            /**
+             * Format: double
+             * @description Along contours, mm/s
+             */
+            speedMmPerSecond?: number | null;
+            /**
+             * Format: double
+             * @description By caliper, mm
+             */
+            thicknessMm: number;
+            /**
+             * Format: double
+             * @description Width of the rectangle, mm
+             */
+            widthMm?: number | null;
+        };
+        PartDrawing: {
+            bare: boolean;
+            bent?: components["schemas"]["Bent"] | null;
+            /** Format: double */
+            cornerMm: number;
+            first: boolean;
+            hold?: components["schemas"]["Hold"] | null;
+            inside: boolean;
+            keepGrain: boolean;
+            stencil: boolean;
+            steps: components["schemas"]["RecipeStep"][];
+        };
+        PartNumbers: {
+            /**
+             * Format: double
+             * @description mm²
+             */
+            areaMm2: number;
+            /**
+             * Format: double
+             * @description All that is cut, mm
+             */
+            contourMm: number;
+            /**
+             * Format: double
+             * @description s
+             */
+            cutSeconds: number;
+            faults: components["schemas"]["Fault"][];
+            findings: components["schemas"]["Finding"][];
+            /** Format: double */
+            heightMm: number;
+            /**
+             * Format: double
+             * @description kg
+             */
+            massKg: number;
+            /**
+             * Format: int32
+             * @description Contours inside the outline
+             */
+            openings: number;
+            /** @description The part as SVG in mm */
+            svg: string;
+            /** Format: double */
+            widthMm: number;
+        };
+        PartOfOpening: {
+            id: string;
+            sheetId: string;
+        };
+        PartPicture: {
+            bends: components["schemas"]["BendLine"][];
+            cut: string;
+            engraved: string;
+            features: components["schemas"]["Feature"][];
+            /** Format: double */
+            heatedBandMm: number;
+            /** Format: double */
+            heightMm: number;
+            lines: string;
+            pockets: string;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        PassOverRequest: {
+            by?: string | null;
+            id: string;
+            steps: components["schemas"]["PassedStep"][];
+            taskKey: string;
+        };
+        PassedStep: {
+            reason: string;
+            taskKey: string;
+        };
+        PendingChange: {
+            /** Format: int64 */
+            agreedMinor: number;
+            /** Format: int64 */
+            daysDelta: number;
+            /** Format: int64 */
+            deltaMinor: number;
+            differences: string[];
+            /** Format: date */
+            finishAsChanged?: string | null;
+            /** Format: date */
+            finishAsFrozen?: string | null;
+            /** Format: int64 */
+            minutesDelta: number;
+            /** Format: int64 */
+            newPriceMinor: number;
+            why: components["schemas"]["Why"];
+        };
+        Person: {
+            does: string[];
+            hours: components["schemas"]["OpenHours"][];
+            id: string;
+            name: string;
+            /** Format: int64 */
+            rateMinor: number;
+        };
+        PersonQuestion: {
+            hours?: components["schemas"]["OpenHours"][] | null;
+            id: string;
+        };
+        Photo: {
+            caption: string;
+            id: string;
+            sha256: string;
+            /** Format: date-time */
+            takenAt: string;
+            taskKey: string;
+        };
+        PhotoAsked: {
+            /**
+             * Format: double
+             * @description Standard deviation of a click, px
+             * @default 1.5
+             */
+            clickErrorPx: number | null;
+            /** @description 2 to 200 points, pixels from the upper left */
+            points: components["schemas"]["PhotoPoint"][];
+            reference: components["schemas"]["PhotoReference"];
+        };
+        PhotoMeasure: {
+            distances: components["schemas"]["Distance"][];
+            note: string;
+            points: components["schemas"]["PlanePoint"][];
+        };
+        PhotoPoint: {
+            /** Format: double */
+            xPx: number;
+            /** Format: double */
+            yPx: number;
+        };
+        PhotoReference: {
+            corners?: components["schemas"]["PhotoPoint"][] | null;
+            /** Format: double */
+            heightMm?: number | null;
+            lengths: components["schemas"]["KnownLength"][];
+            /** Format: double */
+            widthMm?: number | null;
+        };
+        PictureAnswer: {
+            colours: components["schemas"]["PictureColour"][];
+        };
+        PictureColour: {
+            /** @description #RRGGBB */
+            hex: string;
+            /**
+             * Format: double
+             * @description Share of the counted pixels, 0 to 1
+             */
+            share: number;
+        };
+        Piece: {
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+        };
+        PieceCount: {
+            /** Format: int32 */
+            cut: number;
+            /** Format: int32 */
+            laid: number;
+            panelId: string;
+            /** Format: int32 */
+            wanted: number;
+        };
+        PieceSpot: {
+            pieceId: string;
+            /** Format: int32 */
+            sheet: number;
+            /** Format: double */
+            turnDegrees: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        Pin: {
+            bayId: string;
+            /** @enum {string} */
+            turn: "UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER";
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
+        Place: {
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        PlaceAnswer: {
+            fits: boolean;
+            placements: components["schemas"]["Placement"][];
+            /** @description Whether the search was whole; else it stopped at its limit */
+            proven: boolean;
+            unplaced: components["schemas"]["Unplaced"][];
+            wrongPins: components["schemas"]["WrongPin"][];
+        };
+        PlaceAsked: {
+            /** @description 1 to 40 bays */
+            bays: components["schemas"]["AskedBay"][];
+            /** @description 0 to 60 components */
+            components: components["schemas"]["AskedComponent"][];
+        };
+        PlacedBay: {
+            /** @enum {string} */
+            access: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            box: components["schemas"]["Box"];
+            changed: boolean;
+            id: string;
+            name: string;
+        };
+        PlacedThing: {
+            bayId: string;
+            componentId: string;
+            hull: components["schemas"]["Box"];
+            id: string;
+            /** @enum {string} */
+            kind: "ENCLOSURE" | "BOARD" | "PROCESSOR" | "GRAPHICS" | "MEMORY" | "DRIVE" | "SUPPLY" | "COOLER" | "FAN" | "RADIATOR" | "PUMP" | "BLOCK" | "RESERVOIR" | "SCREEN" | "HUB" | "RISER" | "CONTROLLER" | "OTHER";
+            margins: components["schemas"]["Margins"];
+            name: string;
+            pinned: boolean;
+            solids: components["schemas"]["Solid"][];
+            /** @enum {string} */
+            turn: "UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER";
+        };
+        Placement: {
+            bayId: string;
+            componentId: string;
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+            margins: components["schemas"]["Margins"];
+            /** Format: double */
+            tightestMm: number;
+            /** @enum {string} */
+            turn: "UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER";
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
+        PlanePoint: {
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        PlannedStep: {
+            decidedBy?: string | null;
+            deciding: boolean;
+            /** Format: date-time */
+            finish: string;
+            /** Format: date-time */
+            handsOnEnd: string;
+            key: string;
+            /** Format: date-time */
+            latestStart: string;
+            pieces: components["schemas"]["Piece"][];
+            project: string;
+            /** Format: int64 */
+            slackMinutes: number;
+            /** Format: date-time */
+            start: string;
+            worker?: string | null;
+        };
+        Point: {
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
+        Port: {
+            /** Format: double */
+            amps?: number | null;
+            /** Format: int32 */
+            count: number;
+            /** @enum {string} */
+            kind: "ATX_24" | "CPU_8" | "GRAPHICS_8" | "GRAPHICS_16" | "SATA_POWER" | "PERIPHERAL" | "FAN_HEADER" | "PUMP_HEADER" | "LIGHT_5V" | "LIGHT_12V" | "USB2_HEADER" | "USB3_HEADER" | "TYPE_C_HEADER" | "REAR_USB" | "EMBEDDED_DISPLAY" | "SATA_DATA" | "M2" | "SLOT" | "MEMORY_SLOT";
+            /** Format: int32 */
+            leads?: number | null;
+        };
+        Power: {
+            excursionStated: boolean;
+            /** Format: double */
+            excursionWatts: number;
+            /** Format: double */
+            hungryPeakWatts: number;
+            /** Format: double */
+            restTypicalWatts: number;
+            /** Format: int32 */
+            standardWatts?: number | null;
+            /** Format: double */
+            supplyWatts: number;
+            /** Format: double */
+            transientWatts: number;
+            /** Format: double */
+            wantedWatts: number;
+            why: components["schemas"]["Why"];
+        };
+        PowerQuestion: {
+            /** @description 1 to 200 components */
+            components: components["schemas"]["PoweredComponent"][];
+            /**
+             * Format: double
+             * @description Screens and lights, W
+             */
+            otherWatts?: number | null;
+        };
+        PoweredComponent: {
+            asks?: components["schemas"]["Port"][] | null;
+            /**
+             * Format: double
+             * @description Borne for an instant, W
+             */
+            excursionWatts?: number | null;
+            /**
+             * @description PROCESSOR and GRAPHICS count with their peak
+             * @enum {string}
+             */
+            kind: "ENCLOSURE" | "BOARD" | "PROCESSOR" | "GRAPHICS" | "MEMORY" | "DRIVE" | "SUPPLY" | "COOLER" | "FAN" | "RADIATOR" | "PUMP" | "BLOCK" | "RESERVOIR" | "SCREEN" | "HUB" | "RISER" | "CONTROLLER" | "OTHER";
+            m2Slots?: components["schemas"]["M2Slot"][] | null;
+            name?: string | null;
+            offers?: components["schemas"]["Port"][] | null;
+            /**
+             * Format: double
+             * @description W
+             */
+            peakWatts?: number | null;
+            /** Format: int32 */
+            quantity?: number | null;
+            /**
+             * Format: double
+             * @description W
+             */
+            supplyWatts?: number | null;
+            /**
+             * Format: double
+             * @description W; the peak if left out
+             */
+            typicalWatts?: number | null;
+        };
+        PriceRange: {
+            /** Format: int64 */
+            highMinor: number;
+            /** Format: int64 */
+            likelyMinor: number;
+            /** Format: int64 */
+            lowMinor: number;
+            why: components["schemas"]["Why"];
+        };
+        PrintFigures: {
+            /** Format: int32 */
+            cuts: number;
+            /** Format: double */
+            grams: number;
+            gramsWhy: components["schemas"]["Why"];
+            /** Format: double */
+            insertHoleMm: number;
+            /** Format: double */
+            minutes: number;
+            minutesWhy: components["schemas"]["Why"];
+            /** Format: double */
+            overhangShare: number;
+            /** Format: double */
+            shrinkPercent: number;
+        };
+        PrintPart: {
+            /** Format: int32 */
+            down: number;
+            /** @enum {string} */
+            face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+            filamentId: string;
+            fileName: string;
+            id: string;
+            /** Format: double */
+            infillPercent: number;
+            /** Format: double */
+            insertMm: number;
+            /** Format: int32 */
+            inserts: number;
+            mesh: components["schemas"]["MeshFacts"];
+            name: string;
+            /** Format: int32 */
+            quantity: number;
+            sha256: string;
+            /** Format: double */
+            wallMm: number;
+        };
+        Proposal: {
+            cans: {
+                [key: string]: number;
+            };
+            /** Format: int32 */
+            coats: number;
+            colour: string;
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: double */
+            deltaE00: number;
+            /** Format: int32 */
+            elapsedMinutes: number;
+            /** Format: int32 */
+            handsOnMinutes: number;
+            label: string;
+            layers: components["schemas"]["LayerStep"][];
+            primer?: string | null;
+            risks: string[];
+            swatches: components["schemas"]["AfterCoat"][];
+            way: string;
+        };
+        QuantityAnswer: {
+            /**
+             * Format: double
+             * @description Edges added, m²
+             */
+            areaM2: number;
+            /** Format: int32 */
+            cans: number;
+            /**
+             * Format: double
+             * @description Wet, all coats
+             */
+            ml: number;
+            /**
+             * Format: double
+             * @description Wet, one coat
+             */
+            mlPerM2: number;
+        };
+        QuantityAsked: {
+            /**
+             * Format: double
+             * @description One side, m²
+             */
+            areaM2: number;
+            /** Format: int32 */
+            coats: number;
+            /**
+             * Format: double
+             * @description Dry film of a coat, µm
+             */
+            dryFilmUm: number;
+            /**
+             * Format: double
+             * @default 400
+             */
+            packMl: number | null;
+            /**
+             * Format: double
+             * @description Rim, mm
+             */
+            perimeterMm?: number | null;
+            /**
+             * Format: double
+             * @description Solids by volume
+             */
+            solids: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            thicknessMm?: number | null;
+            /**
+             * Format: double
+             * @description Share that lands: aerosol 0.6, small gun 0.65, brush 0.95
+             * @default 0.6
+             */
+            transfer: number | null;
+        };
+        Question: {
+            answered: boolean;
+            ask: string;
+            group: string;
+            key: string;
+            ledTo: string;
+            skipped: boolean;
+        };
+        Radiator: {
+            /** Format: double */
+            factor: number;
+            /** Format: double */
+            rpm: number;
+            /** Format: int32 */
+            sections: number;
+            /** Format: double */
+            sizeMm: number;
+            /** Format: double */
+            thicknessMm: number;
+        };
+        ReadDrawing: {
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            contourMm: number;
+            cut: string;
+            engraved: string;
+            faults: components["schemas"]["Fault"][];
+            /** Format: double */
+            heightMm: number;
+            /** Format: int32 */
+            joinedEnds: number;
+            lines: string;
+            notes: string[];
+            /** Format: int32 */
+            openings: number;
+            /** Format: double */
+            widestGapMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        RecipeStep: {
+            /** Format: double */
+            amountMm?: number | null;
+            array?: components["schemas"]["CopyArray"] | null;
+            figure?: components["schemas"]["CutFigure"] | null;
+            id: string;
+            mirrored: boolean;
+            name: string;
+            /** @enum {string} */
+            op: "JOIN" | "CUT" | "ENGRAVE" | "LINE" | "POCKET" | "OFFSET" | "MIRROR_ACROSS" | "MIRROR_UP";
+            /** Format: double */
+            turnDegrees: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        Rect: {
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        RegionPicture: {
+            /** Format: double */
+            areaMm2: number;
+            back: components["schemas"]["Seen"];
+            /** Format: double */
+            deltaE00?: number | null;
+            front: components["schemas"]["Seen"];
+            name: string;
+            path: string;
+            pile: components["schemas"]["LayerSlice"][];
+            shapes: string[];
+            /** Format: double */
+            transmittance: number;
+            /** Format: double */
+            unevennessPercent: number;
+            wantedHex?: string | null;
+        };
+        Remark: {
+            id: string;
+            text: string;
+        };
+        Remedy: {
+            change?: components["schemas"]["Change"] | null;
+            label: string;
+            /** Format: int32 */
+            minutes?: number | null;
+            /** Format: int64 */
+            priceMinor?: number | null;
+        };
+        Requirement: {
+            answer: string;
+            answeredBy?: components["schemas"]["ThingLink"] | null;
+            ban?: components["schemas"]["Ban"] | null;
+            id: string;
+            /** @enum {string} */
+            kind: "CAPACITY" | "SIZE" | "WEIGHT" | "HEAT" | "NOISE" | "COLOUR" | "MONEY" | "DATE" | "LOOK" | "FUNCTION" | "BAN";
+            limit?: components["schemas"]["Limit"] | null;
+            /** @enum {string} */
+            outcome: "OPEN" | "ANSWERED" | "FAILED";
+            /** @enum {string} */
+            priority: "MUST" | "SHOULD" | "NICE";
+            text: string;
+        };
+        RequirementState: {
+            /** @enum {string} */
+            by: "ARITHMETIC" | "THING" | "PERSON" | "NOBODY";
+            derived: boolean;
+            numbers: string;
+            /** @enum {string} */
+            outcome: "OPEN" | "ANSWERED" | "FAILED";
+            requirement: components["schemas"]["Requirement"];
+            why: components["schemas"]["Why"];
+        };
+        RollPicture: {
+            filmId: string;
+            hex: string;
+            /** Format: double */
+            lengthMm: number;
+            name: string;
+            pieces: components["schemas"]["FilmCut"][];
+            /** Format: double */
+            widthMm: number;
+        };
+        RoomClimate: {
+            /** Format: double */
+            humidityPercent: number;
+            /** Format: double */
+            temperatureC: number;
+        };
+        Run: {
+            /** Format: double */
+            boreMm: number;
+            fittingId: string;
+            /** Format: int32 */
+            fittings: number;
+            /** Format: double */
+            lengthMm: number;
+            name: string;
+            thread: string;
+        };
+        ScheduleAnswer: {
+            /** @description Keys that decide the finish, first one first */
+            decidingChain: string[];
+            /**
+             * Format: date-time
+             * @description Latest finish; the start when there are no tasks
+             */
+            finish: string;
+            /** @description By start, then key */
+            tasks: components["schemas"]["TaskAnswer"][];
+        };
+        ScheduleQuestion: {
+            /** @description Weekly working time */
+            hours: components["schemas"]["OpenHours"][];
+            /** @description Who works; at least one when there is hands-on time */
+            people?: components["schemas"]["PersonQuestion"][] | null;
+            /** @description Day (its end counts) or moment of the reveal; may be left out */
+            reveal?: string | null;
+            /**
+             * Format: date-time
+             * @description Nothing starts before, bench clock, 2026-03-02T09:00
+             */
+            start: string;
+            stations?: components["schemas"]["StationQuestion"][] | null;
+            tasks: components["schemas"]["TaskQuestion"][];
+        };
+        Scheme: {
+            /** @enum {string|null} */
+            face?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
+            habits: components["schemas"]["FinishHabits"];
+            hangsWith?: string | null;
+            id: string;
+            layers: components["schemas"]["LayerStep"][];
+            name: string;
+            panelId: string;
+            /** @enum {string} */
+            seenFrom: "FRONT" | "BACK";
+            shapes: components["schemas"]["ArtShape"][];
+            /** @enum {string} */
+            surface: "BARE" | "PAINTED" | "STRIP";
+            targetHex?: string | null;
+        };
+        SchemePicture: {
+            /** Format: double */
+            areaM2: number;
+            clear: boolean;
+            coats: components["schemas"]["CoatStep"][];
+            groundHex: string;
+            habits: components["schemas"]["HabitChoice"][];
+            /** Format: double */
+            heightMm: number;
+            layers: components["schemas"]["LayerPicture"];
+            leader?: string | null;
+            outline: string;
+            partName: string;
+            /** Format: double */
+            rimM: number;
+            scheme: components["schemas"]["Scheme"];
+            shapes: components["schemas"]["ShapePicture"][];
+            sheetHex: string;
+            substrate: string;
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        Screen: {
+            /** Format: double */
+            heightMm: number;
+            id: string;
+            /** @enum {string} */
+            input: "HDMI" | "DISPLAY_PORT" | "TYPE_C";
+            name: string;
+            /** Format: int32 */
+            pixelsHigh: number;
+            /** Format: int32 */
+            pixelsWide: number;
+            /** Format: int64 */
+            priceMinor: number;
+            /** @enum {string} */
+            rail: "V5" | "V12";
+            supplierId: string;
+            /** Format: double */
+            watts: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        Screw: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            diameterMm: number;
+            /** Format: double */
+            gripMm: number;
+            /** @enum {string} */
+            into: "STEEL" | "ALUMINIUM" | "PLASTIC" | "INSERT" | "WOOD";
+            /** Format: int32 */
+            pieces: number;
+        };
+        ScrewLength: {
+            /** Format: double */
+            leastMm: number;
+            /** Format: int32 */
+            lengthMm?: number | null;
+            /** Format: double */
+            mostMm: number;
+            why: components["schemas"]["Why"];
+        };
+        ScrewQuestion: {
+            /**
+             * Format: double
+             * @description Depth there is behind, mm
+             */
+            depthMm: number;
+            /**
+             * Format: double
+             * @description Outer diameter, mm
+             */
+            diameterMm: number;
+            /**
+             * Format: double
+             * @description What it holds together, mm
+             */
+            gripMm: number;
+            /** @enum {string} */
+            into: "STEEL" | "ALUMINIUM" | "PLASTIC" | "INSERT" | "WOOD";
+            /** Format: int32 */
+            pieces?: number | null;
+        };
+        Sealing: {
+            balance: components["schemas"]["AirBalance"];
+            /** @enum {string} */
+            face: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM";
+        };
+        Seen: {
+            backLit: string;
+            backLitDusk: string;
+            dusk: string;
+            edgeLit: string;
+            edgeLitDusk: string;
+            unlit: string;
+        };
+        SeenAs: {
+            lightHex: string;
+            merged: number[][];
+            name: string;
+            seen: string[];
+        };
+        SensorReading: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            humidityPercent: number;
+            /** Format: double */
+            temperatureC: number;
+        };
+        Session: {
+            account?: components["schemas"]["Account"] | null;
+            needsSetup: boolean;
+        };
+        Setting: {
+            confirmedBy: string;
+            /** @enum {string} */
+            material: "ACRYLIC" | "PLY" | "ALUMINIUM" | "STEEL" | "POLYCARBONATE" | "PVC" | "ABS" | "MDF" | "CARD" | "FIBRE" | "PTFE" | "CHROME_LEATHER" | "UNKNOWN_PLASTIC";
+            /** Format: int32 */
+            passes: number;
+            /** Format: double */
+            powerPercent: number;
+            /** Format: double */
+            speedMmPerSecond: number;
+            /** Format: double */
+            thicknessMm: number;
+        };
+        Settling: {
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            riseK: number;
+        };
+        ShapeAsked: {
+            name: string;
+            path?: string | null;
+            /** @description #RRGGBB */
+            wanted?: string | null;
+        };
+        ShapePicture: {
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            contourMm: number;
+            id: string;
+            path: string;
+        };
+        SheetAsked: {
+            /** @description #RRGGBB */
+            colour: string;
+            /** Format: double */
+            heightMm?: number | null;
+            /**
+             * Format: double
+             * @default 3
+             */
+            thicknessMm: number | null;
+            /**
+             * Format: double
+             * @description Share of light that passes
+             */
+            transmittance: number;
+            /** Format: double */
+            widthMm?: number | null;
+        };
+        SheetLayout: {
+            blankPath: string;
+            /** Format: date-time */
+            cutAt?: string | null;
+            id: string;
+            machineId: string;
+            name: string;
+            offcutId?: string | null;
+            pieces: components["schemas"]["LaidPiece"][];
+            sheetId: string;
+            /** @enum {string} */
+            state: "PLANNED" | "CUT";
+            usedStock: boolean;
+        };
+        SheetProduct: {
+            colourHex: string;
+            /** Format: double */
+            heightMm: number;
+            id: string;
+            /** Format: double */
+            laserMmPerSecond: number;
+            /** @enum {string} */
+            material: "ACRYLIC" | "PLY" | "ALUMINIUM" | "STEEL" | "POLYCARBONATE" | "PVC" | "ABS" | "MDF" | "CARD" | "FIBRE" | "PTFE" | "CHROME_LEATHER" | "UNKNOWN_PLASTIC";
+            /** Format: double */
+            measuredThicknessMm?: number | null;
+            name: string;
+            /** Format: int32 */
+            onHandSheets: number;
+            /** Format: int64 */
+            priceMinor: number;
+            supplierId: string;
+            /** Format: double */
+            thicknessMm: number;
+            /** Format: double */
+            transmittance: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        SheetSize: {
+            /** Format: int64 */
+            costMinor: number;
+            /** Format: double */
+            heightMm: number;
+            now: boolean;
+            /** Format: int64 */
+            savesMinor: number;
+            /** Format: int32 */
+            sheets: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        SheetUse: {
+            /** Format: double */
+            areaMm2: number;
+            id: string;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            sheet: number;
+            /** Format: double */
+            usedLengthMm: number;
+            /** Format: double */
+            utilisation: number;
+        };
+        SignIn: {
+            name: string;
+            password: string;
+        };
+        Size: {
+            /** Format: double */
+            depthMm: number;
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            widthMm: number;
+        };
+        Sketch: {
+            items?: components["schemas"]["FaceItem"][] | null;
+            look?: components["schemas"]["Look"] | null;
+            panels?: components["schemas"]["Panel"][] | null;
+        };
+        SmallestChange: {
+            /** @enum {string} */
+            axis: "X" | "Y" | "Z";
+            bayId: string;
+            inTheWay: string[];
+            /** Format: double */
+            largestMm: number;
+            /** Format: double */
+            needMm: number;
+            /** @enum {string} */
+            turn: "UPRIGHT" | "QUARTER" | "ON_BACK" | "ON_SIDE" | "ON_SIDE_QUARTER" | "ON_BACK_QUARTER";
+        };
+        Snapshot: {
+            frozen: components["schemas"]["Frozen"];
+            id: string;
+            letter: string;
+            name: string;
+            note: string;
+        };
+        SnapshotDifference: {
+            /** Format: int64 */
+            daysDelta: number;
+            /** Format: int64 */
+            deltaMinor: number;
+            differences: string[];
+            /** Format: int64 */
+            minutesDelta: number;
+        };
+        Solid: {
+            body: boolean;
+            box: components["schemas"]["Box"];
+            hard: boolean;
+            ofId: string;
+            what: string;
+        };
+        SpacePicture: {
+            bays: components["schemas"]["PlacedBay"][];
+            order: components["schemas"]["GoingInStep"][];
+            outer: components["schemas"]["Box"];
+            proven: boolean;
+            things: components["schemas"]["PlacedThing"][];
+            unplaced: components["schemas"]["UnplacedThing"][];
+        };
+        Spot: {
+            /** @enum {string} */
+            seat: "BOARD" | "SUPPLY" | "CARD" | "RADIATOR" | "DRIVE" | "FAN" | "FREE" | "ON_PROCESSOR" | "ON_MEMORY" | "ON_M2";
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
+        SseEmitter: {
+            /** Format: int64 */
+            timeout: number;
+        };
+        Stack: {
+            /** Format: double */
+            cavityMm: number;
+            /** Format: double */
+            cavityToleranceMm: number;
+            layers: components["schemas"]["StackLayer"][];
+            /** Format: double */
+            wantedGapMm: number;
+        };
+        StackLayer: {
+            name: string;
+            /** Format: double */
+            nominalMm: number;
+            /** Format: double */
+            toleranceMm: number;
+        };
+        StackQuestion: {
+            /**
+             * Format: double
+             * @description mm
+             */
+            cavityMm: number;
+            /**
+             * Format: double
+             * @description ±, mm; 0 if left out
+             */
+            cavityToleranceMm?: number | null;
+            /** @description 0 to 200 layers */
+            layers: components["schemas"]["AskedLayer"][];
+            /**
+             * Format: double
+             * @description mm; 0 if left out
+             */
+            wantedGapMm?: number | null;
+        };
+        StackUp: {
+            fitsStatistically: boolean;
+            fitsWorst: boolean;
+            /** Format: double */
+            gapMm: number;
+            /** Format: double */
+            statisticalGapMm: number;
+            why: components["schemas"]["Why"];
+            /** Format: double */
+            worstGapMm: number;
+        };
+        StandoffLoad: {
+            /** Format: double */
+            axialMpa: number;
+            /** Format: double */
+            bendingMpa: number;
+            /** Format: double */
+            bucklingN: number;
+            /** Format: int32 */
+            carrying: number;
+            holds: boolean;
+            remedies: string[];
+            /** Format: double */
+            safety: number;
+            /** Format: double */
+            shearMpa: number;
+            /** @enum {string} */
+            verdict: "HOLDS" | "TOO_SLENDER" | "NOT_KNOWN";
+            /** Format: double */
+            wantedSafety: number;
+            why: components["schemas"]["Why"];
+            /** Format: double */
+            yieldMpa: number;
+        };
+        StandoffQuestion: {
+            /**
+             * Format: double
+             * @description From above on all, N
+             */
+            axialN?: number | null;
+            /**
+             * Format: int32
+             * @description Posts that share the load; three of four if left out
+             */
+            carrying?: number | null;
+            /** @description Both ends can’t turn: shoulders on thick plates; not so if left out */
+            clamped?: boolean | null;
+            /**
+             * Format: double
+             * @description Core diameter, mm
+             */
+            coreMm: number;
+            /** Format: int32 */
+            count: number;
+            /**
+             * Format: double
+             * @description mm
+             */
+            heightMm: number;
+            /** @description What holds the upper plate sideways; nothing if left out */
+            heldBy?: string | null;
+            /**
+             * Format: double
+             * @description From the side on all, N
+             */
+            lateralN?: number | null;
+            /** @enum {string} */
+            material: "MILD_STEEL" | "STAINLESS" | "BRASS" | "ALUMINIUM" | "NYLON";
+            /** @description Whether someone leans or sits on it; so if left out */
+            person?: boolean | null;
+        };
+        Standoffs: {
+            /** Format: double */
+            axialN: number;
+            /** Format: int32 */
+            carrying: number;
+            clamped: boolean;
+            /** Format: double */
+            coreMm: number;
+            /** Format: int32 */
+            count: number;
+            /** Format: double */
+            heightMm: number;
+            heldBy: string;
+            /** Format: double */
+            lateralN: number;
+            /** @enum {string} */
+            material: "MILD_STEEL" | "STAINLESS" | "BRASS" | "ALUMINIUM" | "NYLON";
+            person: boolean;
+        };
+        Stands: {
+            balance?: components["schemas"]["Balance"] | null;
+            weights: components["schemas"]["Weight"][];
+        };
+        Station: {
+            /** Format: int32 */
+            capacity: number;
+            id: string;
+            /** @enum {string} */
+            kind: "BENCH" | "SPRAY_CORNER" | "LASER" | "PRINTER" | "SAW";
+            name: string;
+        };
+        StationQuestion: {
+            /**
+             * Format: int32
+             * @description Tasks at once
+             * @default 1
+             */
+            capacity: number | null;
+            id: string;
+        };
+        StepTimes: {
+            /** Format: int32 */
+            bayChangeMinutes: number;
+            /** Format: int32 */
+            cablingMinutes: number;
+            /** Format: int32 */
+            closeUpMinutes: number;
+            /** Format: int32 */
+            coatSetUpMinutes: number;
+            /** Format: int32 */
+            componentFitMinutes: number;
+            /** Format: int32 */
+            conceptMinutes: number;
+            /** Format: int32 */
+            cutSetUpMinutes: number;
+            /** Format: double */
+            drillMinutesPerHole: number;
+            /** Format: int32 */
+            dryFitMinutesPerPanel: number;
+            /** Format: int32 */
+            edgeGrits: number;
+            /** Format: double */
+            filingMinutesPerMetre: number;
+            /** Format: int32 */
+            fitOnPaperMinutes: number;
+            /** Format: double */
+            flatMinutesPerM2: number;
+            /** Format: int32 */
+            handOverMinutes: number;
+            /** Format: int32 */
+            hardwareProofMinutes: number;
+            /** Format: int32 */
+            interviewMinutes: number;
+            /** Format: double */
+            keyMinutesPerM2: number;
+            /** Format: int32 */
+            leakTestHours: number;
+            /** Format: int32 */
+            loadTestMinutes: number;
+            /** Format: int32 */
+            loadTestRunHours: number;
+            /** Format: int32 */
+            loopFillMinutes: number;
+            /** Format: double */
+            maskMinutesPerMetre: number;
+            /** Format: int32 */
+            panelFitMinutes: number;
+            /** Format: int32 */
+            photographMinutes: number;
+            /** Format: double */
+            rackM2: number;
+            /** Format: int32 */
+            receiveMinutes: number;
+            /** Format: double */
+            sawMinutesPerMetre: number;
+            /** Format: double */
+            scoreMinutesPerMetre: number;
+            /** Format: int32 */
+            screenFitMinutes: number;
+            /** Format: double */
+            sprayM2PerMinute: number;
+            /** Format: double */
+            stripFitMinutesPerMetre: number;
+            /** Format: double */
+            stripMinutesPerM2: number;
+            /** Format: int32 */
+            washMinutes: number;
+            /** Format: double */
+            weedMinutesPerMetre: number;
+        };
+        StockColour: {
+            hex: string;
+            id: string;
+            kind: string;
+            name: string;
+        };
+        StockTaken: {
+            /** Format: int32 */
+            products: number;
+        };
+        Stop: {
+            burnt: boolean;
+            /** Format: date */
+            on?: string | null;
+            /** @enum {string} */
+            stage: "BRIEF" | "CONCEPT" | "FIT" | "ORDER" | "MAKE" | "FINISH" | "LIGHT" | "ASSEMBLE" | "PROVE" | "REVEAL";
+            /** Format: int32 */
+            tasks: number;
+        };
+        Supplier: {
+            id: string;
+            /** Format: int32 */
+            leadDays: number;
+            name: string;
+            /** Format: int64 */
+            shippingMinor: number;
+        };
+        Supports: {
+            /** Format: double */
+            backMm: number;
+            /** Format: double */
+            frontMm: number;
+            /** @enum {string} */
+            kind: "FEET" | "AXLES" | "SHELF";
+            /** Format: double */
+            leftMm: number;
+            /** Format: double */
+            rightMm: number;
+        };
+        Swap: {
+            productId: string;
+        };
+        Taken: {
+            id: string;
+            productId: string;
+        };
+        TapeAsked: {
+            glass?: boolean | null;
+            /** @description Above 45 °C */
+            hot?: boolean | null;
+            /**
+             * Format: double
+             * @description kg
+             */
+            massKg: number;
+            overhead?: boolean | null;
+            /** @description Rough or painted ground */
+            rough?: boolean | null;
+            /**
+             * Format: double
+             * @description mm
+             * @default 12
+             */
+            tapeWidthMm: number | null;
+        };
+        Task: {
+            after: string[];
+            cautions: ("SOLVENT_SPRAY" | "WATERBORNE_SPRAY" | "TWO_PACK" | "SANDING" | "STAIN" | "LASER" | "HEAT_BENDING" | "HEAT_SET" | "MAGNETS" | "METAL_CUTTING" | "SAWING" | "ELECTRONICS" | "MAINS" | "COOLANT" | "LIFTING")[];
+            /** Format: date-time */
+            earliest?: string | null;
+            gate: boolean;
+            /** Format: int32 */
+            handsOnMinutes: number;
+            holdsStation: boolean;
+            interruptible: boolean;
+            key: string;
+            paces: components["schemas"]["DayPaces"];
+            /** @enum {string} */
+            stage: "BRIEF" | "CONCEPT" | "FIT" | "ORDER" | "MAKE" | "FINISH" | "LIGHT" | "ASSEMBLE" | "PROVE" | "REVEAL";
+            /** @enum {string|null} */
+            station?: "BENCH" | "SPRAY_CORNER" | "LASER" | "PRINTER" | "SAW" | null;
+            thingId?: string | null;
+            title: string;
+            /** Format: int32 */
+            waitMinutes: number;
+            waitingFor: string;
+            why: components["schemas"]["Why"];
+        };
+        TaskAnswer: {
+            /** @description On the deciding chain */
+            deciding: boolean;
+            /**
+             * Format: date-time
+             * @description End of hands-on time plus the wait
+             */
+            finish: string;
+            /** Format: date-time */
+            handsOnEnd: string;
+            key: string;
+            /** @description Who does it */
+            person?: string | null;
+            /** @description Stretches of hands-on time */
+            pieces: components["schemas"]["Piece"][];
+            /**
+             * Format: int64
+             * @description Working minutes it can slip before the reveal (or the finish) moves
+             */
+            slackMinutes: number;
+            /** Format: date-time */
+            start: string;
+        };
+        TaskLog: {
+            /** Format: int64 */
+            attemptMinutes: number;
+            key: string;
+            /** Format: int64 */
+            loggedMinutes: number;
+            running?: components["schemas"]["TimeEntry"] | null;
+            timed: boolean;
+            verdict?: components["schemas"]["TaskMark"] | null;
+        };
+        TaskMark: {
+            /** Format: date-time */
+            at: string;
+            by: string;
+            id: string;
+            note: string;
+            passedFor?: string | null;
+            taskKey: string;
+            /** @enum {string} */
+            what: "DONE" | "REOPENED" | "AGAIN" | "PASSED" | "FAILED";
+        };
+        TaskPicture: {
+            /** Format: date-time */
+            doneAt?: string | null;
+            log: components["schemas"]["TaskLog"];
+            missing: string[];
+            openBefore: components["schemas"]["OpenStep"][];
+            planned?: components["schemas"]["PlannedStep"] | null;
+            /** Format: int32 */
+            remainingMinutes: number;
+            /** @enum {string} */
+            state: "READY" | "RUNNING" | "BEHIND" | "WAITING" | "DONE" | "FAILED" | "NO_LONGER_NEEDED";
+            task: components["schemas"]["Task"];
+            /** Format: date-time */
+            waitsUntil?: string | null;
+            /** Format: date-time */
+            windowCloses?: string | null;
+        };
+        TaskQuestion: {
+            /** @description Keys that must be finished first, waits included */
+            after?: string[] | null;
+            /**
+             * Format: date-time
+             * @description Not before, bench clock
+             */
+            earliest?: string | null;
+            /**
+             * Format: int32
+             * @description In working hours only, minutes
+             */
+            handsOnMinutes: number;
+            /**
+             * @description Whether the wait keeps the station
+             * @default false
+             */
+            holdsStationWhileWaiting: boolean | null;
+            /**
+             * @description Whether closing time and other work may split it
+             * @default true
+             */
+            interruptible: boolean | null;
+            key: string;
+            /** @description Who does it; anybody when left out */
+            person?: string | null;
+            /** @description What it occupies; nothing when left out */
+            station?: string | null;
+            /**
+             * Format: int32
+             * @description Runs day and night behind the hands-on time, minutes
+             */
+            waitMinutes?: number | null;
+        };
+        TestCard: {
+            by: string;
+            /** Format: int32 */
+            coatsOverBlack: number;
+            id: string;
+            paintId: string;
+            readHex?: string | null;
+            /** Format: date */
+            sprayedOn: string;
+            /** Format: double */
+            tolerance: number;
+        };
+        Thermal: {
+            /** Format: double */
+            airM3PerHour: number;
+            /** Format: double */
+            coolantL: number;
+            /** Format: double */
+            copperKg: number;
+            /** Format: double */
+            fanMm: number;
+            /** Format: double */
+            limitC?: number | null;
+            /** Format: double */
+            resistanceKPerW?: number | null;
+            /** Format: double */
+            rpm: number;
+            /** Format: double */
+            sectionMm: number;
+            /** Format: int32 */
+            sections: number;
+            /** @enum {string|null} */
+            shows?: "INLET_SIDE" | "OUTLET_SIDE" | null;
+            /** Format: double */
+            thicknessMm: number;
+        };
+        ThingLink: {
+            id: string;
+            kind: string;
+        };
+        TimeEntry: {
+            /** Format: date-time */
+            endedAt?: string | null;
+            id: string;
+            personId: string;
+            /** Format: date-time */
+            startedAt: string;
+            taskKey: string;
+            typedBy?: string | null;
+            why: string;
+        };
+        Tip: {
+            /** Format: double */
+            degrees: number;
+            over: string;
+        };
+        TokenValue: {
+            value: string;
+        };
+        Treatment: {
+            /** @enum {string|null} */
+            face?: "FRONT" | "BACK" | "LEFT" | "RIGHT" | "TOP" | "BOTTOM" | null;
+            figure?: components["schemas"]["CutFigure"] | null;
+            id: string;
+            inside: boolean;
+            /** @enum {string} */
+            kind: "DECAL" | "EDGE_LINE" | "BADGE" | "WEATHERING" | "PART_MASK";
+            /** @enum {string} */
+            laying: "DRY" | "WET";
+            /** Format: int32 */
+            minutes?: number | null;
+            name: string;
+            panelId: string;
+            productId?: string | null;
+            /** Format: int32 */
+            quantity: number;
+            /** Format: double */
+            widthMm?: number | null;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        TreatmentPicture: {
+            /** Format: double */
+            areaMm2: number;
+            /** Format: double */
+            contourMm: number;
+            hostName: string;
+            id: string;
+            path: string;
+        };
+        UndoAnswer: {
+            undone?: components["schemas"]["Undone"] | null;
+        };
+        Undone: {
+            buildId?: string | null;
+            kind: string;
+            thingId: string;
+        };
+        Unplaced: {
+            componentId: string;
+            smallestChanges: components["schemas"]["SmallestChange"][];
+        };
+        UnplacedThing: {
+            componentId: string;
+            ghost?: components["schemas"]["Box"] | null;
+            missing: string;
+            name: string;
+        };
+        VentCut: {
+            area: components["schemas"]["Window"];
+            field: components["schemas"]["HoleField"];
+        };
+        VisionAnswer: {
+            /** @description Pairs that become one */
+            collapsing: components["schemas"]["CollapsedPair"][];
+            /** @description Simulated, in the order they came */
+            simulated: string[];
+        };
+        VisionQuestion: {
+            /** @description #RRGGBB each, at most 50 */
+            colours: string[];
+            /** @description protan, deutan or tritan */
+            kind: string;
+        };
+        Weight: {
+            /** Format: double */
+            massKg: number;
+            name: string;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+            /** Format: double */
+            zMm: number;
+        };
+        Why: {
+            formula: string;
+            inputs: string[];
+        };
+        Window: {
+            /** Format: double */
+            heightMm: number;
+            /** Format: double */
+            radiusMm: number;
+            /** Format: double */
+            widthMm: number;
+            /** Format: double */
+            xMm: number;
+            /** Format: double */
+            yMm: number;
+        };
+        WindowAsked: {
+            coats: components["schemas"]["WindowCoat"][];
+            /** Format: date-time */
+            start: string;
+            weather: components["schemas"]["AirHour"][];
+        };
+        WindowCoat: {
+            /** @description solvent, enamel, waterborne or two_pack */
+            base: string;
+            /** Format: double */
+            cureHours: number;
+            /** Format: int32 */
+            flashMinutes: number;
+            /** Format: double */
+            handleHours: number;
+            /** Format: int32 */
+            recoatFromMinutes: number;
+            /**
+             * Format: int32
+             * @description 0 for any time
+             * @default 0
+             */
+            recoatUntilMinutes: number | null;
+            /**
+             * Format: int32
+             * @default 15
+             */
+            sprayMinutes: number | null;
+            /**
+             * Format: date-time
+             * @description As soon as it may where it is left out
+             */
+            startAt?: string | null;
+        };
+        Worked: {
+            screw: components["schemas"]["ScrewLength"];
+            sheet: components["schemas"]["Worksheet"];
+            stack: components["schemas"]["StackUp"];
+            standoffs: components["schemas"]["StandoffLoad"];
+        };
+        Worksheet: {
+            id: string;
+            name: string;
+            screw?: components["schemas"]["Screw"] | null;
+            stack?: components["schemas"]["Stack"] | null;
+            standoffs?: components["schemas"]["Standoffs"] | null;
+        };
+        Workshop: {
+            /** Format: double */
+            contingencyPercent: number;
+            currency: string;
+            hours: components["schemas"]["OpenHours"][];
+            id: string;
+            /** Format: double */
+            markUpPercent: number;
+            name: string;
+            room: components["schemas"]["RoomClimate"];
+            /** Format: double */
+            taxPercent: number;
+            /** Format: int32 */
+            tightDays: number;
+            times: components["schemas"]["StepTimes"];
+            writing?: components["schemas"]["Writing"] | null;
+            zone: string;
+        };
+        WorkshopBook: {
+            airs: components["schemas"]["AirDay"][];
+            cards: components["schemas"]["TestCard"][];
+            enclosures: components["schemas"]["EnclosureProduct"][];
+            filaments: components["schemas"]["FilamentProduct"][];
+            films: components["schemas"]["FilmProduct"][];
+            hardware: components["schemas"]["HardwareProduct"][];
+            machines: components["schemas"]["Machine"][];
+            offcuts: components["schemas"]["Offcut"][];
+            paints: components["schemas"]["PaintProduct"][];
+            people: components["schemas"]["Person"][];
+            sheets: components["schemas"]["SheetProduct"][];
+            stations: components["schemas"]["Station"][];
+            suppliers: components["schemas"]["Supplier"][];
+            workshop: components["schemas"]["Workshop"];
+        };
+        WorkshopView: {
+            book: components["schemas"]["WorkshopBook"];
+            cautions: components["schemas"]["CautionText"][];
+            versions: {
+                [key: string]: number;
+            };
+        };
+        Writing: {
+            /** @enum {string} */
+            clock: "HOURS_24" | "HOURS_12";
+            /** @enum {string} */
+            dates: "DAY_FIRST" | "MONTH_FIRST";
+            /** @enum {string} */
+            decimal: "POINT" | "COMMA";
+            /** @enum {string} */
+            group: "COMMA" | "POINT" | "BLANK" | "APOSTROPHE" | "NONE";
+        };
+        WrongPin: {
+            componentId: string;
+            faults: string[];
+        };
+        YardRow: {
+            /** Format: int64 */
+            answered: number;
+            client: string;
+            /** Format: int64 */
+            earnedPerHourMinor?: number | null;
+            fuse: components["schemas"]["Fuse"];
+            id: string;
+            /** Format: int64 */
+            loggedMinutes: number;
+            name: string;
+            next: components["schemas"]["TaskPicture"][];
+            palette: components["schemas"]["PaletteColour"][];
+            /** Format: int32 */
+            questions: number;
+            /** Format: int64 */
+            risks: number;
+            /** Format: int64 */
+            stops: number;
+        };
+        YardView: {
+            builds: components["schemas"]["YardRow"][];
+            /** Format: date-time */
+            now: string;
+            /** Format: int32 */
+            total: number;
+            workshopName: string;
+        };
+    };
+    responses: never;
+    parameters: never;
+    requestBodies: never;
+    headers: never;
+    pathItems: never;
 }
-export type $defs = Record<string, never>
+export type $defs = Record<string, never>;
 export interface operations {
-  accounts: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Account'][]
-        }
-      }
-    }
-  }
-  add_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewAccount']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Account']
-        }
-      }
-    }
-  }
-  bench: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BenchView']
-        }
-      }
-    }
-  }
-  begin: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewBuild']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BuildView']
-        }
-      }
-    }
-  }
-  build: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BuildView']
-        }
-      }
-    }
-  }
-  remove: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  accept: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AcceptRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  putBrief: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Brief']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptBrief']
-        }
-      }
-    }
-  }
-  changeOrder: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ChangeView']
-        }
-      }
-    }
-  }
-  answer: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ChangeAnswer']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ChangeView']
-        }
-      }
-    }
-  }
-  client: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ClientView']
-        }
-      }
-    }
-  }
-  start: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ClockStart']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  putComponent: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Component']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptComponent']
-        }
-      }
-    }
-  }
-  swap: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Swap']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  concept: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ConceptView']
-        }
-      }
-    }
-  }
-  sheet_1: {
-    parameters: {
-      query?: {
-        letter?: string
-      }
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/pdf': string
-        }
-      }
-    }
-  }
-  preview: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Sketch']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ConceptView']
-        }
-      }
-    }
-  }
-  putConcept: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Concept']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptConcept']
-        }
-      }
-    }
-  }
-  enclose: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Taken']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  putEnclosure_1: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Enclosure']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptEnclosure']
-        }
-      }
-    }
-  }
-  export_3: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['BuildFile']
-        }
-      }
-    }
-  }
-  sheetPng: {
-    parameters: {
-      query?: {
-        dusk?: boolean
-      }
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'image/png': string
-        }
-      }
-    }
-  }
-  sheetSvg: {
-    parameters: {
-      query?: {
-        dusk?: boolean
-      }
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'image/svg+xml': string
-        }
-      }
-    }
-  }
-  png: {
-    parameters: {
-      query?: {
-        dusk?: boolean
-      }
-      header?: never
-      path: {
-        buildId: string
-        face: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'image/png': string
-        }
-      }
-    }
-  }
-  svg_1: {
-    parameters: {
-      query?: {
-        dusk?: boolean
-      }
-      header?: never
-      path: {
-        buildId: string
-        face: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'image/svg+xml': string
-        }
-      }
-    }
-  }
-  mirror: {
-    parameters: {
-      query: {
-        id: string
-      }
-      header?: never
-      path: {
-        buildId: string
-        face: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Mirrored']
-        }
-      }
-    }
-  }
-  putFault: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PaintFault']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptPaintFault']
-        }
-      }
-    }
-  }
-  film: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-        filmId: string
-        form: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': string
-        }
-      }
-    }
-  }
-  freeze: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Choice']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptConcept']
-        }
-      }
-    }
-  }
-  take_5: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Taken']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  history: {
-    parameters: {
-      query?: {
-        before?: number
-        size?: number
-      }
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['HistoryView']
-        }
-      }
-    }
-  }
-  restore: {
-    parameters: {
-      query?: {
-        state?: string
-      }
-      header?: never
-      path: {
-        buildId: string
-        seq: number
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  putItem: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FaceItem']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptFaceItem']
-        }
-      }
-    }
-  }
-  putJoint: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Joint']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptJoint']
-        }
-      }
-    }
-  }
-  putLayout: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SheetLayout']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptSheetLayout']
-        }
-      }
-    }
-  }
-  sheet: {
-    parameters: {
-      query?: {
-        kerf?: boolean
-      }
-      header?: never
-      path: {
-        buildId: string
-        layoutId: string
-        form: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': string
-        }
-      }
-    }
-  }
-  cut: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-        layoutId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LaserView']
-        }
-      }
-    }
-  }
-  jobSheet: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-        layoutId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/pdf': string
-        }
-      }
-    }
-  }
-  putLoop: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Loop']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptLoop']
-        }
-      }
-    }
-  }
-  putManualTask: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ManualTask']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptManualTask']
-        }
-      }
-    }
-  }
-  mark: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['MarkRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  begin_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NestWish']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NestProgress']
-        }
-      }
-    }
-  }
-  sizes: {
-    parameters: {
-      query: {
-        sheetId: string
-      }
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SheetSize'][]
-        }
-      }
-    }
-  }
-  progress: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NestProgress']
-        }
-      }
-    }
-  }
-  events_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/event-stream': components['schemas']['SseEmitter']
-        }
-      }
-    }
-  }
-  keep_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptLayouts']
-        }
-      }
-    }
-  }
-  stop_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NestProgress']
-        }
-      }
-    }
-  }
-  note: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NoteRequest']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  part_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-        openingId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PartOfOpening']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  options: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['OptionPicture'][]
-        }
-      }
-    }
-  }
-  copy: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OptionCopy']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptConceptOption']
-        }
-      }
-    }
-  }
-  ordersOut: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/csv;charset=UTF-8': string
-        }
-      }
-    }
-  }
-  ordersIn: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'text/csv': string
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Imported']
-        }
-      }
-    }
-  }
-  putOrder: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OrderLine']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptOrderLine']
-        }
-      }
-    }
-  }
-  putOutsideFinish: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OutsideFinish']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptOutsideFinish']
-        }
-      }
-    }
-  }
-  take_4: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PaletteFile']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptConcept']
-        }
-      }
-    }
-  }
-  css: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/css;charset=UTF-8': string
-        }
-      }
-    }
-  }
-  json: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PaletteFile']
-        }
-      }
-    }
-  }
-  svg: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'image/svg+xml': string
-        }
-      }
-    }
-  }
-  putPanel: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Panel']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptPanel']
-        }
-      }
-    }
-  }
-  part_2: {
-    parameters: {
-      query?: {
-        kerf?: boolean
-      }
-      header?: never
-      path: {
-        buildId: string
-        panelId: string
-        form: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': string
-        }
-      }
-    }
-  }
-  add: {
-    parameters: {
-      query: {
-        id: string
-        taskKey?: string
-        caption?: string
-      }
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-        }
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptPhoto']
-        }
-      }
-    }
-  }
-  calendar: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/calendar;charset=UTF-8': string
-        }
-      }
-    }
-  }
-  putPrint: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PrintPart']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptPrintPart']
-        }
-      }
-    }
-  }
-  putRemark: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Remark']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptRemark']
-        }
-      }
-    }
-  }
-  require: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptRequirement']
-        }
-      }
-    }
-  }
-  putRequirement: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Requirement']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptRequirement']
-        }
-      }
-    }
-  }
-  putScheme: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Scheme']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptScheme']
-        }
-      }
-    }
-  }
-  order_1: {
-    parameters: {
-      query?: {
-        tolerance?: number
-      }
-      header?: never
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FoundOrder']
-        }
-      }
-    }
-  }
-  proposals: {
-    parameters: {
-      query: {
-        target: string
-      }
-      header?: never
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Proposal'][]
-        }
-      }
-    }
-  }
-  putScreen: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Screen']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptScreen']
-        }
-      }
-    }
-  }
-  difference_1: {
-    parameters: {
-      query: {
-        from: string
-        to: string
-      }
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SnapshotDifference']
-        }
-      }
-    }
-  }
-  putLightStrip: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['LightStrip']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptLightStrip']
-        }
-      }
-    }
-  }
-  table: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OptionChoice']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  putTreatment: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Treatment']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptTreatment']
-        }
-      }
-    }
-  }
-  putWorksheet: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        buildId: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Worksheet']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptWorksheet']
-        }
-      }
-    }
-  }
-  remove_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        buildId: string
-        kind: string
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  evaluate: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['EvaluateQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['EvaluateAnswer']
-        }
-      }
-    }
-  }
-  difference: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DifferenceQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DifferenceAnswer']
-        }
-      }
-    }
-  }
-  palette: {
-    parameters: {
-      query?: {
-        k?: number
-        withoutNearWhite?: boolean
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          picture: string
-        }
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PictureAnswer']
-        }
-      }
-    }
-  }
-  underLight: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['LightQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LightAnswer']
-        }
-      }
-    }
-  }
-  vision: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['VisionQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['VisionAnswer']
-        }
-      }
-    }
-  }
-  calibrate: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CardAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CardAnswer']
-        }
-      }
-    }
-  }
-  coats: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CoatsAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CoatCount']
-        }
-      }
-    }
-  }
-  drying: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['DryingQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['DryingAnswer']
-        }
-      }
-    }
-  }
-  layers: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['LayersAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LayersAnswer']
-        }
-      }
-    }
-  }
-  order: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['OrderAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FoundOrder']
-        }
-      }
-    }
-  }
-  quantity: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['QuantityAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['QuantityAnswer']
-        }
-      }
-    }
-  }
-  window: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['WindowAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CoatPlan']
-        }
-      }
-    }
-  }
-  air: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AirQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['AirAnswer']
-        }
-      }
-    }
-  }
-  balance: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BalanceQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Balance']
-        }
-      }
-    }
-  }
-  loop: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['LoopQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LoopHeat']
-        }
-      }
-    }
-  }
-  place: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PlaceAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PlaceAnswer']
-        }
-      }
-    }
-  }
-  power: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PowerQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Fed']
-        }
-      }
-    }
-  }
-  screw: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ScrewQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ScrewLength']
-        }
-      }
-    }
-  }
-  stack: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['StackQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StackUp']
-        }
-      }
-    }
-  }
-  standoff: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['StandoffQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StandoffLoad']
-        }
-      }
-    }
-  }
-  bend: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['BendAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FlatPattern']
-        }
-      }
-    }
-  }
-  cutTime: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['CutAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['CutTime']
-        }
-      }
-    }
-  }
-  measure: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-        }
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['MeshFacts']
-        }
-      }
-    }
-  }
-  nest: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NestAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['NestAnswer']
-        }
-      }
-    }
-  }
-  panel: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PanelQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PanelAnswer']
-        }
-      }
-    }
-  }
-  part: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PartAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PartNumbers']
-        }
-      }
-    }
-  }
-  photo: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PhotoAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['PhotoMeasure']
-        }
-      }
-    }
-  }
-  tape: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TapeAsked']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['FoamTape']
-        }
-      }
-    }
-  }
-  schedule: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['ScheduleQuestion']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ScheduleAnswer']
-        }
-      }
-    }
-  }
-  stop_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  read: {
-    parameters: {
-      query?: {
-        joinMm?: number
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-        }
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ReadDrawing']
-        }
-      }
-    }
-  }
-  health: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Health']
-        }
-      }
-    }
-  }
-  take_3: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ImportedBuild']
-        }
-      }
-    }
-  }
-  view: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LaserView']
-        }
-      }
-    }
-  }
-  events: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/event-stream': components['schemas']['SseEmitter']
-        }
-      }
-    }
-  }
-  goOn: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LaserView']
-        }
-      }
-    }
-  }
-  pause: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LaserView']
-        }
-      }
-    }
-  }
-  stop: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LaserView']
-        }
-      }
-    }
-  }
-  trouble: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        what: 'MISFIRE' | 'LID_OPENED' | 'PIECE_TIPPED'
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LaserView']
-        }
-      }
-    }
-  }
-  library: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['LibraryView']
-        }
-      }
-    }
-  }
-  keep_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-        }
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptMesh']
-        }
-      }
-    }
-  }
-  picture_1: {
-    parameters: {
-      query?: {
-        size?: number
-        hex?: string
-      }
-      header?: never
-      path: {
-        sha256: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'image/png': string
-        }
-      }
-    }
-  }
-  keep: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: {
-      content: {
-        'multipart/form-data': {
-          /** Format: binary */
-          file: string
-        }
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptPicture']
-        }
-      }
-    }
-  }
-  picture: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        sha256: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': string
-        }
-      }
-    }
-  }
-  session: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Session']
-        }
-      }
-    }
-  }
-  signIn: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SignIn']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Session']
-        }
-      }
-    }
-  }
-  signOut: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  setUp: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Answers']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['Session']
-        }
-      }
-    }
-  }
-  tokens: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ApiToken'][]
-        }
-      }
-    }
-  }
-  addToken: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['NewToken']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['TokenValue']
-        }
-      }
-    }
-  }
-  revoke: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  undo: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['UndoAnswer']
-        }
-      }
-    }
-  }
-  workshop: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['WorkshopView']
-        }
-      }
-    }
-  }
-  sensor: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['SensorReading']
-        }
-      }
-    }
-  }
-  takeSensor: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['AirDay']
-        }
-      }
-    }
-  }
-  export_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/csv;charset=UTF-8': string
-        }
-      }
-    }
-  }
-  take_2: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'text/csv': string
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['AirTaken']
-        }
-      }
-    }
-  }
-  putAir: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['AirDay']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptAirDay']
-        }
-      }
-    }
-  }
-  removeAir: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  putEnclosure: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['EnclosureProduct']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptEnclosureProduct']
-        }
-      }
-    }
-  }
-  putFilament: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FilamentProduct']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptFilamentProduct']
-        }
-      }
-    }
-  }
-  putFilm: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['FilmProduct']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptFilmProduct']
-        }
-      }
-    }
-  }
-  export_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/csv;charset=UTF-8': string
-        }
-      }
-    }
-  }
-  take_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'text/csv': string
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['HardwareTaken']
-        }
-      }
-    }
-  }
-  putHardware: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['HardwareProduct']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptHardwareProduct']
-        }
-      }
-    }
-  }
-  putMachine: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Machine']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptMachine']
-        }
-      }
-    }
-  }
-  putOffcut: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Offcut']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptOffcut']
-        }
-      }
-    }
-  }
-  removeOffcut: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  putPaint: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['PaintProduct']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptPaintProduct']
-        }
-      }
-    }
-  }
-  putPerson: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Person']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptPerson']
-        }
-      }
-    }
-  }
-  putSheet: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['SheetProduct']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptSheetProduct']
-        }
-      }
-    }
-  }
-  putStation: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Station']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptStation']
-        }
-      }
-    }
-  }
-  export: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        kind: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'text/csv;charset=UTF-8': string
-        }
-      }
-    }
-  }
-  take: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        kind: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'text/csv': string
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['StockTaken']
-        }
-      }
-    }
-  }
-  putSupplier: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Supplier']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptSupplier']
-        }
-      }
-    }
-  }
-  putCard: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['TestCard']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptTestCard']
-        }
-      }
-    }
-  }
-  removeCard: {
-    parameters: {
-      query?: never
-      header?: never
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content?: never
-      }
-    }
-  }
-  putWorkshop: {
-    parameters: {
-      query?: never
-      header?: {
-        'If-Match'?: string
-      }
-      path: {
-        id: string
-      }
-      cookie?: never
-    }
-    requestBody: {
-      content: {
-        'application/json': components['schemas']['Workshop']
-      }
-    }
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['KeptWorkshop']
-        }
-      }
-    }
-  }
-  yard: {
-    parameters: {
-      query?: {
-        page?: number
-        size?: number
-      }
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['YardView']
-        }
-      }
-    }
-  }
+    accounts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"][];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewAccount"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Account"];
+                };
+            };
+        };
+    };
+    bench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BenchView"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBuild"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuildView"];
+                };
+            };
+        };
+    };
+    build: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuildView"];
+                };
+            };
+        };
+    };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    accept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AcceptRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putBrief: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Brief"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptBrief"];
+                };
+            };
+        };
+    };
+    changeOrder: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangeView"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeAnswer"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChangeView"];
+                };
+            };
+        };
+    };
+    client: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientView"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClockStart"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putComponent: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Component"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptComponent"];
+                };
+            };
+        };
+    };
+    swap: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Swap"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    concept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConceptView"];
+                };
+            };
+        };
+    };
+    sheet_1: {
+        parameters: {
+            query?: {
+                letter?: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Sketch"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConceptView"];
+                };
+            };
+        };
+    };
+    putConcept: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Concept"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptConcept"];
+                };
+            };
+        };
+    };
+    enclose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Taken"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putEnclosure_1: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Enclosure"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptEnclosure"];
+                };
+            };
+        };
+    };
+    export_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BuildFile"];
+                };
+            };
+        };
+    };
+    sheetPng: {
+        parameters: {
+            query?: {
+                dusk?: boolean;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+        };
+    };
+    sheetSvg: {
+        parameters: {
+            query?: {
+                dusk?: boolean;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    png: {
+        parameters: {
+            query?: {
+                dusk?: boolean;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                face: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+        };
+    };
+    svg_1: {
+        parameters: {
+            query?: {
+                dusk?: boolean;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                face: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    mirror: {
+        parameters: {
+            query: {
+                id: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                face: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Mirrored"];
+                };
+            };
+        };
+    };
+    putFault: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaintFault"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPaintFault"];
+                };
+            };
+        };
+    };
+    film: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                filmId: string;
+                form: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    freeze: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Choice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptConcept"];
+                };
+            };
+        };
+    };
+    take_5: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Taken"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    history: {
+        parameters: {
+            query?: {
+                before?: number;
+                size?: number;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HistoryView"];
+                };
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: {
+                state?: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                seq: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putItem: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FaceItem"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptFaceItem"];
+                };
+            };
+        };
+    };
+    putJoint: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Joint"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptJoint"];
+                };
+            };
+        };
+    };
+    putLayout: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetLayout"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptSheetLayout"];
+                };
+            };
+        };
+    };
+    sheet: {
+        parameters: {
+            query?: {
+                kerf?: boolean;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                layoutId: string;
+                form: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    cut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                layoutId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaserView"];
+                };
+            };
+        };
+    };
+    jobSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                layoutId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
+    putLoop: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Loop"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptLoop"];
+                };
+            };
+        };
+    };
+    putManualTask: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ManualTask"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptManualTask"];
+                };
+            };
+        };
+    };
+    mark: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MarkRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NestWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestProgress"];
+                };
+            };
+        };
+    };
+    sizes: {
+        parameters: {
+            query: {
+                sheetId: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetSize"][];
+                };
+            };
+        };
+    };
+    progress: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestProgress"];
+                };
+            };
+        };
+    };
+    events_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptLayouts"];
+                };
+            };
+        };
+    };
+    stop_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestProgress"];
+                };
+            };
+        };
+    };
+    note: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoteRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    part_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                openingId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartOfOpening"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    options: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OptionPicture"][];
+                };
+            };
+        };
+    };
+    copy: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OptionCopy"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptConceptOption"];
+                };
+            };
+        };
+    };
+    ordersOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    ordersIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Imported"];
+                };
+            };
+        };
+    };
+    putOrder: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderLine"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptOrderLine"];
+                };
+            };
+        };
+    };
+    putOutsideFinish: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OutsideFinish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptOutsideFinish"];
+                };
+            };
+        };
+    };
+    take_4: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaletteFile"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptConcept"];
+                };
+            };
+        };
+    };
+    css: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/css;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    json: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PaletteFile"];
+                };
+            };
+        };
+    };
+    svg: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    putPanel: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Panel"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPanel"];
+                };
+            };
+        };
+    };
+    part_2: {
+        parameters: {
+            query?: {
+                kerf?: boolean;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                panelId: string;
+                form: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    passOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PassOverRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    add: {
+        parameters: {
+            query: {
+                id: string;
+                taskKey?: string;
+                caption?: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPhoto"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    putPrint: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PrintPart"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPrintPart"];
+                };
+            };
+        };
+    };
+    putRemark: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Remark"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRemark"];
+                };
+            };
+        };
+    };
+    require: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRequirement"];
+                };
+            };
+        };
+    };
+    putRequirement: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Requirement"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptRequirement"];
+                };
+            };
+        };
+    };
+    putScheme: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Scheme"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptScheme"];
+                };
+            };
+        };
+    };
+    order_1: {
+        parameters: {
+            query?: {
+                tolerance?: number;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundOrder"];
+                };
+            };
+        };
+    };
+    proposals: {
+        parameters: {
+            query: {
+                target: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposal"][];
+                };
+            };
+        };
+    };
+    putScreen: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Screen"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptScreen"];
+                };
+            };
+        };
+    };
+    difference_1: {
+        parameters: {
+            query: {
+                from: string;
+                to: string;
+            };
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SnapshotDifference"];
+                };
+            };
+        };
+    };
+    putLightStrip: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LightStrip"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptLightStrip"];
+                };
+            };
+        };
+    };
+    table: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OptionChoice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putTime: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TimeEntry"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptTimeEntry"];
+                };
+            };
+        };
+    };
+    putTreatment: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Treatment"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptTreatment"];
+                };
+            };
+        };
+    };
+    putWorksheet: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                buildId: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Worksheet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptWorksheet"];
+                };
+            };
+        };
+    };
+    remove_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                kind: string;
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    evaluate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EvaluateQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EvaluateAnswer"];
+                };
+            };
+        };
+    };
+    difference: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DifferenceQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DifferenceAnswer"];
+                };
+            };
+        };
+    };
+    palette: {
+        parameters: {
+            query?: {
+                k?: number;
+                withoutNearWhite?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    picture: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PictureAnswer"];
+                };
+            };
+        };
+    };
+    underLight: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LightQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LightAnswer"];
+                };
+            };
+        };
+    };
+    vision: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VisionQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VisionAnswer"];
+                };
+            };
+        };
+    };
+    calibrate: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CardAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardAnswer"];
+                };
+            };
+        };
+    };
+    coats: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CoatsAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoatCount"];
+                };
+            };
+        };
+    };
+    drying: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DryingQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryingAnswer"];
+                };
+            };
+        };
+    };
+    layers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayersAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LayersAnswer"];
+                };
+            };
+        };
+    };
+    order: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OrderAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoundOrder"];
+                };
+            };
+        };
+    };
+    quantity: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["QuantityAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuantityAnswer"];
+                };
+            };
+        };
+    };
+    window: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WindowAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoatPlan"];
+                };
+            };
+        };
+    };
+    air: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirAnswer"];
+                };
+            };
+        };
+    };
+    balance: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BalanceQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Balance"];
+                };
+            };
+        };
+    };
+    loop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LoopQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoopHeat"];
+                };
+            };
+        };
+    };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceAnswer"];
+                };
+            };
+        };
+    };
+    power: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PowerQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Fed"];
+                };
+            };
+        };
+    };
+    screw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScrewQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScrewLength"];
+                };
+            };
+        };
+    };
+    stack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StackQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StackUp"];
+                };
+            };
+        };
+    };
+    standoff: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StandoffQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StandoffLoad"];
+                };
+            };
+        };
+    };
+    bend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BendAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FlatPattern"];
+                };
+            };
+        };
+    };
+    cutTime: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CutAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CutTime"];
+                };
+            };
+        };
+    };
+    measure: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeshFacts"];
+                };
+            };
+        };
+    };
+    nest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NestAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestAnswer"];
+                };
+            };
+        };
+    };
+    panel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PanelQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PanelAnswer"];
+                };
+            };
+        };
+    };
+    part: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PartAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PartNumbers"];
+                };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PhotoAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PhotoMeasure"];
+                };
+            };
+        };
+    };
+    tape: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapeAsked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FoamTape"];
+                };
+            };
+        };
+    };
+    schedule: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScheduleQuestion"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScheduleAnswer"];
+                };
+            };
+        };
+    };
+    stop_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: {
+                joinMm?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadDrawing"];
+                };
+            };
+        };
+    };
+    health: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Health"];
+                };
+            };
+        };
+    };
+    take_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ImportedBuild"];
+                };
+            };
+        };
+    };
+    view: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaserView"];
+                };
+            };
+        };
+    };
+    events: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["SseEmitter"];
+                };
+            };
+        };
+    };
+    goOn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaserView"];
+                };
+            };
+        };
+    };
+    pause: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaserView"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaserView"];
+                };
+            };
+        };
+    };
+    trouble: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                what: "MISFIRE" | "LID_OPENED" | "PIECE_TIPPED";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaserView"];
+                };
+            };
+        };
+    };
+    library: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LibraryView"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptMesh"];
+                };
+            };
+        };
+    };
+    picture_1: {
+        parameters: {
+            query?: {
+                size?: number;
+                hex?: string;
+            };
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/png": string;
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPicture"];
+                };
+            };
+        };
+    };
+    picture: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                sha256: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string;
+                };
+            };
+        };
+    };
+    session: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    signIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SignIn"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    signOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    setUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Answers"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Session"];
+                };
+            };
+        };
+    };
+    tokens: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ApiToken"][];
+                };
+            };
+        };
+    };
+    addToken: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewToken"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TokenValue"];
+                };
+            };
+        };
+    };
+    revoke: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    undo: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UndoAnswer"];
+                };
+            };
+        };
+    };
+    workshop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorkshopView"];
+                };
+            };
+        };
+    };
+    sensor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SensorReading"];
+                };
+            };
+        };
+    };
+    takeSensor: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirDay"];
+                };
+            };
+        };
+    };
+    export_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    take_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AirTaken"];
+                };
+            };
+        };
+    };
+    putAir: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AirDay"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptAirDay"];
+                };
+            };
+        };
+    };
+    removeAir: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putEnclosure: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["EnclosureProduct"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptEnclosureProduct"];
+                };
+            };
+        };
+    };
+    putFilament: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FilamentProduct"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptFilamentProduct"];
+                };
+            };
+        };
+    };
+    putFilm: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FilmProduct"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptFilmProduct"];
+                };
+            };
+        };
+    };
+    export_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HardwareTaken"];
+                };
+            };
+        };
+    };
+    putHardware: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HardwareProduct"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptHardwareProduct"];
+                };
+            };
+        };
+    };
+    putMachine: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Machine"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptMachine"];
+                };
+            };
+        };
+    };
+    putOffcut: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Offcut"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptOffcut"];
+                };
+            };
+        };
+    };
+    removeOffcut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putPaint: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaintProduct"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPaintProduct"];
+                };
+            };
+        };
+    };
+    putPerson: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Person"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptPerson"];
+                };
+            };
+        };
+    };
+    putSheet: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetProduct"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptSheetProduct"];
+                };
+            };
+        };
+    };
+    putStation: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Station"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptStation"];
+                };
+            };
+        };
+    };
+    export: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockTaken"];
+                };
+            };
+        };
+    };
+    putSupplier: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Supplier"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptSupplier"];
+                };
+            };
+        };
+    };
+    putCard: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TestCard"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptTestCard"];
+                };
+            };
+        };
+    };
+    removeCard: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    putWorkshop: {
+        parameters: {
+            query?: never;
+            header?: {
+                "If-Match"?: string;
+            };
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Workshop"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KeptWorkshop"];
+                };
+            };
+        };
+    };
+    yard: {
+        parameters: {
+            query?: {
+                page?: number;
+                size?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YardView"];
+                };
+            };
+        };
+    };
 }

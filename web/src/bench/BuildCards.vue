@@ -16,6 +16,8 @@ const notes = (task: TaskPicture) =>
   builds.build!.notes.filter((note) => note.taskKey === task.task.key)
 const photos = (task: TaskPicture) =>
   builds.build!.photos.filter((photo) => photo.taskKey === task.task.key)
+const times = (task: TaskPicture) =>
+  builds.build!.times.filter((time) => time.taskKey === task.task.key)
 </script>
 
 <template>
@@ -29,6 +31,7 @@ const photos = (task: TaskPicture) =>
       :now="builds.view!.now"
       :notes="notes(task)"
       :photos="photos(task)"
+      :times="times(task)"
     />
   </div>
 </template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { newId, upload } from '../api/client'
-import type { TaskPicture } from '../api/types'
+import type { TaskPicture, TimeEntry } from '../api/types'
 import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
 import { useClock } from '../store/clock'
@@ -11,6 +11,9 @@ import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import SignMark from '../ui/SignMark.vue'
 import FaultForm from './FaultForm.vue'
+import HoursList from './HoursList.vue'
+import OpenSteps from './OpenSteps.vue'
+import TookFields, { tookAnswer, type Took } from './TookFields.vue'
 import TextField from '../ui/TextField.vue'
 import { duration, moment } from '../ui/words'
 
@@ -22,20 +25,21 @@ const props = defineProps<{
   now: string
   notes: { id: string; text: string; by: string }[]
   photos: { id: string; sha256: string; caption: string }[]
+  times: TimeEntry[]
 }>()
 const clock = useClock()
 const session = useSession()
 const shell = useShell()
 const workshop = useWorkshop()
 const builds = useBuild()
-type Asking = '' | 'check' | 'again' | 'note' | 'fault'
+type Asking = '' | 'open' | 'time' | 'check' | 'again' | 'note' | 'fault' | 'hours'
 const draft = `card:${props.buildId}:${props.task.task.key}:`
 const asking = useDraft<Asking>(draft + 'asking', '')
 const words = useDraft(draft + 'words', '')
 const by = useDraft(draft + 'by', '')
 const key = computed(() => props.task.task.key)
 const running = computed(() => props.task.state === 'RUNNING')
-const done = computed(() => ['DONE', 'WAITING'].includes(props.task.state))
+const over = computed(() => ['DONE', 'WAITING'].includes(props.task.state))
 const cautions = computed(() => props.task.task.cautions.map((c) => workshop.caution(c)))
 const waiting = computed(
   () => props.task.state === 'WAITING' && moment(props.task.waitsUntil!, props.now),
@@ -64,14 +68,39 @@ function close() {
 async function quietly(action: Promise<unknown>) {
   await action.then(close).catch(() => undefined)
 }
+/** Nobody said how long it took: no clock ran and nothing was typed. */
+const untimed = computed(
+  () => !props.task.log.timed && !running.value && props.task.task.handsOnMinutes > 0,
+)
+const took = ref<Took>({ how: 'planned', minutes: null, why: '' })
+const answer = computed(() =>
+  untimed.value ? tookAnswer(took.value, props.task.task.handsOnMinutes) : {},
+)
+function finish() {
+  if (props.task.openBefore.length) ask('open')
+  else if (props.task.task.gate) ask('check')
+  else if (untimed.value) ask('time')
+  else quietly(clock.mark(props.buildId, key.value, 'DONE'))
+}
+const done = () => quietly(clock.mark(props.buildId, key.value, 'DONE', answer.value ?? {}))
 const passed = (ok: boolean) =>
-  quietly(clock.mark(props.buildId, key.value, ok ? 'PASSED' : 'FAILED', words.value, by.value))
-const again = () => quietly(clock.mark(props.buildId, key.value, 'AGAIN', words.value))
+  quietly(
+    clock.mark(props.buildId, key.value, ok ? 'PASSED' : 'FAILED', {
+      note: words.value,
+      by: by.value,
+      ...(ok ? answer.value : {}),
+    }),
+  )
+const again = () => quietly(clock.mark(props.buildId, key.value, 'AGAIN', { note: words.value }))
 function note() {
   clock.note(props.buildId, key.value, words.value)
   close()
 }
-const toggle = () => quietly(running.value ? clock.stop() : clock.start(props.buildId, key.value))
+function toggle() {
+  const coat = !props.task.task.gate && props.task.openBefore.length > 0
+  if (!running.value && coat) ask('open')
+  else quietly(running.value ? clock.stop() : clock.start(props.buildId, key.value))
+}
 
 async function photo(event: Event) {
   const file = (event.target as HTMLInputElement).files?.[0]
@@ -91,7 +120,7 @@ async function photo(event: Event) {
 </script>
 
 <template>
-  <article class="job" :class="{ running, done }" @focusin="clock.choose(buildId, task)">
+  <article class="job" :class="{ running, done: over }" @focusin="clock.choose(buildId, task)">
     <header>
       <SignMark :kind="SIGN[task.state]" :size="16" />
       <div class="grow">
@@ -106,7 +135,7 @@ async function photo(event: Event) {
           <template v-if="task.log.loggedMinutes">
             · <span class="mono">{{ duration(task.log.loggedMinutes) }}</span> logged</template
           >
-          <template v-if="task.windowCloses && !done">
+          <template v-if="task.windowCloses && !over">
             · <strong>begin before {{ moment(task.windowCloses, now) }}</strong></template
           >
           <template v-if="waiting">
@@ -114,12 +143,17 @@ async function photo(event: Event) {
           >
         </p>
         <p v-if="task.log.verdict?.note" class="said">
-          {{ task.log.verdict.what === 'AGAIN' ? 'Again' : sentenceOf(task.log.verdict.what) }}:
-          {{ task.log.verdict.note }} <span class="soft">— {{ task.log.verdict.by }}</span>
+          {{
+            task.log.verdict.passedFor
+              ? 'Passed over'
+              : task.log.verdict.what === 'AGAIN'
+                ? 'Again'
+                : sentenceOf(task.log.verdict.what)
+          }}: {{ task.log.verdict.note }} <span class="soft">— {{ task.log.verdict.by }}</span>
         </p>
       </div>
     </header>
-    <details v-for="caution in cautions" :key="caution?.key" class="caution" :open="!done">
+    <details v-for="caution in cautions" :key="caution?.key" class="caution" :open="!over">
       <summary>{{ caution?.title }}</summary>
       {{ caution?.says }} <span class="soft">{{ caution?.why }}</span>
     </details>
@@ -135,7 +169,7 @@ async function photo(event: Event) {
       />
     </div>
     <div class="acts">
-      <template v-if="!done">
+      <template v-if="!over">
         <Button
           :class="{ quiet: !running }"
           :label="running ? 'Stop the clock' : 'Start the clock'"
@@ -146,14 +180,9 @@ async function photo(event: Event) {
           v-if="task.task.gate"
           label="Record the check"
           :aria-label="'Record the check: ' + task.task.title"
-          @click="ask('check')"
+          @click="finish"
         />
-        <Button
-          v-else
-          label="Done"
-          :aria-label="'Done: ' + task.task.title"
-          @click="quietly(clock.mark(buildId, key, 'DONE'))"
-        />
+        <Button v-else label="Done" :aria-label="'Done: ' + task.task.title" @click="finish" />
       </template>
       <Button
         class="bare"
@@ -173,22 +202,46 @@ async function photo(event: Event) {
       </label>
       <Button
         class="bare"
+        label="Hours"
+        :aria-label="'Hours of ' + task.task.title"
+        @click="ask('hours')"
+      />
+      <Button
+        class="bare"
         label="Do again"
         :aria-label="'Do again: ' + task.task.title"
         @click="ask('again')"
       />
       <Button
-        v-if="task.task.station === 'SPRAY_CORNER' && done"
+        v-if="task.task.station === 'SPRAY_CORNER' && over"
         class="bare"
         label="A fault"
         :aria-label="'A fault on ' + task.task.title"
         @click="ask('fault')"
       />
     </div>
+    <OpenSteps
+      v-if="asking === 'open' && task.openBefore.length"
+      :build-id="buildId"
+      :task="task"
+      @done="close"
+    />
+    <form v-if="asking === 'time'" class="asking" @submit.prevent="done">
+      <TookFields v-model="took" :planned-minutes="task.task.handsOnMinutes" />
+      <Button type="submit" label="Done" :disabled="!answer" />
+    </form>
+    <HoursList
+      v-if="asking === 'hours'"
+      :build-id="buildId"
+      :task="task"
+      :times="times"
+      :now="now"
+    />
     <form v-if="asking === 'check'" class="asking" @submit.prevent="passed(true)">
       <TextField v-model="words" own label="What the check showed" />
       <TextField v-model="by" own label="Who looked" />
-      <Button type="submit" label="It passed" :disabled="!words.trim() || !by.trim()" />
+      <TookFields v-if="untimed" v-model="took" :planned-minutes="task.task.handsOnMinutes" />
+      <Button type="submit" label="It passed" :disabled="!words.trim() || !by.trim() || !answer" />
       <Button
         type="button"
         class="quiet"

@@ -67,6 +67,7 @@ const cards = computed(() =>
         :now="clock.bench.now"
         :notes="labelled.build.notes.filter((note) => note.taskKey === card!.task.key)"
         :photos="labelled.build.photos.filter((photo) => photo.taskKey === card!.task.key)"
+        :times="labelled.build.times.filter((time) => time.taskKey === card!.task.key)"
       />
     </section>
     <div class="cards">
@@ -79,6 +80,7 @@ const cards = computed(() =>
         :now="clock.bench.now"
         :notes="card.notes"
         :photos="card.photos"
+        :times="card.times"
       />
     </div>
   </main>

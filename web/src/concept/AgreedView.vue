@@ -13,7 +13,7 @@ import MoneyField from '../ui/MoneyField.vue'
 import SignMark from '../ui/SignMark.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
-import { day, duration, money } from '../ui/words'
+import { day, dayHere, duration, money } from '../ui/words'
 import { useConcept } from './useConcept'
 
 /** What was agreed, the change that waits for a yes or no, and every earlier agreement. */
@@ -67,7 +67,7 @@ const choices = computed(() => [
   { value: 'now', label: 'the design as it is now' },
   ...snapshots.value.map((each) => ({
     value: each.id,
-    label: `${day(each.frozen.at)}, ${each.letter}: ${each.note}`.slice(0, 70),
+    label: `${dayHere(each.frozen.at)}, ${each.letter}: ${each.note}`.slice(0, 70),
   })),
 ])
 watch(
@@ -162,7 +162,7 @@ watch(
         <dt>chosen by</dt>
         <dd>{{ frozen.by }}</dd>
         <dt>on</dt>
-        <dd class="mono">{{ day(frozen.at) }}</dd>
+        <dd class="mono">{{ dayHere(frozen.at) }}</dd>
         <template v-if="session.owner">
           <dt>price</dt>
           <dd class="mono">{{ amount(frozen.priceMinor) }}</dd>
@@ -210,7 +210,7 @@ watch(
         <tr v-for="order in orders" :key="order.id">
           <td>
             <SignMark :kind="order.accepted ? 'done' : 'stop'" />
-            {{ order.accepted ? 'yes' : 'no' }}, {{ day(order.at) }}:
+            {{ order.accepted ? 'yes' : 'no' }}, {{ dayHere(order.at) }}:
             {{ order.differences.slice(0, 3).join('; ')
             }}{{ order.differences.length > 3 ? ` and ${order.differences.length - 3} more` : '' }}
           </td>

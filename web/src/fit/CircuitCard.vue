@@ -75,7 +75,10 @@ const sign = (margin: number) => (margin < 0 ? 'stop' : margin < 5 ? 'risk' : 'd
   <article class="circuit" :aria-label="circuit.name">
     <header class="row">
       <h3>{{ circuit.name }}</h3>
-      <span class="soft">{{ SORTS[circuit.sort] }}, {{ fixed(circuit.heatW, 0) }} W in</span>
+      <span class="soft"
+        >{{ SORTS[circuit.sort] }}, {{ fixed(circuit.heatW, 0) }} W in, air from
+        {{ circuit.airFrom }}</span
+      >
       <WhyButton v-if="heat" :why="heat.why" :of="`Heat of ${circuit.name}`" />
       <span v-if="warmed && circuit.radiators.some((r) => r.factor < 1)" class="soft">
         breathes warmed air or through a panel

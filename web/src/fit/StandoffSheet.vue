@@ -5,6 +5,7 @@ import type { Worked, Worksheet } from '../api/types'
 import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
 import NumberFields from '../ui/NumberFields.vue'
+import TextField from '../ui/TextField.vue'
 import { plain } from '../ui/words'
 import SheetFrame from './SheetFrame.vue'
 import { fixed } from '../units/writing'
@@ -21,7 +22,8 @@ const problem = (field: string) =>
 const load = computed(() => props.answer?.standoffs ?? null)
 const verdict = computed(() => {
   if (!load.value) return 'reckoning…'
-  const { bendingMpa, axialMpa, yieldMpa, safety, wantedSafety } = load.value
+  const { verdict, bendingMpa, axialMpa, yieldMpa, safety, wantedSafety } = load.value
+  if (verdict === 'NOT_KNOWN') return 'not known: no load is given. Type what stands on them.'
   return `${safety >= 100 ? 'more than 100' : fixed(safety, 2)}-fold safe, ${wantedSafety} wanted; ${fixed(bendingMpa + axialMpa, 0)} MPa of ${fixed(yieldMpa, 0)}. An estimate, not a certificate.`
 })
 const MATERIALS = (['MILD_STEEL', 'STAINLESS', 'BRASS', 'ALUMINIUM', 'NYLON'] as const).map(
@@ -33,6 +35,7 @@ const NUMBERS = [
   { field: 'heightMm', label: 'Height', unit: 'mm' },
   { field: 'axialN', label: 'Load from above', unit: 'N' },
   { field: 'lateralN', label: 'Load from the side', unit: 'N' },
+  { field: 'carrying', label: 'That share the load', unit: '×' },
 ] as const
 </script>
 
@@ -52,8 +55,23 @@ const NUMBERS = [
           :model-value="posts.person"
           @update:model-value="(person: boolean) => edit({ person })"
         />
-        someone leans on it
+        someone leans or sits on it
       </label>
+      <label>
+        <Checkbox
+          binary
+          :model-value="posts.clamped"
+          @update:model-value="(clamped: boolean) => edit({ clamped })"
+        />
+        both ends clamped: a wide shoulder on a thick plate
+      </label>
+      <TextField
+        label="Held sideways by"
+        hint="what keeps the upper plate from swaying; empty for nothing"
+        :model-value="posts.heldBy"
+        :problem="problem('heldBy')"
+        @update:model-value="(heldBy) => edit({ heldBy })"
+      />
     </div>
   </SheetFrame>
 </template>

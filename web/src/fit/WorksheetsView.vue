@@ -34,12 +34,15 @@ function addPosts() {
     name: 'Posts',
     standoffs: {
       count: 4,
-      coreMm: 3.3,
+      coreMm: 3.141,
       heightMm: 30,
       axialN: 0,
-      lateralN: 50,
+      lateralN: 0,
       material: 'MILD_STEEL',
-      person: false,
+      person: true,
+      clamped: false,
+      heldBy: '',
+      carrying: 3,
     },
   })
 }

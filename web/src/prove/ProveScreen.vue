@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import BuildCards from '../bench/BuildCards.vue'
+import PassedOver from './PassedOver.vue'
 import StageFrame from '../build/StageFrame.vue'
 import { useBuild } from '../store/build'
 import SignMark from '../ui/SignMark.vue'
@@ -39,6 +40,7 @@ const passed = computed(() => gates.value.filter((gate) => gate.doneAt).length)
         </tr>
       </tbody>
     </table>
+    <PassedOver />
     <h3>Cards</h3>
     <BuildCards
       :stages="['PROVE']"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
+import PassedOver from '../prove/PassedOver.vue'
 import BuildCards from '../bench/BuildCards.vue'
 import StageFrame from '../build/StageFrame.vue'
 import { STOPS } from '../stops'
@@ -10,7 +11,7 @@ import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import SignMark from '../ui/SignMark.vue'
 import SwatchChip from '../ui/SwatchChip.vue'
-import { day, duration, money } from '../ui/words'
+import { day, dayHere, duration, money } from '../ui/words'
 
 /** The page that tells the build. Prints on A4. */
 const builds = useBuild()
@@ -155,6 +156,7 @@ const canExport = computed(() => session.owner)
           </table>
         </section>
       </div>
+      <PassedOver />
       <section v-if="photos.length">
         <h3>How it grew</h3>
         <div class="photos">
@@ -164,7 +166,7 @@ const canExport = computed(() => session.owner)
               :alt="photo.caption || 'Picture of the work'"
             />
             <figcaption>
-              {{ photo.caption }} <span class="mono soft">{{ day(photo.takenAt) }}</span>
+              {{ photo.caption }} <span class="mono soft">{{ dayHere(photo.takenAt) }}</span>
             </figcaption>
           </figure>
         </div>

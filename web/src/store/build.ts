@@ -28,6 +28,7 @@ const LIST_OF: Record<string, keyof Things> = {
   'outside-finishes': 'outsideFinishes',
   faults: 'faults',
   options: 'options',
+  times: 'times',
 }
 
 /** The build that is open: what was typed, laid over what the server derived. */

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { get, newId, send } from '../api/client'
-import type { BenchCard, BenchView, TaskPicture } from '../api/types'
+import type { BenchCard, BenchView, PassOverRequest, TaskPicture } from '../api/types'
 import { useBuild } from './build'
 import { useSaver } from './saver'
 import { useSession } from './session'
@@ -42,9 +42,11 @@ export const useClock = defineStore('clock', () => {
     buildId: string,
     taskKey: string,
     what: 'DONE' | 'REOPENED' | 'AGAIN' | 'PASSED' | 'FAILED',
-    note = '',
-    by = '',
-  ) => done(send('POST', `/api/builds/${buildId}/marks`, { id: newId(), taskKey, what, note, by }))
+    said: { note?: string; by?: string; minutes?: number; timeWhy?: string } = {},
+  ) => done(send('POST', `/api/builds/${buildId}/marks`, { id: newId(), taskKey, what, ...said }))
+  /** Open steps before a check, coat or hand-over count as done, with their reasons. */
+  const passOver = (buildId: string, said: PassOverRequest) =>
+    done(send('POST', `/api/builds/${buildId}/passed-over`, said))
   /** A note is kept here until the server has it, like everything that is typed. */
   async function note(buildId: string, taskKey: string, text: string) {
     const id = newId()
@@ -69,5 +71,5 @@ export const useClock = defineStore('clock', () => {
   function choose(buildId: string, task: TaskPicture) {
     chosen.value = { buildId, taskKey: task.task.key }
   }
-  return { bench, running, refresh, start, stop, mark, note, toggle, choose }
+  return { bench, running, refresh, start, stop, mark, passOver, note, toggle, choose }
 })

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { get } from '../api/client'
 import type { WorkshopView } from '../api/types'
-import { writing } from '../units/writing'
+import { writing, zone } from '../units/writing'
 import { useSaver } from './saver'
 import { partsOf, putThing } from './things'
 
@@ -33,6 +33,14 @@ export const useWorkshop = defineStore('workshop', () => {
     () => book.value?.workshop?.writing,
     (own) => {
       if (own) writing.value = own
+    },
+    { flush: 'sync' },
+  )
+
+  watch(
+    () => book.value?.workshop?.zone,
+    (own) => {
+      if (own) zone.value = own
     },
     { flush: 'sync' },
   )

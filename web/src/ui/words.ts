@@ -1,5 +1,6 @@
 import { written } from '../units/marks'
-import { clockTime, fixed, marks } from '../units/writing'
+import { clockTime, fixed, marks, zone } from '../units/writing'
+import { localOf } from '../units/zone'
 
 /** How numbers, days and names are written on screens. */
 
@@ -50,6 +51,15 @@ export function dateOf(text: string): Date {
 export function day(text: string): string {
   const date = dateOf(text)
   return `${date.getUTCDate()} ${MONTHS[date.getUTCMonth()]}`
+}
+
+/** The day of an instant, in the workshop: 23:49 UTC may be tomorrow. */
+export function dayHere(instant: string): string {
+  return day(localOf(instant, zone.value))
+}
+
+export function clockHere(instant: string): string {
+  return clock(localOf(instant, zone.value))
 }
 
 export function weekday(text: string): string {

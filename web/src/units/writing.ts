@@ -10,6 +10,9 @@ export const writing = shallowRef<Writing>({
   dates: 'DAY_FIRST',
 })
 
+/** IANA zone of the bench clock. */
+export const zone = shallowRef('UTC')
+
 const GROUPS = { COMMA: ',', POINT: '.', BLANK: '\u202f', APOSTROPHE: '’', NONE: '' } as const
 
 export function marksOf(of: Writing): Marks {

@@ -5,7 +5,7 @@ import { get, send } from '../api/client'
 import type { ApiToken } from '../api/types'
 import { useDraft } from '../store/draft'
 import TextField from '../ui/TextField.vue'
-import { day } from '../ui/words'
+import { dayHere } from '../ui/words'
 
 /** Tokens for scripts: named, shown once, revoked at any time. */
 const tokens = ref<ApiToken[]>([])
@@ -37,7 +37,7 @@ onMounted(load)
   <ul>
     <li v-for="token in tokens" :key="token.id">
       <span
-        >{{ token.name }} <span class="mono soft">{{ day(token.createdAt) }}</span></span
+        >{{ token.name }} <span class="mono soft">{{ dayHere(token.createdAt) }}</span></span
       >
       <span v-if="token.revoked" class="soft">revoked</span>
       <Button

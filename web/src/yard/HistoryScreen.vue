@@ -7,7 +7,7 @@ import StageFrame from '../build/StageFrame.vue'
 import { useBuild } from '../store/build'
 import { useSaver } from '../store/saver'
 import { useShell } from '../store/shell'
-import { clock, day, plain } from '../ui/words'
+import { clockHere, day, dayHere, plain } from '../ui/words'
 
 /** Who changed what and when; any earlier state of a thing can come back. */
 const PAGE = 50
@@ -85,7 +85,7 @@ async function restore(step: HistoryStep, state: 'before' | 'after') {
       </thead>
       <tbody>
         <tr v-for="step in shown" :key="step.seq" :class="{ undone: step.undone }">
-          <td class="mono when">{{ day(step.at) }} {{ clock(step.at) }}</td>
+          <td class="mono when">{{ dayHere(step.at) }} {{ clockHere(step.at) }}</td>
           <td class="who">{{ step.by }}</td>
           <td>
             <strong>{{ step.name || word(step.kind) }}</strong>
@@ -99,7 +99,7 @@ async function restore(step: HistoryStep, state: 'before' | 'after') {
               class="bare"
               size="small"
               :label="step.what === 'added' ? 'Take it out again' : 'As it was before'"
-              :aria-label="`${step.what === 'added' ? 'Take it out again' : 'As it was before'}: ${step.name || word(step.kind)}, ${clock(step.at)}`"
+              :aria-label="`${step.what === 'added' ? 'Take it out again' : 'As it was before'}: ${step.name || word(step.kind)}, ${clockHere(step.at)}`"
               @click="restore(step, 'before')"
             />
             <Button
@@ -107,7 +107,7 @@ async function restore(step: HistoryStep, state: 'before' | 'after') {
               class="bare"
               size="small"
               label="As it was after"
-              :aria-label="`As it was after: ${step.name || word(step.kind)}, ${clock(step.at)}`"
+              :aria-label="`As it was after: ${step.name || word(step.kind)}, ${clockHere(step.at)}`"
               @click="restore(step, 'after')"
             />
           </td>

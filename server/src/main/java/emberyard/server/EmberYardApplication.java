@@ -2,7 +2,6 @@ package emberyard.server;
 
 import java.io.IOException;
 import java.nio.file.Files;
-import java.nio.file.Path;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 
@@ -11,20 +10,17 @@ import org.springframework.boot.autoconfigure.SpringBootApplication;
 public class EmberYardApplication {
 
   /**
-   * @param arguments {@code --data=FOLDER} (made where missing), {@code --port=8480}, {@code
-   *     --bind=127.0.0.1}, {@code --demo=true}, {@code --clock=2026-03-03T09:05}
+   * @param arguments as {@link CommandLine} reads them
    */
   public static void main(String[] arguments) throws IOException {
-    Files.createDirectories(dataFolder(arguments));
-    SpringApplication.run(EmberYardApplication.class, arguments);
-  }
-
-  private static Path dataFolder(String[] arguments) {
-    for (String argument : arguments) {
-      if (argument.startsWith("--data=")) {
-        return Path.of(argument.substring("--data=".length()));
-      }
+    try {
+      CommandLine line = CommandLine.read(arguments);
+      System.out.println(line.folderWords());
+      Files.createDirectories(line.data());
+      SpringApplication.run(EmberYardApplication.class, arguments);
+    } catch (CommandLine.End end) {
+      (end.status() == 0 ? System.out : System.err).println(end.getMessage());
+      System.exit(end.status());
     }
-    return Path.of("ember-yard-data");
   }
 }

@@ -16,13 +16,16 @@ import org.jspecify.annotations.Nullable;
  * @param attemptMinutes time since it was last sent back
  * @param running the clock that runs now, null for none
  * @param verdict the latest mark, null for none
+ * @param timed whether anybody said how long it took, by the clock or typed, also that it was
+ *     nothing
  */
 public record TaskLog(
     String key,
     long loggedMinutes,
     long attemptMinutes,
     @Nullable TimeEntry running,
-    @Nullable TaskMark verdict) {
+    @Nullable TaskMark verdict,
+    boolean timed) {
 
   /** Reads the record of a task off a build. */
   public static TaskLog of(Build build, String key, Instant now) {
@@ -50,7 +53,8 @@ public record TaskLog(
         entries.stream().filter(entry -> entry.endedAt() == null).findFirst().orElse(null),
         marks.stream()
             .max(Comparator.comparing(TaskMark::at).thenComparing(TaskMark::id))
-            .orElse(null));
+            .orElse(null),
+        !entries.isEmpty());
   }
 
   /** When it was done or passed, null while it is open. */
@@ -60,6 +64,11 @@ public record TaskLog(
     }
     boolean done = verdict.what() == TaskMark.What.DONE || verdict.what() == TaskMark.What.PASSED;
     return done ? verdict.at() : null;
+  }
+
+  /** Whether it counts as done, or as waited for, though it was passed over. */
+  public boolean passedOver() {
+    return verdict != null && verdict.passedFor() != null;
   }
 
   /** Whether its check was made and failed. */

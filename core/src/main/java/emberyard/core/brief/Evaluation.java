@@ -3,6 +3,7 @@ package emberyard.core.brief;
 import emberyard.core.brief.RequirementState.Judge;
 import emberyard.core.build.Ban;
 import emberyard.core.build.Brief;
+import emberyard.core.build.Comparison;
 import emberyard.core.build.Limit;
 import emberyard.core.build.Measure;
 import emberyard.core.build.Requirement;
@@ -62,10 +63,7 @@ public final class Evaluation {
     List<Requirement> derived = new ArrayList<>();
     if (brief.budgetCapMinor() != null) {
       Limit cap =
-          Limit.of(
-              Measure.TOTAL_MINOR,
-              emberyard.core.build.Comparison.AT_MOST,
-              brief.budgetCapMinor().doubleValue());
+          Limit.of(Measure.TOTAL_MINOR, Comparison.AT_MOST, brief.budgetCapMinor().doubleValue());
       derived.add(
           Requirement.limited(CAP, "Costs at most the cap", Requirement.Priority.MUST, cap));
     }
@@ -107,6 +105,16 @@ public final class Evaluation {
           requirement, derived, person.outcome(), "not known yet, " + wanted, person.by(), why);
     }
     boolean holds = limit.comparison().holds(value.getAsDouble(), limit.number());
+    if (facts.atLeast().contains(limit.measure())) {
+      // the rest can only add: it may break what holds up to now, or mend what lacks
+      boolean moreBreaks = limit.comparison() == Comparison.AT_MOST;
+      if (holds == moreBreaks) {
+        String known = "not known yet, at least " + written(limit, value.getAsDouble());
+        RequirementState person = judged(requirement);
+        return new RequirementState(
+            requirement, derived, person.outcome(), known + ", " + wanted, person.by(), why);
+      }
+    }
     return new RequirementState(
         requirement,
         derived,

@@ -17,16 +17,19 @@ import org.jspecify.annotations.Nullable;
  * @param things what is drawn on the faces that show
  * @param surfaces colours of the faces that show
  * @param links known things, as "kind/id"
+ * @param atLeast measures of which only a part is known: the true value is as large or larger
  * @param facesDrawn whether there are faces to look for banned things on
  */
 public record Facts(
     Map<Measure, Double> values,
+    Set<Measure> atLeast,
     List<Present> things,
     List<Surface> surfaces,
     Set<String> links,
     boolean facesDrawn) {
   public Facts {
     values = Map.copyOf(values);
+    atLeast = Set.copyOf(atLeast);
     things = List.copyOf(things);
     surfaces = List.copyOf(surfaces);
     links = Set.copyOf(links);
@@ -45,6 +48,6 @@ public record Facts(
 
   /** Only numbers, as a calculator gets them. */
   public static Facts of(Map<Measure, Double> values) {
-    return new Facts(values, List.of(), List.of(), Set.of(), false);
+    return new Facts(values, Set.of(), List.of(), List.of(), Set.of(), false);
   }
 }

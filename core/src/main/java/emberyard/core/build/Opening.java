@@ -35,4 +35,9 @@ public record Opening(
   public double openMm2() {
     return sealed ? 0 : widthMm * heightMm * (field == null ? 1 : field.openShare());
   }
+
+  /** The same, closed off. */
+  public Opening closed() {
+    return new Opening(id, name, face, xMm, yMm, widthMm, heightMm, field, true);
+  }
 }

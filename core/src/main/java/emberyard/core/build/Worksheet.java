@@ -77,7 +77,11 @@ public record Worksheet(
    * @param heightMm 1 to 1,000 mm
    * @param axialN load from above on all, 0 to 100,000 N; 0 where it is left out, so is lateral
    * @param lateralN load from the side on all, 0 to 100,000 N
-   * @param person whether someone leans on it
+   * @param person whether someone leans or sits on it; taken to be so where it is left out
+   * @param clamped whether both ends can't turn: a shoulder of twice the core on a plate as thick
+   *     as the core; not so where it is left out
+   * @param heldBy what holds the upper plate sideways, by name; empty where nothing does
+   * @param carrying how many posts the load is shared by, 1 to count; three of four where left out
    */
   public record Standoffs(
       int count,
@@ -86,17 +90,41 @@ public record Worksheet(
       Double axialN,
       Double lateralN,
       PostMaterial material,
-      Boolean person) {
+      Boolean person,
+      Boolean clamped,
+      String heldBy,
+      Integer carrying) {
     public Standoffs {
       axialN = axialN == null ? 0 : axialN;
       lateralN = lateralN == null ? 0 : lateralN;
-      person = person != null && person;
+      person = person == null || person;
+      clamped = clamped != null && clamped;
+      heldBy = Require.textOrEmpty("heldBy", heldBy);
       Require.between("count", count, 1, 40, "pieces");
       Require.between("coreMm", coreMm, 1, 50, "mm");
       Require.between("heightMm", heightMm, 1, 1_000, "mm");
       Require.between("axialN", axialN, 0, 100_000, "N");
       Require.between("lateralN", lateralN, 0, 100_000, "N");
       Require.given("material", material);
+      carrying = carrying == null ? threeOfFour(count) : carrying;
+      Require.between("carrying", carrying, 1, count, "posts");
+    }
+
+    /** On posts that can turn, with nothing that holds them sideways. */
+    public Standoffs(
+        int count,
+        double coreMm,
+        double heightMm,
+        Double axialN,
+        Double lateralN,
+        PostMaterial material,
+        Boolean person) {
+      this(count, coreMm, heightMm, axialN, lateralN, material, person, null, null, null);
+    }
+
+    /** Up to three posts carry all; of more, three in four do: plates and floors are not flat. */
+    private static int threeOfFour(int count) {
+      return count <= 3 ? count : count * 3 / 4;
     }
   }
 }

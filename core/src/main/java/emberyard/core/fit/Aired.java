@@ -66,16 +66,11 @@ public record Aired(
       }
       Opening opening = enclosure.opening(c.fitted().openingId()).orElse(null);
       if (opening != null) {
-        Opening as = opening.face() == sealed ? closed(opening) : opening;
+        Opening as = opening.face() == sealed ? opening.closed() : opening;
         flows.add(new Flow(c.id(), opening.id(), behind(c, as)));
       }
     }
     return List.copyOf(flows);
-  }
-
-  private static Opening closed(Opening o) {
-    return new Opening(
-        o.id(), o.name(), o.face(), o.xMm(), o.yMm(), o.widthMm(), o.heightMm(), o.field(), true);
   }
 
   /** All fans of a component behind an opening, which they share. */

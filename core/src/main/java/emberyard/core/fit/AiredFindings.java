@@ -18,12 +18,13 @@ import java.util.List;
 final class AiredFindings {
   private AiredFindings() {}
 
-  static List<Finding> of(Build build, Aired aired) {
+  static List<Finding> of(Build build, Aired aired, Fed fed) {
     List<Finding> findings = new ArrayList<>();
     Enclosure enclosure = Space.enclosure(build).orElse(null);
     if (enclosure == null) {
       return findings;
     }
+    ClosedCase.of(build, fed, aired).ifPresent(closed -> findings.add(closed(enclosure, closed)));
     for (Aired.Flow flow : aired.fans()) {
       if (flow.air().share() < FanAir.WANTED_SHARE) {
         Opening opening = enclosure.opening(flow.openingId()).orElseThrow();
@@ -35,6 +36,33 @@ final class AiredFindings {
       build.component(facing.componentId()).ifPresent(c -> findings.add(facing(c, facing)));
     }
     return findings;
+  }
+
+  private static Finding closed(Enclosure enclosure, ClosedCase closed) {
+    List<Remedy> ways = new ArrayList<>();
+    for (int i = 0; i < enclosure.openings().size(); i++) {
+      Opening opening = enclosure.openings().get(i);
+      if (opening.sealed()) {
+        ways.add(
+            new Remedy(
+                "Open “%s” again".formatted(opening.name()),
+                new Change("enclosures", enclosure.id(), "openings.%d.sealed".formatted(i), 0)));
+      }
+    }
+    ways.add(Remedy.byHand("Draw where air comes in and where it leaves, under Air"));
+    ways.add(Remedy.byHand("Let a fan or a radiator blow through an opening"));
+    boolean stop = closed.woodK() >= ClosedCase.NOTICED_K;
+    return Finding.of(
+            stop ? Severity.STOP : Severity.NOTE,
+            "fit",
+            "fit/closed-case",
+            "%.0f W stay in %s: no opening, and no fan through one"
+                .formatted(closed.heatW(), enclosure.name()),
+            "Through %.2f m² of free wall it gets %.0f K warmer than the room with thin metal, %.0f K with 15 mm of wood (estimate; the one it stands on left out)."
+                .formatted(closed.wallM2(), closed.metalK(), closed.woodK()),
+            "Everything in it slows down, switches off, or is damaged; temperatures under Cooled leave this out.")
+        .about(enclosure.id())
+        .with(ways.toArray(Remedy[]::new));
   }
 
   private static Finding narrow(Enclosure enclosure, Opening opening, Aired.Flow flow) {

@@ -3,13 +3,15 @@ package emberyard.core.fit;
 import emberyard.core.build.Why;
 import emberyard.core.units.Figures;
 import emberyard.core.units.Require;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
  * Where a build's weight lies and how it stands.
  *
- * @param loads what each line of support carries, front to back; empty without two lines
+ * @param loads what each line of support carries, front to back, or each point in the order given;
+ *     empty without supports
  * @param tips how far it can be tilted over each edge; empty without supports
  * @param leastTipDegrees the smallest of them, null without supports
  */
@@ -37,11 +39,13 @@ public record Balance(
   public record Point(double xMm, double yMm, double zMm) {}
 
   /**
-   * What a line of support carries.
+   * What a line or point of support carries.
    *
+   * @param atMm how far back it lies
+   * @param acrossMm how far right; null for a line from left to right
    * @param share of the whole, negative where it would have to be held down
    */
-  public record Load(double atMm, double massKg, double share) {}
+  public record Load(double atMm, @Nullable Double acrossMm, double massKg, double share) {}
 
   /** How far it can be tilted over an edge, degrees; negative where it falls by itself. */
   public record Tip(String over, double degrees) {}
@@ -95,16 +99,43 @@ public record Balance(
                 .toArray(String[]::new)));
   }
 
+  /**
+   * On points: what each carries ({@link Reactions}), and how far it can be tilted over each edge
+   * of their convex hull.
+   *
+   * <p>Example: 6 kg at (150, 170, 300) and 2 kg at (80, 90, 120) on the triangle (0,0) (300,0)
+   * (150,300): least tip angle 11.4°.
+   *
+   * @param supports 2 to 200 points that are not all one
+   */
+  public static Balance onPoints(List<Weight> weights, List<Point> supports) {
+    Require.between("supports", supports.size(), 2, 200, "supports");
+    SupportHull hull = SupportHull.of(supports);
+    Balance free = of(weights, null);
+    List<Double> carried = Reactions.of(supports, free.massKg(), free.centre());
+    List<Load> loads = new ArrayList<>();
+    for (int i = 0; i < supports.size(); i++) {
+      double kg = carried.get(i);
+      loads.add(new Load(supports.get(i).yMm(), supports.get(i).xMm(), kg, kg / free.massKg()));
+    }
+    List<Tip> tips =
+        hull.edges().stream()
+            .map(edge -> tip(edge.name(), edge.inside(free.centre()), free.centre()))
+            .toList();
+    double least = tips.stream().mapToDouble(Tip::degrees).min().orElseThrow();
+    return new Balance(free.massKg(), free.centre(), List.copyOf(loads), tips, least, free.why());
+  }
+
   private static List<Load> loads(double mass, Point centre, Footing footing) {
     double length = footing.backMm() - footing.frontMm();
     double front = (footing.backMm() - centre.yMm()) / length;
     return List.of(
-        new Load(footing.frontMm(), mass * front, front),
-        new Load(footing.backMm(), mass * (1 - front), 1 - front));
+        new Load(footing.frontMm(), null, mass * front, front),
+        new Load(footing.backMm(), null, mass * (1 - front), 1 - front));
   }
 
   private static List<Tip> tips(Point centre, Footing footing) {
-    java.util.ArrayList<Tip> tips = new java.util.ArrayList<>();
+    List<Tip> tips = new ArrayList<>();
     tips.add(tip("front", centre.yMm() - footing.frontMm(), centre));
     tips.add(tip("back", footing.backMm() - centre.yMm(), centre));
     if (footing.leftMm() != null && footing.rightMm() != null) {

@@ -13,6 +13,10 @@ import org.jspecify.annotations.Nullable;
  * @param normal null where heat can't leave
  * @param hot the same in a hot room
  * @param coolantL all coolant of the loop; orderL with 20 % more; 0 where it comes filled
+ * @param airFrom where the air that cools it comes from: through an opening, or from inside the
+ *     case
+ * @param breathesCase whether it breathes what the case has warmed, which its temperatures leave
+ *     out
  * @param problem why there are no temperatures, empty where there are
  */
 public record Circuit(
@@ -27,6 +31,8 @@ public record Circuit(
     @Nullable LoopHeat normal,
     @Nullable LoopHeat hot,
     double orderL,
+    String airFrom,
+    boolean breathesCase,
     String problem) {
   /** How heat leaves. */
   public enum Sort {

@@ -13,6 +13,8 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How warm everything gets.
@@ -110,7 +112,8 @@ public record Cooled(
           heat,
           coolant,
           copper,
-          coolant * ORDER_MORE);
+          coolant * ORDER_MORE,
+          members.stream().filter(m -> m.thermal() != null && m.thermal().sections() > 0).toList());
     }
 
     private void cooler(Component cooler) {
@@ -131,7 +134,8 @@ public record Cooled(
               heat,
               cooler.thermal().coolantL(),
               cooler.thermal().copperKg(),
-              0));
+              0,
+              List.of(cooler)));
     }
 
     /** The chip a cooler sits on: as said, itself, or the only processor. */
@@ -178,6 +182,24 @@ public record Cooled(
       return radiators;
     }
 
+    private @Nullable Opening opening(Component component) {
+      return component.fitted().openingId().isEmpty()
+          ? null
+          : enclosure.opening(component.fitted().openingId()).orElse(null);
+    }
+
+    /** "through “Grille”", or from inside: what breathes no opening breathes the case. */
+    private String airFrom(List<Component> breathers) {
+      if (enclosure == null || breathers.isEmpty()) {
+        return "the room";
+      }
+      return breathers.stream()
+          .map(this::opening)
+          .map(at -> at == null ? "inside the case" : "through “%s”".formatted(at.name()))
+          .distinct()
+          .collect(Collectors.joining(", "));
+    }
+
     private double openFactor(Component component) {
       if (enclosure == null || component.fitted().openingId().isEmpty()) {
         return 1;
@@ -195,13 +217,17 @@ public record Cooled(
         double heat,
         double coolant,
         double copper,
-        double order) {
+        double order,
+        List<Component> breathers) {
+      boolean inside = enclosure != null && breathers.stream().anyMatch(c -> opening(c) == null);
+      String from = airFrom(breathers);
       try {
         boolean air = sort == Circuit.Sort.AIR;
         LoopHeat normal = heat(air, heat, radiators, coolant, copper, roomC, chips);
         LoopHeat hot = heat(air, heat, radiators, coolant, copper, hotRoomC, chips);
         return new Circuit(
-            id, name, sort, radiators, chips, heat, coolant, copper, normal, hot, order, "");
+            id, name, sort, radiators, chips, heat, coolant, copper, normal, hot, order, from,
+            inside, "");
       } catch (InvalidValue dead) {
         return new Circuit(
             id,
@@ -215,6 +241,8 @@ public record Cooled(
             null,
             null,
             order,
+            from,
+            inside,
             dead.getMessage());
       }
     }

@@ -25,6 +25,9 @@ final class CooledFindings {
         for (int i = 0; i < circuit.chips().size(); i++) {
           chip(circuit, i, findings);
         }
+        if (circuit.breathesCase() && !circuit.chips().isEmpty()) {
+          findings.add(breathesCase(circuit));
+        }
       }
     }
     for (String id : cooled.uncooled()) {
@@ -46,6 +49,22 @@ final class CooledFindings {
             "The chip slows down within a minute and switches off.")
         .about(circuit.id())
         .with(Remedy.byHand("Give it a radiator with fans that turn"));
+  }
+
+  private static Finding breathesCase(Circuit circuit) {
+    return Finding.of(
+            Severity.NOTE,
+            "fit",
+            "circuit:" + circuit.id() + "/breathes-case",
+            "%s breathes the air inside the case, not the room’s".formatted(circuit.name()),
+            "%.0f °C is reckoned with the room’s %s °C; what the %.0f W and all else in the case warm its air by comes on top."
+                .formatted(
+                    circuit.normal().chips().get(0).temperatureC(),
+                    Figures.plain(circuit.normal().roomC()),
+                    circuit.heatW()),
+            "Every degree the case is warmer, the chip is warmer too.")
+        .about(circuit.id())
+        .with(Remedy.byHand("Put it behind an opening and say so, or give the case a fan"));
   }
 
   private static void chip(Circuit circuit, int index, List<Finding> findings) {

@@ -29,8 +29,22 @@ public record Fed(Power power, List<FedLine> lines) {
 
   /** Sums needs and offers of components, with the screens and strips they feed. */
   public static Fed of(List<Component> components, List<Screen> screens, List<LightStrip> strips) {
+    return of(components, screens, strips, 0);
+  }
+
+  /**
+   * The same, with what other screens and lights draw.
+   *
+   * @param otherWatts counted with screens and lights, 0 or more
+   */
+  public static Fed of(
+      List<Component> components,
+      List<Screen> screens,
+      List<LightStrip> strips,
+      double otherWatts) {
     double lights =
-        screens.stream().mapToDouble(Screen::watts).sum()
+        otherWatts
+            + screens.stream().mapToDouble(Screen::watts).sum()
             + strips.stream().mapToDouble(s -> s.amps() * s.rail().volts()).sum();
     Power power = Power.of(components, lights);
     List<FedLine> lines = new ArrayList<>();
@@ -65,8 +79,8 @@ public record Fed(Power power, List<FedLine> lines) {
         power.supplyWatts(),
         asks,
         shares(components, c -> c.supplyWatts() * c.quantity()),
-        "smallest usual size %d W; for an instant %.0f W of %.0f W"
-            .formatted(power.standardWatts(), power.transientWatts(), power.excursionWatts()));
+        "%s; for an instant %.0f W of %.0f W"
+            .formatted(power.sizeWords(), power.transientWatts(), power.excursionWatts()));
   }
 
   private static void count(List<Component> components, PortKind kind, List<FedLine> lines) {

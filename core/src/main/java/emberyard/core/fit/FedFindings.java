@@ -12,6 +12,8 @@ import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** Judgements on power, plugs and headers. */
 final class FedFindings {
@@ -31,7 +33,36 @@ final class FedFindings {
           .forEach(line -> findings.add(missing(line, build, fed.power(), book)));
     }
     build.components().forEach(component -> memory(component, findings));
+    unknown(build).ifPresent(findings::add);
     return findings;
+  }
+
+  /** A processor or card that draws nothing has not been told what it draws. */
+  private static Optional<Finding> unknown(Build build) {
+    List<Component> mute =
+        build.components().stream()
+            .filter(
+                c ->
+                    c.kind() == ComponentKind.PROCESSOR
+                        || c.kind() == ComponentKind.GRAPHICS
+                        || c.kind() == ComponentKind.BOARD)
+            .filter(c -> c.peakWatts() == 0)
+            .toList();
+    if (mute.isEmpty()) {
+      return Optional.empty();
+    }
+    String names = mute.stream().map(Component::name).collect(Collectors.joining(", "));
+    return Optional.of(
+        Finding.of(
+                Severity.RISK,
+                "fit",
+                "fit/watts-not-known",
+                "What %s draws is not known; the supply and the heat count it as 0 W"
+                    .formatted(names),
+                "Its peak in W stands on its maker’s page.",
+                "A supply chosen without it switches off under load.")
+            .about(mute.get(0).id())
+            .with(Remedy.byHand("Type what it draws at most")));
   }
 
   private static void supply(Build build, Power power, WorkshopBook book, List<Finding> findings) {
@@ -55,9 +86,9 @@ final class FedFindings {
                       ? "No supply chosen yet; %.0f W wanted".formatted(power.wantedWatts())
                       : "Supply gives %.0f W; %.0f W wanted"
                           .formatted(power.supplyWatts(), power.wantedWatts()),
-                  "Processor and graphics %.0f W at their peak, the rest %.0f W typically, × 1.25 reserve: the smallest usual size is %d W."
+                  "Processor and graphics %.0f W at their peak, the rest %.0f W typically, × 1.25 reserve: %s."
                       .formatted(
-                          power.hungryPeakWatts(), power.restTypicalWatts(), power.standardWatts()),
+                          power.hungryPeakWatts(), power.restTypicalWatts(), power.sizeWords()),
                   "A supply at its limit is loud, hot, and switches off under load.")
               .with(supplies(build, power, book)));
     } else if (power.transientWatts() > power.excursionWatts()) {
@@ -97,7 +128,11 @@ final class FedFindings {
                             .thenComparing(HardwareProduct::id))
                     .limit(MOST_SUPPLIES)
                     .forEach(product -> ways.add(instead(product, supply))));
-    ways.add(Remedy.byHand("Choose a supply of %d W or more".formatted(power.standardWatts())));
+    ways.add(
+        Remedy.byHand(
+            power.standardWatts() == null
+                ? "Divide it over two supplies, or take something out: " + power.sizeWords()
+                : "Choose a supply of %d W or more".formatted(power.standardWatts())));
     return ways.toArray(Remedy[]::new);
   }
 

@@ -167,7 +167,7 @@ public final class FitWork {
     }
     all.addAll(FedFindings.of(build, fed, book));
     all.addAll(CooledFindings.of(build, cooled));
-    all.addAll(AiredFindings.of(build, aired));
+    all.addAll(AiredFindings.of(build, aired, fed));
     all.addAll(StandsFindings.of(build, stands));
     worksheets.stream().map(Worked::finding).filter(Objects::nonNull).forEach(all::add);
     return all;

@@ -11,6 +11,7 @@ import emberyard.core.fit.place.Cavity;
 import emberyard.core.fit.place.Item;
 import emberyard.core.fit.place.Layout;
 import emberyard.core.fit.place.Margins;
+import emberyard.core.fit.place.Pins;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Placing;
 import emberyard.core.fit.place.Shortfall;
@@ -51,8 +52,18 @@ public record PlaceQuestion(List<Bay> bays, List<Thing> things) {
    *
    * @param placed centred in what is free
    * @param unplaced per id, the smallest changes
+   * @param pinFaults per id of what was put by hand, why it can't be there
    */
-  public record Answer(Layout layout, List<Placed> placed, Map<String, List<Shortfall>> unplaced) {}
+  public record Answer(
+      Layout layout,
+      List<Placed> placed,
+      Map<String, List<Shortfall>> unplaced,
+      Map<String, List<String>> pinFaults) {
+    /** Whether everything has a place it can be in. */
+    public boolean fits() {
+      return layout.fits() && unplaced.isEmpty() && pinFaults.isEmpty();
+    }
+  }
 
   /** Places all things or as many as fit. */
   public Answer solve() {
@@ -81,7 +92,14 @@ public record PlaceQuestion(List<Bay> bays, List<Thing> things) {
       unplaced.put(item.id(), all.stream().limit(MOST_CHANGES).toList());
     }
     pieces.spotless().forEach(component -> unplaced.put(component.id(), List.of()));
-    return new Answer(layout, Margins.centred(layout.placed()), unplaced);
+    Map<String, List<String>> pinFaults = new LinkedHashMap<>();
+    for (Placed placed : layout.placed()) {
+      List<String> faults = Pins.faults(placed, layout.placed(), cavities);
+      if (!faults.isEmpty()) {
+        pinFaults.put(placed.item().id(), faults);
+      }
+    }
+    return new Answer(layout, Margins.centred(layout.placed()), unplaced, pinFaults);
   }
 
   private static Component component(Thing thing) {

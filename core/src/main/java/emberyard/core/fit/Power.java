@@ -5,6 +5,7 @@ import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Why;
 import emberyard.core.units.Figures;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Watts of a build against its supply.
@@ -12,7 +13,7 @@ import java.util.List;
  * @param hungryPeakWatts processor and graphics at their peak
  * @param restTypicalWatts everything else at usual work
  * @param wantedWatts 1.25 × both
- * @param standardWatts the smallest usual size of supply that gives it
+ * @param standardWatts the smallest usual size of supply that gives it; null beyond the largest
  * @param supplyWatts what the supplies chosen give
  * @param transientWatts for an instant: graphics peak × 1.6, the rest as above
  * @param excursionWatts what the supplies bear for an instant: as stated, else what they give
@@ -22,7 +23,7 @@ public record Power(
     double hungryPeakWatts,
     double restTypicalWatts,
     double wantedWatts,
-    int standardWatts,
+    @Nullable Integer standardWatts,
     double supplyWatts,
     double transientWatts,
     double excursionWatts,
@@ -62,7 +63,7 @@ public record Power(
         processors + graphics,
         rest,
         wanted,
-        STANDARD_W.stream().filter(size -> size >= wanted - 1e-9).findFirst().orElse(3_000),
+        STANDARD_W.stream().filter(size -> size >= wanted - 1e-9).findFirst().orElse(null),
         supplies.stream().mapToDouble(c -> c.supplyWatts() * c.quantity()).sum(),
         processors + graphics * TRANSIENT + rest,
         supplies.stream().mapToDouble(c -> excursion(c) * c.quantity()).sum(),
@@ -75,6 +76,14 @@ public record Power(
             "the rest %s W typically, of it screens and lights %s W"
                 .formatted(Figures.plain(rest), Figures.plain(lightAndScreenWatts)),
             "for an instant: graphics × 1.6"));
+  }
+
+  /** "the smallest usual size is 500 W", or that none is large enough. */
+  public String sizeWords() {
+    return standardWatts == null
+        ? "no usual size gives that, the largest is %d W: divide it over several supplies"
+            .formatted(STANDARD_W.get(STANDARD_W.size() - 1))
+        : "the smallest usual size is %d W".formatted(standardWatts);
   }
 
   private static double excursion(Component supply) {

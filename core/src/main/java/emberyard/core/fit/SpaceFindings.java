@@ -12,6 +12,7 @@ import emberyard.core.finding.Severity;
 import emberyard.core.fit.place.Axis;
 import emberyard.core.fit.place.Item;
 import emberyard.core.fit.place.Margins;
+import emberyard.core.fit.place.Pins;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Solid;
 import emberyard.core.geometry.Box;
@@ -202,20 +203,7 @@ final class SpaceFindings {
 
   private void pinned() {
     for (Placed placed : space.placed()) {
-      if (placed.item().pin() == null) {
-        continue;
-      }
-      List<String> wrong = new ArrayList<>();
-      if (!placed.cavity().box().contains(placed.hull())) {
-        wrong.add("sticks out of “%s”".formatted(placed.cavity().name()));
-      }
-      for (Placed other : space.placed()) {
-        if (other.item().pin() != null && !other.item().id().equals(placed.item().id())) {
-          if (meet(placed, other)) {
-            wrong.add("overlaps %s".formatted(other.item().name()));
-          }
-        }
-      }
+      List<String> wrong = Pins.faults(placed, space.placed(), space.cavities());
       if (!wrong.isEmpty()) {
         Component component = space.component(placed.item().id());
         findings.add(
@@ -237,11 +225,6 @@ final class SpaceFindings {
                         new Remedy.Change("components", component.id(), "fitted.pin", 0, null))));
       }
     }
-  }
-
-  private static boolean meet(Placed one, Placed other) {
-    return one.hard().stream()
-        .anyMatch(a -> other.hard().stream().anyMatch(b -> a.box().overlaps(b.box())));
   }
 
   private void trapped() {

@@ -5,6 +5,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.units.Figures;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** A worksheet with its answer: the one of its sort, the others null. */
@@ -30,7 +31,10 @@ public record Worked(
     if (screw != null && screw.lengthMm() == null) {
       return screwFinding();
     }
-    return standoffs != null && !standoffs.holds() ? standoffFinding() : null;
+    if (standoffs == null || standoffs.holds()) {
+      return null;
+    }
+    return standoffs.verdict() == StandoffLoad.Verdict.NOT_KNOWN ? noLoad() : standoffFinding();
   }
 
   private Finding stackFinding() {
@@ -70,16 +74,34 @@ public record Worked(
                     sheet.name(),
                     Figures.plain(standoffs.safety()),
                     Figures.plain(standoffs.wantedSafety())),
-            "%.0f MPa from the side, %.1f MPa from above; it yields at %.0f MPa; one post buckles at %.0f N. An estimate, not a certificate."
+            "%.0f MPa from the side, %.1f MPa from above, it yields at %.0f MPa; shear %.1f MPa; one post buckles at %.0f N. An estimate, not a certificate."
                 .formatted(
                     standoffs.bendingMpa(),
                     standoffs.axialMpa(),
                     standoffs.yieldMpa(),
+                    standoffs.shearMpa(),
                     standoffs.bucklingN()),
             "Posts that bend drop what stands on them, or who leans on it.")
-        .with(
-            Remedy.byHand("Sleeves round the bolts, or larger bolts"),
-            Remedy.byHand("Shorter posts, or a bracket that takes the side load"));
+        .with(standoffRemedies());
+  }
+
+  private Remedy[] standoffRemedies() {
+    Stream<String> sizes = standoffs.remedies().stream();
+    String more =
+        sheet.standoffs().clamped() ? "Shorter posts" : "Shorter posts, clamped at both ends";
+    return Stream.concat(sizes, Stream.of(more + ", or a bracket that takes the side load"))
+        .map(Remedy::byHand)
+        .toArray(Remedy[]::new);
+  }
+
+  private Finding noLoad() {
+    return found(
+            Severity.NOTE,
+            "%s: no load given, so it is not known whether it holds".formatted(sheet.name()),
+            "%d posts of core %s mm."
+                .formatted(sheet.standoffs().count(), Figures.plain(sheet.standoffs().coreMm())),
+            "Posts without a load are not proved.")
+        .with(Remedy.byHand("Type what stands on them, in N or kg, and what pushes from the side"));
   }
 
   private Finding found(Severity severity, String title, String detail, String why) {

@@ -16,15 +16,17 @@ public final class Require {
       throw new InvalidValue(
           field,
           "%s can't be %s: %s to %s %s."
-              .formatted(
-                  words(field),
-                  Double.isNaN(value) ? "empty" : Figures.plain(value),
-                  Figures.plain(least),
-                  Figures.plain(most),
-                  unit)
+              .formatted(words(field), said(value), Figures.plain(least), Figures.plain(most), unit)
               .replace(" .", "."));
     }
     return value;
+  }
+
+  private static String said(double value) {
+    if (Double.isNaN(value)) {
+      return "empty";
+    }
+    return Double.isInfinite(value) ? "that large" : Figures.plain(value);
   }
 
   /** Whole-number form of {@link #between(String, double, double, double, String)}. */

@@ -3,6 +3,7 @@ package emberyard.core.yard;
 import emberyard.core.brief.Facts;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
+import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Measure;
 import emberyard.core.build.Size;
@@ -14,6 +15,7 @@ import emberyard.core.money.Budget;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -38,6 +40,7 @@ final class BuildFacts {
     }
     return new Facts(
         values(record, budget, finish),
+        atLeast(build),
         things,
         surfaces,
         links(build, record),
@@ -78,6 +81,23 @@ final class BuildFacts {
       values.put(Measure.REVEAL_DAY, (double) finish.toLocalDate().toEpochDay());
     }
     return values;
+  }
+
+  /** What has no weight, or no size of its storage yet, can only add to the sums. */
+  private static Set<Measure> atLeast(Build build) {
+    Set<Measure> partly = EnumSet.noneOf(Measure.class);
+    for (Component c : build.components()) {
+      if (c.massKg() == 0) {
+        partly.add(Measure.MASS_KG);
+      }
+      if (c.kind() == ComponentKind.DRIVE && c.storageGb() == null) {
+        partly.add(Measure.STORAGE_GB);
+      }
+      if (c.kind() == ComponentKind.MEMORY && c.memoryGb() == null) {
+        partly.add(Measure.MEMORY_GB);
+      }
+    }
+    return partly;
   }
 
   /** As drawn or as the enclosure is, whichever is larger. */

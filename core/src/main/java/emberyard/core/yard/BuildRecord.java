@@ -68,7 +68,8 @@ record BuildRecord(
       if (doneAt == null) {
         return;
       }
-      LocalDateTime finished = byKey.get(key).waitEnds(doneAt);
+      boolean cut = logs.get(key).passedOver();
+      LocalDateTime finished = cut ? doneAt : byKey.get(key).waitEnds(doneAt);
       begins = begins == null || finished.isAfter(begins) ? finished : begins;
     }
     done.put(task.key(), begins);
@@ -80,7 +81,8 @@ record BuildRecord(
 
   @Nullable LocalDateTime waitsUntil(Task task) {
     LocalDateTime doneAt = done.get(task.key());
-    return doneAt == null || task.waitMinutes() == 0 ? null : task.waitEnds(doneAt);
+    boolean over = doneAt == null || task.waitMinutes() == 0 || logs.get(task.key()).passedOver();
+    return over ? null : task.waitEnds(doneAt);
   }
 
   /** Whether a task is in the schedule: open, or done and still waiting. */

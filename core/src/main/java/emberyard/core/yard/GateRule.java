@@ -1,14 +1,19 @@
 package emberyard.core.yard;
 
 import emberyard.core.build.TaskMark;
+import emberyard.core.concept.ConceptWork;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Nothing behind a gate may start until it has passed, however far behind it lies. */
 public final class GateRule {
+  private static final int MOST_NAMED = 5;
+
   private GateRule() {}
 
   /** The sentence that refuses work on a task, empty when it may start. */
@@ -36,7 +41,47 @@ public final class GateRule {
     if (task.isPresent() && !gate && what != TaskMark.What.DONE) {
       return Optional.of("This is a step, not a check: it is done or not.");
     }
-    return refusal(picture, taskKey);
+    if (taskKey.equals(ConceptWork.CHOOSE) && picture.build().concept().frozen() == null) {
+      return Optional.of("Nothing is frozen yet: freeze the concept on its page, that marks it.");
+    }
+    return refusal(picture, taskKey)
+        .or(() -> what == TaskMark.What.FAILED ? Optional.empty() : open(task.orElseThrow()));
+  }
+
+  /**
+   * The sentence that refuses the clock on a task, empty when it may run: no coat over open work.
+   */
+  public static Optional<String> clockRefusal(BuildPicture picture, String taskKey) {
+    return refusal(picture, taskKey)
+        .or(
+            () ->
+                picture.tasks().stream()
+                    .filter(task -> task.task().key().equals(taskKey))
+                    .filter(task -> !task.task().gate())
+                    .findFirst()
+                    .flatMap(GateRule::open));
+  }
+
+  /**
+   * No check, coat or hand-over passes over open work: it is done, or passed over with a reason.
+   */
+  private static Optional<String> open(TaskPicture task) {
+    List<OpenStep> before = task.openBefore();
+    if (before.isEmpty()) {
+      return Optional.empty();
+    }
+    String names =
+        before.stream()
+            .skip(Math.max(0, before.size() - MOST_NAMED))
+            .map(
+                step ->
+                    "“%s”%s".formatted(step.title(), step.waiting() ? ", which still waits" : ""))
+            .collect(Collectors.joining(", "));
+    int more = before.size() - MOST_NAMED;
+    return Optional.of(
+        "Open before “%s”: %s%s. Do it, or say why it is passed over."
+            .formatted(
+                task.task().title(), names, more > 0 ? " and %d before them".formatted(more) : ""));
   }
 
   private static Optional<TaskPicture> gateBefore(

@@ -40,6 +40,6 @@ final class GoneTasks {
             (int) log.loggedMinutes(),
             Why.of("what was logged before its cause went"));
     return new TaskPicture(
-        task, TaskState.NO_LONGER_NEEDED, log, 0, null, null, null, List.of(), null);
+        task, TaskState.NO_LONGER_NEEDED, log, 0, null, null, null, List.of(), null, List.of());
   }
 }

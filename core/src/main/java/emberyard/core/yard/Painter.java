@@ -99,6 +99,7 @@ final class Painter {
       findings.addAll(failures(tasks));
       findings.addAll(BriefFindings.of(coverage, facts, build.concept().frozen() != null));
     }
+    UntimedWork.finding(tasks).ifPresent(findings::add);
     findings.addAll(budget.findings(book.workshop().currency()));
     findings.sort(Finding.WORST_FIRST);
     return new BuildPicture(
@@ -167,7 +168,7 @@ final class Painter {
     tasks.sort(
         Comparator.comparing(Painter::begins, Comparator.nullsFirst(Comparator.naturalOrder()))
             .thenComparing(picture -> picture.task().key()));
-    return tasks;
+    return OpenWork.noted(tasks);
   }
 
   private static @Nullable LocalDateTime begins(TaskPicture picture) {
@@ -189,7 +190,8 @@ final class Painter {
         doneAt,
         record.waitsUntil(task),
         missing,
-        closes.get(task.key()));
+        closes.get(task.key()),
+        List.of());
   }
 
   private TaskState state(Task task, @Nullable LocalDateTime doneAt, List<String> missing) {

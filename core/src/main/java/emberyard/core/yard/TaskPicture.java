@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param missing keys of unfinished tasks before it
  * @param windowCloses when it has to be begun because what lies under it dries: a recoat, a peel;
  *     null for any time
+ * @param openBefore of a check, a coat or the hand-over: all that is unfinished before it
  */
 public record TaskPicture(
     Task task,
@@ -27,9 +28,25 @@ public record TaskPicture(
     @Nullable LocalDateTime doneAt,
     @Nullable LocalDateTime waitsUntil,
     List<String> missing,
-    @Nullable LocalDateTime windowCloses) {
+    @Nullable LocalDateTime windowCloses,
+    List<OpenStep> openBefore) {
   public TaskPicture {
     missing = List.copyOf(missing);
+    openBefore = List.copyOf(openBefore);
+  }
+
+  TaskPicture behindOpen(List<OpenStep> steps) {
+    return new TaskPicture(
+        task,
+        state,
+        log,
+        remainingMinutes,
+        planned,
+        doneAt,
+        waitsUntil,
+        missing,
+        windowCloses,
+        steps);
   }
 
   /** Whether nothing is left to do with hands. */

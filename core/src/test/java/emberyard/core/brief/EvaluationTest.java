@@ -41,7 +41,7 @@ class EvaluationTest {
   }
 
   private static Facts things(Facts.Present... things) {
-    return new Facts(Map.of(), List.of(things), List.of(), Set.of("panels/p1"), true);
+    return new Facts(Map.of(), Set.of(), List.of(things), List.of(), Set.of("panels/p1"), true);
   }
 
   private static Facts.Present vent(Face face) {
@@ -114,6 +114,7 @@ class EvaluationTest {
     Facts facts =
         new Facts(
             Map.of(),
+            Set.of(),
             List.of(),
             List.of(
                 new Facts.Surface(Face.FRONT, "#2E4A45", 0.9),

@@ -12,13 +12,11 @@ import emberyard.core.build.Fitted.Air;
 import emberyard.core.build.HoleField;
 import emberyard.core.build.KeepOut;
 import emberyard.core.build.Loop;
-import emberyard.core.build.PostMaterial;
 import emberyard.core.build.ScrewInto;
 import emberyard.core.build.Source;
 import emberyard.core.build.Worksheet.Screw;
 import emberyard.core.build.Worksheet.Stack;
 import emberyard.core.build.Worksheet.StackLayer;
-import emberyard.core.build.Worksheet.Standoffs;
 import emberyard.core.fit.Balance.Footing;
 import emberyard.core.fit.Balance.Weight;
 import emberyard.core.fit.LoopHeat.Chip;
@@ -58,26 +56,6 @@ class HandbookFitTest {
     ScrewLength wood = ScrewLength.of(new Screw(4, 6, 8, ScrewInto.WOOD, 4));
     assertEquals(13.5, wood.leastMm(), "all there is");
     assertEquals(13.5, wood.mostMm());
-  }
-
-  @Test
-  void standoffsUnderASideLoad() {
-    Standoffs posts = new Standoffs(4, 3.3, 60, 0.0, 200.0, PostMaterial.MILD_STEEL, true);
-    StandoffLoad load = StandoffLoad.of(posts);
-    assertEquals(425, load.bendingMpa(), 0.5);
-    assertEquals(250, load.yieldMpa());
-    assertFalse(load.holds());
-    assertEquals(3, load.wantedSafety());
-    StandoffLoad none =
-        StandoffLoad.of(new Standoffs(4, 3.3, 60, 0.0, 0.0, PostMaterial.MILD_STEEL, false));
-    assertTrue(none.holds());
-    StandoffLoad axial =
-        StandoffLoad.of(new Standoffs(4, 3.3, 60, 400.0, 0.0, PostMaterial.MILD_STEEL, false));
-    assertEquals(100 / (Math.PI * 3.3 * 3.3 / 4), axial.axialMpa(), 1e-9);
-    assertEquals(
-        Math.PI * Math.PI * 210_000 * (Math.PI * Math.pow(3.3, 4) / 64) / (30.0 * 30),
-        axial.bucklingN(),
-        1e-6);
   }
 
   @Test

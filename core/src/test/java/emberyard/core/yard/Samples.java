@@ -248,6 +248,19 @@ public final class Samples {
       return this;
     }
 
+    public Made passedOver(String taskKey, String passedFor, String why) {
+      marks.add(
+          new TaskMark(
+              "m" + marks.size(),
+              taskKey,
+              TaskMark.What.DONE,
+              MONDAY_NINE.plusSeconds(marks.size()),
+              "Ines",
+              why,
+              passedFor));
+      return this;
+    }
+
     public Build build() {
       Look look = Look.open();
       Design design =

@@ -11,6 +11,7 @@ import emberyard.core.reveal.RevealWork;
 import emberyard.core.units.Require;
 import emberyard.core.yard.BuildPicture;
 import emberyard.core.yard.GateRule;
+import emberyard.core.yard.OpenStep;
 import emberyard.core.yard.TaskPicture;
 import emberyard.core.yard.TaskState;
 import emberyard.server.access.Account;
@@ -19,6 +20,7 @@ import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -34,6 +36,8 @@ import org.springframework.stereotype.Component;
 /** What happens at the bench: today's cards, the clock, and what people say about their work. */
 @Component
 class BenchDesk {
+  private static final long LONGEST_MINUTES = 24 * 60;
+
   private final YardReader yard;
   private final ThingStore store;
   private final Clock clock;
@@ -53,7 +57,8 @@ class BenchDesk {
       String buildName,
       TaskPicture task,
       List<JobNote> notes,
-      List<Photo> photos) {}
+      List<Photo> photos,
+      List<TimeEntry> times) {}
 
   BenchView today() {
     YardReader.Reading reading = yard.read();
@@ -76,7 +81,7 @@ class BenchDesk {
   void start(Account who, String buildId, String entryId, String taskKey) {
     Require.text("id", entryId);
     YardReader.Reading reading = yard.read();
-    refuse(GateRule.refusal(reading.build(buildId), taskKey).orElse(null));
+    refuse(GateRule.clockRefusal(reading.build(buildId), taskKey).orElse(null));
     Instant now = clock.instant();
     List<Write> writes = stops(reading, who.personId(), now);
     TimeEntry entry = new TimeEntry(entryId, taskKey, who.personId(), now, null);
@@ -107,8 +112,85 @@ class BenchDesk {
     picture.build().times().stream()
         .filter(entry -> entry.taskKey().equals(said.taskKey()) && entry.endedAt() == null)
         .forEach(entry -> writes.add(stopped(buildId, entry, now)));
+    typedTime(who, said, now).ifPresent(time -> writes.add(Write.create(buildId, time.id(), time)));
     revealed(picture, mark, zone(reading)).ifPresent(writes::add);
     store.apply(who.id(), writes);
+  }
+
+  /** The time a person says it took, where no clock ran; nothing needs a reason. */
+  private static Optional<TimeEntry> typedTime(
+      Account who, BenchController.MarkRequest said, Instant now) {
+    if (said.minutes() == null) {
+      return Optional.empty();
+    }
+    long minutes = Require.between("minutes", (long) said.minutes(), 0, LONGEST_MINUTES, "minutes");
+    String why = Require.textOrEmpty("timeWhy", said.timeWhy());
+    Require.that(minutes > 0 || !why.isBlank(), "timeWhy", "Say why it took no time.");
+    return Optional.of(
+        new TimeEntry(
+            said.id() + "-time",
+            said.taskKey(),
+            who.personId(),
+            now.minus(Duration.ofMinutes(minutes)),
+            now,
+            who.name(),
+            why));
+  }
+
+  /**
+   * Counts open steps before a check, coat or hand-over as done, each with its reason and who says
+   * so. Checks among them can't be passed over.
+   */
+  void passOver(Account who, String buildId, BenchController.PassOverRequest said) {
+    Require.text("id", said.id());
+    BuildPicture picture = yard.read().build(buildId);
+    TaskPicture target = task(picture, said.taskKey());
+    String by = said.by() == null || said.by().isBlank() ? who.name() : said.by();
+    Instant now = clock.instant();
+    List<Write> writes = new ArrayList<>();
+    for (BenchController.PassedStep step : Require.list(said.steps())) {
+      OpenStep open =
+          target.openBefore().stream()
+              .filter(each -> each.taskKey().equals(step.taskKey()))
+              .findFirst()
+              .orElse(null);
+      if (open == null) {
+        continue;
+      }
+      refuse(open.gate() ? "“%s” has to pass first.".formatted(open.title()) : null);
+      String id = said.id() + "-" + writes.size();
+      TaskMark mark =
+          new TaskMark(
+              id, step.taskKey(), TaskMark.What.DONE, now, by, step.reason(), said.taskKey());
+      writes.add(Write.create(buildId, id, mark));
+    }
+    if (!writes.isEmpty()) {
+      store.apply(who.id(), writes);
+    }
+  }
+
+  private static TaskPicture task(BuildPicture picture, String key) {
+    return picture.tasks().stream()
+        .filter(each -> each.task().key().equals(key))
+        .findFirst()
+        .orElseThrow(
+            () ->
+                new Refused(HttpStatus.CONFLICT, "There is no such task in this build any more."));
+  }
+
+  /** A line of hours as typed or corrected; who typed it is kept, and nobody types the future. */
+  TimeEntry typed(Account who, TimeEntry entry) {
+    Instant now = clock.instant();
+    Instant end = entry.endedAt() == null ? entry.startedAt() : entry.endedAt();
+    Require.that(!end.isAfter(now), "endedAt", "Hours lie in the past: this ends after now.");
+    return new TimeEntry(
+        entry.id(),
+        entry.taskKey(),
+        entry.personId(),
+        entry.startedAt(),
+        entry.endedAt(),
+        who.name(),
+        entry.why());
   }
 
   void note(Account who, String buildId, String id, String taskKey, String text) {
@@ -156,9 +238,7 @@ class BenchDesk {
   }
 
   private static Write stopped(String buildId, TimeEntry entry, Instant now) {
-    TimeEntry ended =
-        new TimeEntry(entry.id(), entry.taskKey(), entry.personId(), entry.startedAt(), now);
-    return Write.overwrite(buildId, entry.id(), ended);
+    return Write.overwrite(buildId, entry.id(), entry.stopped(now));
   }
 
   /**
@@ -194,7 +274,8 @@ class BenchDesk {
         picture.build().brief().name(),
         task,
         picture.build().notes().stream().filter(note -> note.taskKey().equals(key)).toList(),
-        picture.build().photos().stream().filter(p -> p.taskKey().equals(key)).toList());
+        picture.build().photos().stream().filter(p -> p.taskKey().equals(key)).toList(),
+        picture.build().times().stream().filter(t -> t.taskKey().equals(key)).toList());
   }
 
   private static void refuse(@Nullable String sentence) {

@@ -76,7 +76,8 @@ class EvaluateController {
     Map<String, JsonNode> facts = question.facts() == null ? Map.of() : question.facts();
     Map<Measure, Double> values = values(facts);
     List<Facts.Present> present = present(facts.get("present"));
-    Facts known = new Facts(values, present, List.of(), Set.of(), facts.containsKey("present"));
+    Facts known =
+        new Facts(values, Set.of(), present, List.of(), Set.of(), facts.containsKey("present"));
     return new EvaluateAnswer(
         Evaluation.of(requirements, known, "").stream()
             .map(state -> answer(state, values))

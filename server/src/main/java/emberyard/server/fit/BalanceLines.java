@@ -10,7 +10,7 @@ import emberyard.core.units.Require;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 
-/** Supports as points, read as the two lines that {@link Balance} knows. */
+/** Supports of the calculator: points, or lines across x. */
 final class BalanceLines {
   private BalanceLines() {}
 
@@ -18,22 +18,17 @@ final class BalanceLines {
   record At(double xMm, double yMm) {}
 
   /**
-   * @param alongX whether supports are lines across x; else the outermost rectangle of the points
+   * @param alongX whether supports are lines across x; else points, and their hull is stood on
    */
   static Balance of(List<Weight> weights, List<At> supports, boolean alongX) {
     if (supports.isEmpty()) {
       return Balance.of(weights, null);
     }
-    Require.between("supports", supports.size(), 2, 200, "supports");
     if (!alongX) {
-      return Balance.of(
-          weights,
-          new Footing(
-              least(supports, At::yMm),
-              most(supports, At::yMm),
-              least(supports, At::xMm),
-              most(supports, At::xMm)));
+      return Balance.onPoints(
+          weights, supports.stream().map(s -> new Point(s.xMm(), s.yMm(), 0)).toList());
     }
+    Require.between("supports", supports.size(), 2, 200, "supports");
     List<Weight> turned =
         weights.stream()
             .map(w -> new Weight(w.name(), w.massKg(), w.yMm(), w.xMm(), w.zMm()))

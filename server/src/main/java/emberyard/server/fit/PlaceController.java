@@ -68,7 +68,11 @@ class PlaceController {
       @Schema(description = "Whether the search was whole; else it stopped at its limit")
           boolean proven,
       List<Placement> placements,
-      List<Unplaced> unplaced) {}
+      List<Unplaced> unplaced,
+      List<WrongPin> wrongPins) {}
+
+  /** A component that can't be where it was put by hand, and why: "sticks out of “bay1”". */
+  record WrongPin(String componentId, List<String> faults) {}
 
   /** One component in its place; its box with hard keep-outs, and what is free on each side. */
   record Placement(
@@ -98,11 +102,14 @@ class PlaceController {
     List<PlaceQuestion.Thing> things = things(Require.list(asked.components()));
     PlaceQuestion.Answer answer = new PlaceQuestion(bays, things).solve();
     return new PlaceAnswer(
-        answer.layout().fits(),
-        answer.layout().proven(),
+        answer.fits(),
+        answer.layout().proven() && answer.pinFaults().isEmpty(),
         answer.placed().stream().map(p -> placement(p, answer.placed())).toList(),
         answer.unplaced().entrySet().stream()
             .map(e -> new Unplaced(e.getKey(), e.getValue().stream().map(this::change).toList()))
+            .toList(),
+        answer.pinFaults().entrySet().stream()
+            .map(e -> new WrongPin(e.getKey(), e.getValue()))
             .toList());
   }
 

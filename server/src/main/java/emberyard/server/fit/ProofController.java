@@ -52,7 +52,7 @@ class ProofController {
       @Nullable
           @Schema(
               description =
-                  "Two or more points of support; with one coordinate each, two lines across x")
+                  "Two or more points of support, three give exact loads; with one coordinate each, lines across x")
           List<AskedSupport> supports) {}
 
   record AskedWeight(
@@ -79,10 +79,7 @@ class ProofController {
     }
     double other = or(asked.otherWatts(), 0);
     Require.between("otherWatts", other, 0, 3_000, "W");
-    if (other > 0) {
-      components.add(plain("other", "screens and lights", ComponentKind.OTHER, 1, other, 0));
-    }
-    return Fed.of(components, List.of(), List.of());
+    return Fed.of(components, List.of(), List.of(), other);
   }
 
   private static Component component(PoweredComponent a, int index) {
@@ -136,7 +133,14 @@ class ProofController {
   }
 
   private static List<BalanceLines.At> supports(List<AskedSupport> supports) {
-    return supports.stream().map(s -> new BalanceLines.At(s.xMm(), or(s.yMm(), 0))).toList();
+    List<BalanceLines.At> points = new ArrayList<>();
+    for (int i = 0; i < supports.size(); i++) {
+      AskedSupport s = supports.get(i);
+      Require.between("supports." + i + ".xMm", s.xMm(), -10_000, 10_000, "mm");
+      Require.between("supports." + i + ".yMm", or(s.yMm(), 0), -10_000, 10_000, "mm");
+      points.add(new BalanceLines.At(s.xMm(), or(s.yMm(), 0)));
+    }
+    return points;
   }
 
   private static List<Balance.Weight> weights(List<AskedWeight> given) {

@@ -58,7 +58,20 @@ class WorksheetController {
       @Nullable @Schema(description = "From the side on all, N", minimum = "0", maximum = "100000")
           Double lateralN,
       PostMaterial material,
-      @Nullable @Schema(description = "Whether someone leans on it") Boolean person) {}
+      @Nullable @Schema(description = "Whether someone leans or sits on it; so if left out")
+          Boolean person,
+      @Nullable
+          @Schema(
+              description = "Both ends can’t turn: shoulders on thick plates; not so if left out")
+          Boolean clamped,
+      @Nullable @Schema(description = "What holds the upper plate sideways; nothing if left out")
+          String heldBy,
+      @Nullable
+          @Schema(
+              description = "Posts that share the load; three of four if left out",
+              minimum = "1",
+              maximum = "40")
+          Integer carrying) {}
 
   @PostMapping("/stack")
   StackUp stack(@RequestBody StackQuestion asked) {
@@ -100,6 +113,9 @@ class WorksheetController {
             a.axialN(),
             a.lateralN(),
             a.material(),
-            a.person()));
+            a.person(),
+            a.clamped(),
+            a.heldBy(),
+            a.carrying()));
   }
 }

@@ -1,0 +1,116 @@
+package emberyard.server;
+
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What the program was started with. Unknown options are refused, so that a mistyped one never
+ * starts an empty workshop beside the real one.
+ *
+ * @param data folder of the workshop
+ * @param dataGiven whether it was named
+ */
+record CommandLine(Path data, boolean dataGiven) {
+  static final String DEFAULT_DATA = "ember-yard-data";
+
+  private static final Map<String, String> OPTIONS = new LinkedHashMap<>();
+
+  static {
+    OPTIONS.put("data", "FOLDER  where everything is kept, made where missing (%s)");
+    OPTIONS.put("port", "N       where it listens, 0 for any free one (8480)");
+    OPTIONS.put(
+        "bind", "ADDRESS who may ask: 127.0.0.1 this machine only, 0.0.0.0 all (127.0.0.1)");
+    OPTIONS.put("demo", "true    fill an empty folder with the invented example workshop (false)");
+    OPTIONS.put("clock", "TIME    begin at this time of the bench, as 2026-03-03T09:05 (now)");
+  }
+
+  /** The program ends here: with what it prints, and with what. */
+  static final class End extends Exception {
+    private static final long serialVersionUID = 1;
+    private final int status;
+
+    End(int status, String words) {
+      super(words);
+      this.status = status;
+    }
+
+    /** 0 where help was asked for, 2 where it can't start. */
+    int status() {
+      return status;
+    }
+  }
+
+  /**
+   * Reads the options.
+   *
+   * @throws End for {@code --help}, and for anything that is no option or has no value that can be
+   *     used
+   */
+  static CommandLine read(String... arguments) throws End {
+    Optional<String> data = Optional.empty();
+    for (String argument : arguments) {
+      if (List.of("--help", "-h", "help").contains(argument)) {
+        throw new End(0, help());
+      }
+      String name = argument.replaceFirst("^--([a-z]+)=.*$", "$1");
+      if (!argument.startsWith("--") || !OPTIONS.containsKey(name)) {
+        throw new End(
+            2, "“%s” is no option. Write --option=VALUE.%n%n%s".formatted(argument, help()));
+      }
+      String value = argument.substring(name.length() + 3);
+      check(name, value);
+      if (name.equals("data")) {
+        data = Optional.of(value);
+      }
+    }
+    return new CommandLine(Path.of(data.orElse(DEFAULT_DATA)), data.isPresent());
+  }
+
+  private static void check(String name, String value) throws End {
+    boolean good =
+        switch (name) {
+          case "port" -> value.matches("\\d{1,5}") && Integer.parseInt(value) <= 65_535;
+          case "demo" -> value.equals("true") || value.equals("false");
+          case "clock" ->
+              value.isEmpty() || value.matches("\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d(:\\d\\d)?");
+          case "data" -> folder(value);
+          default -> !value.isBlank();
+        };
+    if (!good) {
+      throw new End(2, "--%s can’t be “%s”.%n%n%s".formatted(name, value, help()));
+    }
+  }
+
+  private static boolean folder(String value) {
+    try {
+      return !value.isBlank() && Path.of(value) != null;
+    } catch (InvalidPathException impossible) {
+      return false;
+    }
+  }
+
+  /** All options with what they take; the defaults in brackets. */
+  static String help() {
+    StringBuilder lines =
+        new StringBuilder("Ember Yard: a workshop’s builds from brief to reveal.\n");
+    OPTIONS.forEach(
+        (name, words) ->
+            lines.append("\n  --%s=%s".formatted(name, words.formatted(here(DEFAULT_DATA)))));
+    return lines.append("\n  --help         this list\n").toString();
+  }
+
+  /** What it says where no folder was named. */
+  String folderWords() {
+    return dataGiven
+        ? "Data in " + data.toAbsolutePath()
+        : "No --data given: the folder is " + here(DEFAULT_DATA);
+  }
+
+  private static Path here(String folder) {
+    return Path.of(folder).toAbsolutePath();
+  }
+}

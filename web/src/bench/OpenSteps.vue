@@ -1,0 +1,112 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import { newId } from '../api/client'
+import type { TaskPicture } from '../api/types'
+import { useClock } from '../store/clock'
+import { useDraft } from '../store/draft'
+import { useSession } from '../store/session'
+import TextField from '../ui/TextField.vue'
+
+/** What lies open before a check, a coat or the hand-over: do it, or say why it counts as done. */
+const props = defineProps<{ buildId: string; task: TaskPicture }>()
+const emit = defineEmits<{ done: [] }>()
+const clock = useClock()
+const session = useSession()
+const key = `open:${props.buildId}:${props.task.task.key}:`
+const reason = useDraft(key + 'reason', '')
+const by = useDraft(key + 'by', session.account?.name ?? '')
+const left = ref<string[]>([])
+const steps = computed(() => props.task.openBefore)
+const own = computed(() => steps.value.filter((step) => !step.gate))
+const chosen = computed(() => own.value.filter((step) => !left.value.includes(step.taskKey)))
+function toggle(taskKey: string) {
+  left.value = left.value.includes(taskKey)
+    ? left.value.filter((each) => each !== taskKey)
+    : [...left.value, taskKey]
+}
+async function pass() {
+  const all = chosen.value.length === steps.value.length
+  const said = reason.value.trim()
+  try {
+    await clock.passOver(props.buildId, {
+      id: newId(),
+      taskKey: props.task.task.key,
+      by: by.value,
+      steps: chosen.value.map((step) => ({ taskKey: step.taskKey, reason: said })),
+    })
+    reason.value = ''
+    if (all) emit('done')
+  } catch {
+    // said aloud by the clock; what was typed stays
+  }
+}
+</script>
+
+<template>
+  <form class="open" @submit.prevent="pass">
+    <p>
+      <strong
+        >{{ steps.length === 1 ? 'One step' : `${steps.length} steps` }} before it
+        {{ steps.length === 1 ? 'is' : 'are' }} open.</strong
+      >
+      Do {{ steps.length === 1 ? 'it' : 'them' }}, or say why
+      {{ steps.length === 1 ? 'it counts' : 'they count' }} as done; that is kept and shown at the
+      hand-over.
+    </p>
+    <ul>
+      <li v-for="step in steps" :key="step.taskKey">
+        <label v-if="!step.gate">
+          <input
+            type="checkbox"
+            :checked="!left.includes(step.taskKey)"
+            @change="toggle(step.taskKey)"
+          />
+          {{ step.title }}<span v-if="step.waiting" class="soft">, its wait goes on</span>
+        </label>
+        <span v-else>■ {{ step.title }} <strong>has to pass first</strong></span>
+      </li>
+    </ul>
+    <template v-if="own.length">
+      <TextField v-model="reason" own label="Why they count as done" />
+      <TextField v-model="by" own label="Who says so" />
+      <Button
+        type="submit"
+        class="quiet"
+        :label="
+          chosen.length === 1 ? 'Pass over this step' : `Pass over these ${chosen.length} steps`
+        "
+        :disabled="!reason.trim() || !by.trim() || !chosen.length"
+      />
+    </template>
+  </form>
+</template>
+
+<style scoped>
+.open {
+  border-left: 3px solid var(--madder);
+  padding: 4px 0 4px 12px;
+  margin-top: 10px;
+  display: grid;
+  gap: 8px;
+  max-width: 520px;
+}
+p {
+  margin: 0;
+  font-size: 13.5px;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+  max-height: 220px;
+  overflow: auto;
+  font-size: 13.5px;
+}
+li label {
+  display: flex;
+  gap: 7px;
+  align-items: baseline;
+  min-height: 28px;
+}
+</style>
