@@ -7,7 +7,7 @@ import StageFrame from '../build/StageFrame.vue'
 import { useBuild } from '../store/build'
 import { useSaver } from '../store/saver'
 import { useShell } from '../store/shell'
-import { clockHere, day, dayHere, plain } from '../ui/words'
+import { clockHere, dayHere, plain } from '../ui/words'
 
 /** Who changed what and when; any earlier state of a thing can come back. */
 const PAGE = 50

@@ -3,6 +3,9 @@ package emberyard.server;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
@@ -177,6 +180,7 @@ class BuildApiTest {
         .post(bench + "marks", Map.of("id", "m1", "taskKey", "part:g1/cut", "what", "DONE"))
         .expect(200);
     assertTrue(!owner.get("/api/bench").text().contains("\"RUNNING\""), "done stops the clock");
+    passesOverWithReasons(owner, bench);
     owner
         .post(bench + "marks", Map.of("id", "m2", "taskKey", "make/dry-fit", "what", "PASSED"))
         .expect(422);
@@ -199,6 +203,94 @@ class BuildApiTest {
     owner.post("/api/clock/stop", Map.of()).expect(200);
     String calendar = owner.get(bench + "plan.ics").expect(200).text();
     assertTrue(calendar.startsWith("BEGIN:VCALENDAR\r\n") && calendar.contains("BEGIN:VEVENT"));
+  }
+
+  /** The dry fit can't pass while the brief and the concept are open; they are passed over. */
+  private static void passesOverWithReasons(Client owner, String bench) {
+    Map<String, Object> passed =
+        Map.of(
+            "id", "m1b", "taskKey", "make/dry-fit", "what", "PASSED", "note", "sits", "by", "Ines");
+    String refusal =
+        owner.post(bench + "marks", passed).expect(409).json().path("title").asString();
+    assertTrue(refusal.startsWith("Open before “Dry fit"), refusal);
+    List<Map<String, String>> steps = new ArrayList<>();
+    for (JsonNode step : task(owner, bench, "make/dry-fit").path("openBefore")) {
+      steps.add(Map.of("taskKey", step.path("taskKey").asString(), "reason", "my own machine"));
+    }
+    assertTrue(steps.size() >= 2, steps.toString());
+    List<Map<String, String>> mute =
+        List.of(Map.of("taskKey", steps.get(0).get("taskKey"), "reason", " "));
+    owner
+        .post(bench + "passed-over", Map.of("id", "p0", "taskKey", "make/dry-fit", "steps", mute))
+        .expect(422);
+    owner
+        .post(bench + "passed-over", Map.of("id", "p1", "taskKey", "make/dry-fit", "steps", steps))
+        .expect(200);
+    assertEquals(0, task(owner, bench, "make/dry-fit").path("openBefore").size());
+    JsonNode said = task(owner, bench, "concept/choose").path("log").path("verdict");
+    assertEquals("make/dry-fit", said.path("passedFor").asString());
+    assertEquals("my own machine", said.path("note").asString());
+  }
+
+  private static JsonNode task(Client owner, String bench, String key) {
+    JsonNode view = owner.get(bench.substring(0, bench.length() - 1)).expect(200).json();
+    for (JsonNode task : view.path("tasks")) {
+      if (task.path("task").path("key").asString().equals(key)) {
+        return task;
+      }
+    }
+    throw new AssertionError("no task " + key);
+  }
+
+  @Test
+  void hoursAreTypedCorrectedAndBackDatedWithATrace(Client owner) {
+    owner.begin("hours");
+    owner.put("/api/builds/hours/panels/hp", Things.panel("hp", 300), null).expect(200);
+    String at = "/api/builds/hours/";
+    owner
+        .post(
+            at + "marks",
+            Map.of("id", "h1", "taskKey", "part:hp/cut", "what", "DONE", "minutes", 25))
+        .expect(200);
+    JsonNode cut = task(owner, at, "part:hp/cut");
+    assertEquals(25, cut.path("log").path("loggedMinutes").asInt());
+    JsonNode entry = owner.get("/api/builds/hours").json().path("build").path("times").get(0);
+    assertEquals("h1-time", entry.path("id").asString());
+    assertTrue(entry.path("typedBy").asString().length() > 0);
+    Map<String, Object> corrected =
+        Map.of(
+            "id", "h1-time",
+            "taskKey", "part:hp/cut",
+            "personId", entry.path("personId").asString(),
+            "startedAt", "2026-01-05T09:00:00Z",
+            "endedAt", "2026-01-05T10:30:00Z",
+            "typedBy", "somebody else",
+            "why", "forgot the second sheet");
+    JsonNode view = owner.get("/api/builds/hours").json();
+    long version = view.path("versions").path("times/h1-time").asLong();
+    version =
+        owner
+            .put(at + "times/h1-time", corrected, version)
+            .expect(200)
+            .json()
+            .path("version")
+            .asLong();
+    assertEquals(90, task(owner, at, "part:hp/cut").path("log").path("loggedMinutes").asInt());
+    JsonNode now = owner.get("/api/builds/hours").json().path("build").path("times").get(0);
+    assertTrue(
+        !now.path("typedBy").asString().equals("somebody else"), "who typed is who signed in");
+    Map<String, Object> future = new HashMap<>(corrected);
+    future.put("startedAt", "2199-01-05T09:00:00Z");
+    future.put("endedAt", "2199-01-05T10:00:00Z");
+    owner.put(at + "times/h1-time", future, version).expect(422);
+    Map<String, Object> week = new HashMap<>(corrected);
+    week.put("endedAt", "2026-01-09T10:00:00Z");
+    owner.put(at + "times/h1-time", week, version).expect(422);
+    owner
+        .post(
+            at + "marks",
+            Map.of("id", "h2", "taskKey", "make/dry-fit", "what", "REOPENED", "minutes", 0))
+        .expect(422);
   }
 
   private static JsonNode undo(Client owner) {

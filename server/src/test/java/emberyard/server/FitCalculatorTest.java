@@ -67,7 +67,7 @@ class FitCalculatorTest {
         ask(
             owner,
             "standoff",
-            "{\"count\": 4, \"coreMm\": 3.3, \"heightMm\": 60, \"lateralN\": 200, \"material\": \"mild_steel\"}");
+            "{\"count\": 4, \"coreMm\": 3.3, \"heightMm\": 60, \"lateralN\": 200, \"material\": \"mild_steel\", \"clamped\": true, \"carrying\": 4}");
     assertEquals(425, posts.path("bendingMpa").asDouble(), 0.5);
     assertEquals(false, posts.path("holds").asBoolean());
   }
@@ -168,7 +168,55 @@ class FitCalculatorTest {
             items.formatted(
                 "{\"xMm\": 0, \"yMm\": -50}, {\"xMm\": 500, \"yMm\": -50}, {\"xMm\": 0, \"yMm\": 50}, {\"xMm\": 500, \"yMm\": 50}"));
     assertEquals(4, feet.path("tips").size());
-    assertEquals(0.5, feet.path("loads").get(0).path("share").asDouble(), 1e-9);
+    assertEquals(4, feet.path("loads").size());
+    double front = 0.5 * (1 - 262.7 / 500);
+    assertEquals(front, feet.path("loads").get(0).path("share").asDouble(), 1e-3);
+    assertEquals(-50, feet.path("loads").get(0).path("atMm").asDouble());
+  }
+
+  @Test
+  void threeFeetTipOverTheirSides(Client owner) {
+    JsonNode stool =
+        ask(
+            owner,
+            "balance",
+            """
+            {"items": [{"massKg": 6, "xMm": 150, "yMm": 170, "zMm": 300},
+                       {"massKg": 2, "xMm": 80, "yMm": 90, "zMm": 120}],
+             "supports": [{"xMm": 0, "yMm": 0}, {"xMm": 300, "yMm": 0}, {"xMm": 150, "yMm": 300}]}
+            """);
+    assertEquals(11.4, stool.path("leastTipDegrees").asDouble(), 0.05);
+  }
+
+  @Test
+  void whatAHandPutInTheWrongPlaceDoesNotFit(Client owner) {
+    JsonNode answer =
+        ask(
+            owner,
+            "place",
+            """
+            {"bays": [{"id": "bay", "widthMm": 100, "depthMm": 100, "heightMm": 100}],
+             "components": [{"id": "a", "widthMm": 40, "depthMm": 40, "heightMm": 30,
+               "pin": {"bayId": "bay", "turn": "UPRIGHT", "xMm": 90, "yMm": 0, "zMm": 0}}]}
+            """);
+    assertEquals(false, answer.path("fits").asBoolean());
+    assertEquals(false, answer.path("proven").asBoolean());
+    assertEquals("a", answer.path("wrongPins").get(0).path("componentId").asString());
+    assertEquals(
+        "sticks out of “bay”", answer.path("wrongPins").get(0).path("faults").get(0).asString());
+  }
+
+  @Test
+  void noUsualSupplyIsLargeEnough(Client owner) {
+    JsonNode fed =
+        ask(
+            owner,
+            "power",
+            "{\"otherWatts\": 60, \"components\": [{\"kind\": \"GRAPHICS\", \"quantity\": 4, \"peakWatts\": 3000}]}");
+    assertTrue(fed.path("power").path("standardWatts").isNull());
+    assertTrue(
+        fed.path("power").path("why").toString().contains("screens and lights 60 W"),
+        fed.path("power").path("why").toString());
   }
 
   @ParameterizedTest
@@ -192,6 +240,8 @@ class FitCalculatorTest {
         "air|{\"fans\": [{\"fanMm\": 120, \"flowM3PerHour\": 9, \"air\": \"INTAKE\", \"openingId\": \"x\"}], \"openings\": []}|#/fans/0/openingId",
         "balance|{\"items\": []}|#/items",
         "balance|{\"items\": [{\"massKg\": -1, \"xMm\": 0}]}|#/items/0/massKg",
+        "balance|{\"items\": [{\"massKg\": 1, \"xMm\": 0}], \"supports\": [{\"xMm\": 1e308, \"yMm\": 0}, {\"xMm\": 0, \"yMm\": 1}]}|#/supports/0/xMm",
+        "balance|{\"items\": [{\"massKg\": 1, \"xMm\": 0}], \"supports\": [{\"xMm\": 5, \"yMm\": 5}, {\"xMm\": 5, \"yMm\": 5}]}|#/supports",
       })
   void whatIsOutOfRangeIsNamed(String what, String body, String pointer) {
     JsonNode problem = TestYard.owner().post(CALC + what, body).expect(422).json();

@@ -105,12 +105,20 @@ class PlaceController {
         answer.fits(),
         answer.layout().proven() && answer.pinFaults().isEmpty(),
         answer.placed().stream().map(p -> placement(p, answer.placed())).toList(),
-        answer.unplaced().entrySet().stream()
-            .map(e -> new Unplaced(e.getKey(), e.getValue().stream().map(this::change).toList()))
-            .toList(),
-        answer.pinFaults().entrySet().stream()
-            .map(e -> new WrongPin(e.getKey(), e.getValue()))
-            .toList());
+        unplaced(answer),
+        wrongPins(answer));
+  }
+
+  private List<Unplaced> unplaced(PlaceQuestion.Answer answer) {
+    return answer.unplaced().entrySet().stream()
+        .map(e -> new Unplaced(e.getKey(), e.getValue().stream().map(this::change).toList()))
+        .toList();
+  }
+
+  private static List<WrongPin> wrongPins(PlaceQuestion.Answer answer) {
+    return answer.pinFaults().entrySet().stream()
+        .map(e -> new WrongPin(e.getKey(), e.getValue()))
+        .toList();
   }
 
   private SmallestChange change(Shortfall lack) {
