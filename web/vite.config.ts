@@ -1,8 +1,9 @@
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vite'
+import { markFieldTags } from './scripts/field-tags'
 
 export default defineConfig({
-  plugins: [vue()],
+  plugins: [vue({ template: { compilerOptions: { nodeTransforms: [markFieldTags] } } })],
   // the content security policy lets pages load files only, nothing written into the page
   build: { assetsInlineLimit: 0, modulePreload: { polyfill: false }, chunkSizeWarningLimit: 700 },
   server: { proxy: { '/api': 'http://127.0.0.1:8480' } },

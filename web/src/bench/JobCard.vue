@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { newId, upload } from '../api/client'
 import type { TaskPicture, TimeEntry } from '../api/types'
 import { useDraft } from '../store/draft'
@@ -76,7 +76,20 @@ const took = ref<Took>({ how: 'planned', minutes: null, why: '' })
 const answer = computed(() =>
   untimed.value ? tookAnswer(took.value, props.task.task.handsOnMinutes) : {},
 )
+/** What was wanted when open work stood before it. */
+const wanted = ref<'finish' | 'start'>('finish')
+watch(
+  () => props.task.openBefore.length,
+  (open) => {
+    if (open || asking.value !== 'open') return
+    close()
+    if (wanted.value === 'start') toggle()
+    else finish()
+  },
+)
 function finish() {
+  wanted.value = 'finish'
+
   if (props.task.openBefore.length) ask('open')
   else if (props.task.task.gate) ask('check')
   else if (untimed.value) ask('time')
@@ -98,6 +111,7 @@ function note() {
 }
 function toggle() {
   const coat = !props.task.task.gate && props.task.openBefore.length > 0
+  wanted.value = 'start'
   if (!running.value && coat) ask('open')
   else quietly(running.value ? clock.stop() : clock.start(props.buildId, key.value))
 }
@@ -224,7 +238,6 @@ async function photo(event: Event) {
       v-if="asking === 'open' && task.openBefore.length"
       :build-id="buildId"
       :task="task"
-      @done="close"
     />
     <form v-if="asking === 'time'" class="asking" @submit.prevent="done">
       <TookFields v-model="took" :planned-minutes="task.task.handsOnMinutes" />

@@ -10,7 +10,6 @@ import TextField from '../ui/TextField.vue'
 
 /** What lies open before a check, a coat or the hand-over: do it, or say why it counts as done. */
 const props = defineProps<{ buildId: string; task: TaskPicture }>()
-const emit = defineEmits<{ done: [] }>()
 const clock = useClock()
 const session = useSession()
 const key = `open:${props.buildId}:${props.task.task.key}:`
@@ -26,7 +25,6 @@ function toggle(taskKey: string) {
     : [...left.value, taskKey]
 }
 async function pass() {
-  const all = chosen.value.length === steps.value.length
   const said = reason.value.trim()
   try {
     await clock.passOver(props.buildId, {
@@ -36,7 +34,6 @@ async function pass() {
       steps: chosen.value.map((step) => ({ taskKey: step.taskKey, reason: said })),
     })
     reason.value = ''
-    if (all) emit('done')
   } catch {
     // said aloud by the clock; what was typed stays
   }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { get } from '../api/client'
 import type { BuildView } from '../api/types'
@@ -19,12 +19,13 @@ const labelled = ref<BuildView | null>(null)
 const card = computed(() =>
   labelled.value?.tasks.find((task) => task.task.key === route.query.card),
 )
-onMounted(async () => {
-  clock.refresh()
+onMounted(() => clock.refresh())
+watch(() => [clock.bench, route.query.build], readLabelled)
+async function readLabelled() {
   if (!route.query.build) return
   const id = encodeURIComponent(String(route.query.build))
-  labelled.value = await get<BuildView>(`/api/builds/${id}`).catch(() => null)
-})
+  labelled.value = await get<BuildView>(`/api/builds/${id}`).catch(() => labelled.value)
+}
 const people = computed(() => [
   { value: '', label: 'everybody' },
   ...workshop.book!.people.map((each) => ({ value: each.id, label: each.name })),

@@ -265,7 +265,9 @@ export const useSaver = defineStore('saver', () => {
     }
     conflict.value = null
     later(0)
-    if (!mine) listeners.forEach((listener) => listener())
+    if (mine) return
+    useShell().showAnew()
+    listeners.forEach((listener) => listener())
   }
   /** Lets go of what was refused: the thing is again as the server holds it. */
   function drop(path: string) {
@@ -273,6 +275,7 @@ export const useSaver = defineStore('saver', () => {
     if (!edit) return
     allow(edit)
     changes++
+    useShell().showAnew()
     listeners.forEach((listener) => listener())
   }
 

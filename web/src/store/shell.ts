@@ -8,6 +8,8 @@ export const useShell = defineStore('shell', () => {
   const watchOpen = ref(true)
   const message = ref('')
   const newHere = ref<(() => void) | null>(null)
+  /** Grows when a person commands that what is stored be shown: undo, theirs taken, typing dropped. */
+  const shownAnew = ref(0)
   let timer: ReturnType<typeof setTimeout> | undefined
 
   watch(
@@ -24,5 +26,8 @@ export const useShell = defineStore('shell', () => {
     clearTimeout(timer)
     timer = setTimeout(() => (message.value = ''), 6000)
   }
-  return { night, watchOpen, message, newHere, say }
+  function showAnew() {
+    shownAnew.value++
+  }
+  return { night, watchOpen, message, newHere, shownAnew, showAnew, say }
 })

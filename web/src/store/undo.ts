@@ -21,6 +21,7 @@ export const useUndo = defineStore('undo', () => {
       shell.say(
         answer.undone ? `Taken back: last change of ${answer.undone.kind}.` : 'Nothing to undo.',
       )
+      shell.showAnew()
       await Promise.all([builds.reload(), workshop.load(true), clock.refresh()])
     } catch (problem) {
       shell.say((problem as Error).message)

@@ -15,6 +15,7 @@ defineProps<{
   fields: readonly NumberField[]
   problem?: (field: string) => string
 }>()
+defineOptions({ inheritAttrs: false })
 const emit = defineEmits<{ change: [change: Record<string, number | undefined>] }>()
 const valueOf = (of: object, field: string) =>
   ((of as Record<string, unknown>)[field] as number | null | undefined) ?? null
@@ -26,6 +27,7 @@ function put(number: NumberField, value: number | null) {
 <template>
   <MeasureField
     v-for="number in fields"
+    v-bind="$attrs"
     :key="number.field"
     :label="number.label"
     :unit="number.unit"

@@ -3,6 +3,7 @@ import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import PrimeVue from 'primevue/config'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { useShell } from '../store/shell'
 import MeasureField from './MeasureField.vue'
 import MoneyField from './MoneyField.vue'
 import TextField from './TextField.vue'
@@ -62,6 +63,18 @@ describe('a measure', () => {
     await width.input.trigger('blur')
     expect(width.told()).toEqual([])
     expect(width.screen()).toBe('8.47')
+  })
+
+  it('shows what is stored when a person takes the last change back', async () => {
+    const width = open(MeasureField, { modelValue: 412 })
+    await width.type('25')
+    await width.set({ modelValue: 25 })
+    useShell().showAnew()
+    await width.set({ modelValue: 412 })
+    expect(width.screen()).toBe('412')
+    await width.type('4')
+    await width.set({ modelValue: 300 })
+    expect(width.screen()).toBe('4')
   })
 
   it('follows the program while nobody is in it', async () => {

@@ -1,4 +1,5 @@
 import { ref, watch, type Ref } from 'vue'
+import { useShell } from '../store/shell'
 
 /**
  * What stands in a field. The program writes there only while nobody is in it and nothing typed in
@@ -21,10 +22,13 @@ export function useTyped(from: {
   enter: () => void
   leave: () => void
 } {
+  const shell = useShell()
   const text = ref(from.shown())
   /** Keys were pressed here since the text was last the program's. */
   const typing = ref(false)
   let inside = false
+  /** What is stored was asked for: the field shows it, entered or not, until the next key. */
+  let following = false
   let last = { typed: '', shown: '' }
 
   function write() {
@@ -32,7 +36,10 @@ export function useTyped(from: {
     typing.value = false
   }
   watch(from.shown, () => {
-    if (from.own?.() ? !typing.value || from.shown() === '' : !inside && !typing.value) write()
+    if (
+      from.own?.() ? !typing.value || from.shown() === '' : (!inside || following) && !typing.value
+    )
+      write()
   })
   watch(from.problem, (problem) => {
     if (inside) return
@@ -41,9 +48,20 @@ export function useTyped(from: {
       typing.value = true
     } else if (!problem && typing.value && from.settled(text.value)) write()
   })
+  // undo and its like are commands of the person, not of the program: the field follows, even entered
+  watch(
+    () => shell.shownAnew,
+    () => {
+      following = true
+      last = { typed: '', shown: '' }
+      write()
+    },
+    { flush: 'sync' },
+  )
   function type(value: string | undefined) {
     text.value = value ?? ''
     typing.value = true
+    following = false
   }
   function enter() {
     inside = true

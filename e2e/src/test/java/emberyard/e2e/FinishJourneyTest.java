@@ -136,25 +136,14 @@ class FinishJourneyTest {
   private static void bench(Hands hands, Yard yard) {
     for (String step : List.of("wash", "mask", "=chart", "green/1", "green/2", "green/3")) {
       card(hands, yard, step);
-      Locator done = hands.page.locator(".job.chosen, .job").first();
-      done.waitFor();
-      hands
-          .page
-          .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done: Left window"))
-          .or(
-              hands.page.getByRole(
-                  AriaRole.BUTTON,
-                  new Page.GetByRoleOptions().setName("Done: Wash and degrease Left")))
-          .or(
-              hands.page.getByRole(
-                  AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Done: Mask Left")))
-          .first()
-          .click();
-      hands.page.waitForTimeout(400);
+      Locator labelled = hands.page.locator(".labelled .job");
+      labelled.waitFor();
+      hands.finish(labelled);
+      hands.page.locator(".labelled .job.done, .labelled .job .said").first().waitFor();
     }
     card(hands, yard, "=peel");
     hands.sees("begin before");
-    button(hands, "Done: Left window, back: peel").click();
+    hands.finish(hands.page.locator(".labelled .job"));
     card(hands, yard, "green/3");
     button(hands, "A fault on Left window, back: colour coat 3").click();
     hands.choose("What is wrong", "dust");
