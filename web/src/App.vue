@@ -8,6 +8,7 @@ import { useSession } from './store/session'
 import { useShell } from './store/shell'
 import { useWorkshop } from './store/workshop'
 import SideRail from './ui/SideRail.vue'
+import { useFocusKept } from './useFocusKept'
 import { useKeys } from './useKeys'
 
 const session = useSession()
@@ -35,6 +36,7 @@ watch(
 onMounted(begin)
 onBeforeUnmount(() => clearTimeout(retry))
 useKeys()
+useFocusKept()
 </script>
 
 <template>

@@ -6,6 +6,7 @@ import { useClock } from './store/clock'
 import { useSession } from './store/session'
 import { useShell } from './store/shell'
 import { useUndo } from './store/undo'
+import { intoTitle } from './useFocusKept'
 
 /** The keys of the yard. They never fire inside a field. */
 export function useKeys() {
@@ -35,7 +36,7 @@ export function useKeys() {
     if (key === 'w') shell.watchOpen = !shell.watchOpen
     else if (key === '/') ask.find = true
     else if (key === '?') ask.keys = true
-    else if (key === 'n' && shell.newHere) shell.newHere()
+    else if (key === 'n' && shell.newHere) intoTitle(shell.newHere)
     else if (key === 's') clock.toggle()
     else return false
     return true

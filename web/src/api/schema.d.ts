@@ -52,6 +52,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/example": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["put"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}": {
         parameters: {
             query?: never;
@@ -3636,6 +3652,9 @@ export interface components {
             /** Format: double */
             value?: number | null;
         };
+        Example: {
+            id: string;
+        };
         FaceItem: {
             art: string;
             /** Format: double */
@@ -7034,6 +7053,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BuildView"];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Example"];
                 };
             };
         };

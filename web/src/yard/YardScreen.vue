@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import { get, newId } from '../api/client'
+import { get, newId, send } from '../api/client'
 import type { YardRow, YardView } from '../api/types'
 import { useDraft } from '../store/draft'
 import { useClock } from '../store/clock'
@@ -16,6 +16,7 @@ import SignMark from '../ui/SignMark.vue'
 import TextField from '../ui/TextField.vue'
 import { useWidth } from '../ui/useWidth'
 import { dateOf, day, duration, moment, money, weekday } from '../ui/words'
+import { intoTitle } from '../useFocusKept'
 import { verdictWords } from './verdict'
 
 const router = useRouter()
@@ -98,6 +99,25 @@ const waiting = computed(() =>
     .filter((edit) => edit.post === '/api/builds')
     .map((edit) => edit.value as { id: string; name: string }),
 )
+const EXAMPLE = 'example'
+const hasExample = computed(() => view.value?.builds.some((row) => row.id === EXAMPLE))
+async function example() {
+  try {
+    await send('POST', '/api/builds/example')
+    router.push(`/builds/${EXAMPLE}/concept`)
+  } catch (refusal) {
+    shell.say((refusal as Error).message)
+  }
+}
+async function withoutExample() {
+  try {
+    await send('DELETE', `/api/builds/${EXAMPLE}`)
+    await load()
+    shell.say('The example is gone. Ctrl+Z brings it back.')
+  } catch (refusal) {
+    shell.say((refusal as Error).message)
+  }
+}
 async function begin() {
   problem.value = ''
   const id = newId()
@@ -201,7 +221,7 @@ async function begin() {
       No builds yet. Start one with its working title; the questions come one at a time after that.
     </p>
     <footer class="row">
-      <Button v-if="!starting" label="Start a build" @click="starting = true">
+      <Button v-if="!starting" label="Start a build" @click="intoTitle(() => (starting = true))">
         <template #default>Start a build <span class="mono key">n</span></template>
       </Button>
       <form v-else class="row" @submit.prevent="begin">
@@ -209,6 +229,18 @@ async function begin() {
         <Button type="submit" label="Start this build" :disabled="!name.trim()" />
         <Button class="bare" type="button" label="Not now" @click="starting = false" />
       </form>
+      <Button
+        v-if="view.builds.length === 0 && session.owner"
+        class="quiet"
+        label="Look at an example build"
+        @click="example"
+      />
+      <Button
+        v-if="hasExample && session.owner"
+        class="quiet"
+        label="Take the example away"
+        @click="withoutExample"
+      />
       <span class="soft">
         Planned finish from today’s plan; the random forecast with its range comes later.
       </span>
