@@ -1,6 +1,6 @@
 import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vite'
-import { markFieldTags } from './scripts/field-tags'
+import { markFieldTags } from './scripts/field-tags.ts'
 
 export default defineConfig({
   plugins: [vue({ template: { compilerOptions: { nodeTransforms: [markFieldTags] } } })],

@@ -1,7 +1,15 @@
 import { relative } from 'node:path'
 
 /** Kit fields into which numbers, amounts, words, days, times and colours are typed. */
-export const TYPED = ['MeasureField', 'MoneyField', 'TextField', 'NumberFields', 'ColourField', 'DateField', 'TimeField']
+export const TYPED = [
+  'MeasureField',
+  'MoneyField',
+  'TextField',
+  'NumberFields',
+  'ColourField',
+  'DateField',
+  'TimeField',
+]
 
 interface Element {
   type: number
@@ -17,6 +25,8 @@ interface Element {
 export function markFieldTags(node: unknown, context: { filename: string }) {
   const element = node as Element
   if (element.type !== 1 || !TYPED.includes(element.tag)) return
+  // fields inside a kit field stand for the tag that uses it
+  if (/ui\/(NumberFields|DateField)\.vue$/.test(context.filename)) return
   const loc = element.loc
   const place = `${relative('src', context.filename)}:${loc.start.line}`
   const value = { type: 2, content: place, loc }

@@ -96,7 +96,7 @@ const problem = (time: TimeEntry, field: string) => saver.problem(`times/${time.
       <DateField
         label="Day"
         :model-value="start(time).slice(0, 10)"
-        :problem="problem(time, 'startedAt')"
+        :problem="problem(time, 'startedAt') || problem(time, 'endedAt')"
         @update:model-value="(day) => begin(time, day + start(time).slice(10))"
       />
       <label class="from">

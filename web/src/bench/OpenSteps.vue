@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import Checkbox from 'primevue/checkbox'
 import { computed, ref } from 'vue'
 import { newId } from '../api/client'
 import type { TaskPicture } from '../api/types'
 import { useClock } from '../store/clock'
 import { useDraft } from '../store/draft'
 import { useSession } from '../store/session'
+import SignMark from '../ui/SignMark.vue'
 import TextField from '../ui/TextField.vue'
 
 /** What lies open before a check, a coat or the hand-over: do it, or say why it counts as done. */
@@ -15,15 +17,12 @@ const session = useSession()
 const key = `open:${props.buildId}:${props.task.task.key}:`
 const reason = useDraft(key + 'reason', '')
 const by = useDraft(key + 'by', session.account?.name ?? '')
-const left = ref<string[]>([])
+/** Nothing is chosen beforehand: passing over is said step by step. */
+const picked = ref<string[]>([])
 const steps = computed(() => props.task.openBefore)
 const own = computed(() => steps.value.filter((step) => !step.gate))
-const chosen = computed(() => own.value.filter((step) => !left.value.includes(step.taskKey)))
-function toggle(taskKey: string) {
-  left.value = left.value.includes(taskKey)
-    ? left.value.filter((each) => each !== taskKey)
-    : [...left.value, taskKey]
-}
+const chosen = computed(() => own.value.filter((step) => picked.value.includes(step.taskKey)))
+const all = () => (picked.value = own.value.map((step) => step.taskKey))
 async function pass() {
   const said = reason.value.trim()
   try {
@@ -54,24 +53,36 @@ async function pass() {
     <ul>
       <li v-for="step in steps" :key="step.taskKey">
         <label v-if="!step.gate">
-          <input
-            type="checkbox"
-            :checked="!left.includes(step.taskKey)"
-            @change="toggle(step.taskKey)"
-          />
-          {{ step.title }}<span v-if="step.waiting" class="soft">, its wait goes on</span>
+          <Checkbox v-model="picked" :value="step.taskKey" />
+          <span
+            >{{ step.title }}<span v-if="step.waiting" class="soft">, its wait goes on</span></span
+          >
         </label>
-        <span v-else>■ {{ step.title }} <strong>has to pass first</strong></span>
+        <span v-else class="gate"
+          ><SignMark kind="stop" /> {{ step.title }} <strong>has to pass first</strong></span
+        >
       </li>
     </ul>
     <template v-if="own.length">
+      <Button
+        v-if="chosen.length < own.length"
+        class="bare"
+        size="small"
+        type="button"
+        label="Choose all"
+        @click="all"
+      />
       <TextField v-model="reason" own label="Why they count as done" />
       <TextField v-model="by" own label="Who says so" />
       <Button
         type="submit"
         class="quiet"
         :label="
-          chosen.length === 1 ? 'Pass over this step' : `Pass over these ${chosen.length} steps`
+          chosen.length === 0
+            ? 'Choose the steps first'
+            : chosen.length === 1
+              ? 'Pass over this step'
+              : `Pass over these ${chosen.length} steps`
         "
         :disabled="!reason.trim() || !by.trim() || !chosen.length"
       />
@@ -96,14 +107,20 @@ ul {
   list-style: none;
   margin: 0;
   padding: 0;
-  max-height: 220px;
+  max-height: 300px;
   overflow: auto;
   font-size: 13.5px;
 }
 li label {
   display: flex;
   gap: 7px;
-  align-items: baseline;
-  min-height: 28px;
+  align-items: center;
+  min-height: 44px;
+}
+.gate {
+  display: flex;
+  gap: 7px;
+  align-items: center;
+  min-height: 44px;
 }
 </style>

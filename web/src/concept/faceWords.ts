@@ -1,3 +1,4 @@
+import { fixed } from '../units/writing'
 import type { Drawn, Face } from '../api/types'
 
 export const FACES: Face[] = ['FRONT', 'BACK', 'LEFT', 'RIGHT', 'TOP', 'BOTTOM']
@@ -37,6 +38,6 @@ export const kindWords = (kind: Drawn['kind']) =>
 /** Where and how large, as on a drawing: "x 40.0  y 100.0  250.0 × 200.0". */
 export function measures(drawn: Drawn): string {
   const { xMm, yMm, widthMm, heightMm } = drawn.place
-  const [x, y, w, h] = [xMm, yMm, widthMm, heightMm].map((value) => value.toFixed(1))
+  const [x, y, w, h] = [xMm, yMm, widthMm, heightMm].map((value) => fixed(value, 1))
   return `x ${x}  y ${y}  ${w} × ${h}`
 }

@@ -23,10 +23,14 @@ export function useDraft<T extends string | number | null>(key: string, first: T
   }
   watch(
     draft,
-    (value) =>
-      value === first
-        ? localStorage.removeItem(place)
-        : localStorage.setItem(place, JSON.stringify(value)),
+    (value) => {
+      try {
+        if (value === first) localStorage.removeItem(place)
+        else localStorage.setItem(place, JSON.stringify(value))
+      } catch {
+        // a full storage loses the draft at a reload, never the form that is open
+      }
+    },
     { flush: 'sync' },
   )
   return draft

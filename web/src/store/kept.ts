@@ -8,6 +8,8 @@ export class KeptEntries<T> {
   constructor(
     private readonly account: string,
     private readonly kind: 'pending' | 'refused',
+    /** Called when the browser can't keep any more. */
+    private readonly full: () => void,
   ) {}
 
   private get place() {
@@ -25,6 +27,11 @@ export class KeptEntries<T> {
   put(path: string, entry: T | null) {
     const rest = this.all().filter(([kept]) => kept !== path)
     const all = entry === null ? rest : [...rest, [path, entry]]
-    localStorage.setItem(this.place, JSON.stringify(all))
+    try {
+      localStorage.setItem(this.place, JSON.stringify(all))
+    } catch {
+      // it is sent all the same; only a reload in between would lose it
+      this.full()
+    }
   }
 }

@@ -342,3 +342,21 @@ describe('things made and taken away', () => {
     expect(useShell().message).toBe('')
   })
 })
+
+describe('a browser whose storage is full', () => {
+  it('still sends what is typed, and says to wait', async () => {
+    const saver = open()
+    useShell()
+    vi.stubGlobal('localStorage', {
+      getItem: () => null,
+      setItem: () => {
+        throw new Error('QuotaExceededError')
+      },
+    })
+    saver.save(edit(5))
+    expect(useShell().message).toContain('storage is full')
+    await vi.advanceTimersByTimeAsync(100)
+    expect(sent).toHaveLength(1)
+    expect(saver.state).toBe('saved')
+  })
+})

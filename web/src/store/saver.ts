@@ -27,6 +27,8 @@ interface Waiting extends Edit {
 /** An edit of which some fields, or all (`#`), were refused; they stay as typed. */
 export interface Refused extends Edit {
   errors: FieldError[]
+  /** Nothing of it could be stored without its refused fields. */
+  whole?: boolean
 }
 
 export interface Conflict extends Edit {
@@ -70,6 +72,9 @@ export const useSaver = defineStore('saver', () => {
     away.value ? 'away' : pending.size > 0 ? 'saving' : refused.size > 0 ? 'refused' : 'saved',
   )
 
+  const full = () =>
+    useShell().say('This browser’s storage is full: what you type is sent, but wait for “saved”.')
+
   /** Takes up what this account left unsent in this browser, and nobody else's. */
   function begin(id: string) {
     signedOut = false
@@ -78,8 +83,8 @@ export const useSaver = defineStore('saver', () => {
       pending.clear()
       refused.clear()
       problems.clear()
-      keptPending = new KeptEntries(id, 'pending')
-      keptRefused = new KeptEntries(id, 'refused')
+      keptPending = new KeptEntries(id, 'pending', full)
+      keptRefused = new KeptEntries(id, 'refused', full)
       for (const [path, edit] of keptPending.all()) {
         pending.set(path, edit)
         if (edit.version !== undefined) versions.set(path, edit.version)
@@ -95,9 +100,9 @@ export const useSaver = defineStore('saver', () => {
     pending.set(edit.path, edit)
     keptPending?.put(edit.path, edit)
   }
-  function refuse(edit: Edit, errors: FieldError[]) {
+  function refuse(edit: Edit, errors: FieldError[], whole = false) {
     const { key, path, value, post } = edit
-    const left: Refused = JSON.parse(JSON.stringify({ key, path, value, post, errors }))
+    const left: Refused = JSON.parse(JSON.stringify({ key, path, value, post, errors, whole }))
     refused.set(path, left)
     problems.set(key, left.errors)
     keptRefused?.put(path, left)
@@ -125,7 +130,7 @@ export const useSaver = defineStore('saver', () => {
       const leaf = leafAt(edit.value, pointer)
       return leaf !== undefined && same(leafAt(was?.value, pointer), leaf)
     })
-    if (errors.length) refuse(edit, errors)
+    if (errors.length) refuse(edit, errors, was?.whole)
     else allow(edit)
   }
   function later(ms: number) {
@@ -226,18 +231,18 @@ export const useSaver = defineStore('saver', () => {
     let rest = value
     if (!whole) found.forEach((error) => (rest = withLeaf(rest, error.pointer, base)))
     if (whole || same(rest, value) || same(rest, base) || errors.length > MOST_REFUSALS) {
-      leave(edit, errors)
+      leave(edit, errors, Boolean(whole) || !same(rest, base))
       settle(edit)
       return null
     }
     return rest
   }
   /** Notes a refusal unless the person typed on meanwhile, and sees that somebody can read it. */
-  function leave(edit: Waiting, errors: FieldError[]) {
+  function leave(edit: Waiting, errors: FieldError[], whole = false) {
     const now = pending.get(edit.path)
     if (now && now !== edit && !same(now.value, edit.value)) return
     errors.forEach((error) => claimed.delete(`${edit.key} ${error.pointer}`))
-    refuse(edit, errors)
+    refuse(edit, errors, whole)
     nextTick(() => nextTick(() => sayUnseen(edit, errors)))
   }
   function sayUnseen(edit: Edit, errors: FieldError[]) {
@@ -311,6 +316,7 @@ export const useSaver = defineStore('saver', () => {
     if (!left) return fresh
     if (fresh === undefined) return JSON.parse(JSON.stringify(left.value)) as T | null
     if (left.value === null) return fresh
+    if (left.whole) return JSON.parse(JSON.stringify(left.value)) as T
     return left.errors.reduce<T>(
       (thing, error) => withLeaf(thing, error.pointer, left.value),
       fresh,

@@ -22,7 +22,9 @@ const id = useId()
 const builds = useBuild()
 const palette = computed(() => builds.build?.concept.look.palette ?? [])
 const reading = (text: string) => readColour(text, palette.value)
-const { text, typing, type, enter, leave } = useTyped({
+const { text, typing, type, enter, leave, say } = useTyped<string>({
+  value: () => props.modelValue ?? '',
+  tell: (value) => emit('update:modelValue', value),
   shown: () => props.modelValue ?? '',
   settled: (typed) => !props.problem && reading(typed) !== null,
   problem: () => props.problem ?? '',
@@ -34,8 +36,13 @@ const unreadable = computed(() =>
 )
 function put(value: string | undefined) {
   type(value)
+  // three digits may be the first of six, a name the beginning of a longer one: taken on leaving
+  if (/^#?[0-9a-f]{6}$/i.test(text.value.trim())) say(reading(text.value)!)
+}
+function left() {
   const hex = reading(text.value)
-  if (hex) emit('update:modelValue', hex)
+  if (typing.value && hex && hex !== props.modelValue) say(hex)
+  leave()
 }
 function pick(value: string | undefined) {
   put(value)
@@ -70,7 +77,8 @@ function pick(value: string | undefined) {
         data-unit="colour"
         @update:model-value="put"
         @focus="enter"
-        @blur="leave"
+        @blur="left"
+        @keydown.enter="left"
       />
     </span>
   </FieldFrame>

@@ -26,7 +26,9 @@ const builds = useBuild()
 const month = ref<InstanceType<typeof Popover>>()
 const today = () => (builds.view?.now ?? new Date().toISOString()).slice(0, 10)
 const reading = (text: string) => readDay(text, writing.value.dates, today())
-const { text, typing, type, enter, leave } = useTyped({
+const { text, typing, type, enter, leave, say } = useTyped<string>({
+  value: () => props.modelValue ?? '',
+  tell: (value) => emit('update:modelValue', value),
   shown: () => writtenDay(props.modelValue),
   settled: (typed) =>
     !props.problem && (typed.trim() ? reading(typed).iso !== null : !!props.optional),
@@ -43,9 +45,15 @@ const read = computed(() =>
 )
 function put(value: string | undefined) {
   type(value)
+  const { iso, open } = reading(text.value)
+  const none = props.optional && text.value.trim() === '' ? '' : undefined
+  say(iso && !open ? iso : none)
+}
+/** A day without its whole year is taken when the field is left: more of it might have come. */
+function left() {
   const { iso } = reading(text.value)
-  if (iso) emit('update:modelValue', iso)
-  else if (props.optional && text.value.trim() === '') emit('update:modelValue', '')
+  if (typing.value && iso && iso !== props.modelValue) say(iso)
+  leave()
 }
 const picked = computed(() => {
   const [year, month, day] = (props.modelValue || today()).slice(0, 10).split('-').map(Number)
@@ -79,7 +87,8 @@ function pick(day: unknown) {
         class="mono"
         @update:model-value="put"
         @focus="enter"
-        @blur="leave"
+        @blur="left"
+        @keydown.enter="left"
       />
       <Button
         class="bare"

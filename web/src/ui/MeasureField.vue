@@ -34,7 +34,9 @@ const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
 
 const id = useId()
 const reading = (text: string) => read(text, props.unit, marks.value)
-const { text, typing, type, enter, leave } = useTyped({
+const { text, typing, type, enter, leave, say } = useTyped<number | null>({
+  value: () => props.modelValue,
+  tell: (value) => emit('update:modelValue', value),
   shown: () => shown(props.modelValue),
   settled: (typed) =>
     !props.problem && (typed.trim() ? reading(typed).value !== null : !!props.optional),
@@ -56,8 +58,7 @@ const unreadable = computed(() => {
 function put(value: string | undefined) {
   type(value)
   const { value: number } = reading(text.value)
-  if (number !== null) emit('update:modelValue', number)
-  else if (props.optional && text.value.trim() === '') emit('update:modelValue', null)
+  say(number ?? (props.optional && text.value.trim() === '' ? null : undefined))
 }
 function take(value: number) {
   put(written(value, { ...marks.value, group: '' }))

@@ -26,7 +26,9 @@ const id = useId()
 const workshop = useWorkshop()
 const digits = computed(() => moneyDigits(workshop.currency))
 const reading = (text: string) => readMoney(text, digits.value, workshop.currency, marks.value)
-const { text, typing, type, enter, leave } = useTyped({
+const { text, typing, type, enter, leave, say } = useTyped<number | null>({
+  value: () => props.modelValue,
+  tell: (value) => emit('update:modelValue', value),
   shown: () => shown(props.modelValue),
   settled: (typed) =>
     !props.problem && (typed.trim() ? reading(typed).value !== null : !!props.optional),
@@ -50,8 +52,7 @@ const unreadable = computed(() => {
 function put(value: string | undefined) {
   type(value)
   const { value: minor } = reading(text.value)
-  if (minor !== null) emit('update:modelValue', minor)
-  else if (props.optional && text.value.trim() === '') emit('update:modelValue', null)
+  say(minor ?? (props.optional && text.value.trim() === '' ? null : undefined))
 }
 </script>
 

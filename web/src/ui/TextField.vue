@@ -23,7 +23,9 @@ const props = defineProps<{
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
 const id = useId()
 const missing = (typed: string) => !!props.required && typed.trim() === ''
-const { text, typing, type, enter, leave } = useTyped({
+const { text, typing, type, enter, leave, say } = useTyped<string>({
+  value: () => props.modelValue ?? '',
+  tell: (value) => emit('update:modelValue', value),
   shown: () => props.modelValue ?? '',
   settled: (typed) => !props.problem && !missing(typed),
   problem: () => props.problem ?? '',
@@ -34,7 +36,7 @@ const wrong = computed(() =>
 )
 function put(value: string | undefined) {
   type(value)
-  if (!missing(text.value)) emit('update:modelValue', text.value)
+  say(missing(text.value) ? undefined : text.value)
 }
 </script>
 

@@ -7,15 +7,16 @@ import { useTyped } from './useTyped'
 /** A time of day in a row of others: written with 24 hours or with 12, as the workshop does. */
 const props = defineProps<{ label: string; modelValue: string }>()
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
-const { text, typing, type, enter, leave } = useTyped({
+const { text, typing, type, enter, leave, say } = useTyped<string>({
+  value: () => props.modelValue,
+  tell: (value) => emit('update:modelValue', value),
   shown: () => clockTime(props.modelValue),
   settled: (typed) => readTime(typed).iso !== null,
   problem: () => '',
 })
 function put(value: string | undefined) {
   type(value)
-  const { iso } = readTime(text.value)
-  if (iso) emit('update:modelValue', iso)
+  say(readTime(text.value).iso ?? undefined)
 }
 </script>
 

@@ -10,8 +10,11 @@ import { useShell } from '../store/shell'
  * @param problem the sentence of a refusal that may come long after the field was left
  * @param own the value belongs to a form on this screen, which may empty its fields
  */
-export function useTyped(from: {
+export function useTyped<T>(from: {
   shown: () => string
+  /** The value behind the text, and how it is told to whoever keeps it. */
+  value: () => T
+  tell: (value: T) => void
   settled: (text: string) => boolean
   problem: () => string
   own?: () => boolean
@@ -21,6 +24,7 @@ export function useTyped(from: {
   type: (value: string | undefined) => void
   enter: () => void
   leave: () => void
+  say: (value: T | undefined) => void
 } {
   const shell = useShell()
   const text = ref(from.shown())
@@ -58,7 +62,23 @@ export function useTyped(from: {
     },
     { flush: 'sync' },
   )
+  let first: T
+  let told = false
+
+  /**
+   * Tells what was read. While nothing can be read (undefined) the value from before the typing
+   * stands: `90` on the way to `90 kg` is not kept as 90.
+   */
+  function say(value: T | undefined) {
+    if (value !== undefined) from.tell(value)
+    else if (told) from.tell(first)
+    told = value !== undefined
+  }
   function type(value: string | undefined) {
+    if (!typing.value) {
+      first = from.value()
+      told = false
+    }
     text.value = value ?? ''
     typing.value = true
     following = false
@@ -73,5 +93,5 @@ export function useTyped(from: {
     last = { typed: text.value, shown: from.shown() }
     write()
   }
-  return { text, typing, type, enter, leave }
+  return { text, typing, type, enter, leave, say }
 }

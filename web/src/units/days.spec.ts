@@ -24,6 +24,14 @@ describe('a day', () => {
     ['29 Feb 2028', '2028-02-29'],
   ])('%s is %s', (text, iso) => expect(readDay(text, 'DAY_FIRST', TODAY).iso).toBe(iso))
 
+  it('is not taken while its year may still be on the way', () => {
+    const way = ['9 Mar', '9 Mar 2', '9 Mar 20', '9 Mar 202', '9 Mar 2026']
+    const taken = way
+      .map((text) => readDay(text, 'DAY_FIRST', TODAY))
+      .filter((day) => day.iso && !day.open)
+    expect(taken.map((day) => day.iso)).toEqual(['2026-03-09'])
+  })
+
   it('of digits is read as the workshop writes it; points put the day first', () => {
     expect(readDay('3/9/2026', 'MONTH_FIRST', TODAY).iso).toBe('2026-03-09')
     expect(readDay('9.3.2026', 'MONTH_FIRST', TODAY).iso).toBe('2026-03-09')

@@ -4,7 +4,9 @@ const FIRST_YEAR = 1970
 const LAST_YEAR = 2200
 
 /** A day or time that was read, as ISO text, or the sentence that says what would do. */
-export type Moment = { iso: string; sentence?: undefined } | { iso: null; sentence: string }
+export type Moment =
+  | { iso: string; sentence?: undefined; open?: boolean }
+  | { iso: null; sentence: string; open?: undefined }
 
 const cannot = (sentence: string): Moment => ({ iso: null, sentence })
 
@@ -41,10 +43,16 @@ function swapped(found: RegExpMatchArray | null) {
   return found ? ['', found[2], found[1], found[3]] : null
 }
 function dated(year: string | undefined, month: number, day: number, today: string): Moment {
-  if (year) return valid(Number(year.length === 2 ? `20${year}` : year), month, day)
+  if (year?.length === 4) return valid(Number(year), month, day)
+  // two digits may be the first of four: `9 Mar 20` on the way to 2026
+  if (year) return open(valid(Number(`20${year}`), month, day))
   const thisYear = valid(Number(today.slice(0, 4)), month, day)
-  if (thisYear.iso === null || thisYear.iso >= today) return thisYear
-  return valid(Number(today.slice(0, 4)) + 1, month, day)
+  if (thisYear.iso === null || thisYear.iso >= today) return open(thisYear)
+  return open(valid(Number(today.slice(0, 4)) + 1, month, day))
+}
+/** It reads as a day, and a year may still follow: taken when the field is left. */
+function open(moment: Moment): Moment {
+  return moment.iso === null ? moment : { ...moment, open: true }
 }
 function valid(year: number, month: number, day: number): Moment {
   if (year < FIRST_YEAR || year > LAST_YEAR)

@@ -7,6 +7,7 @@ import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
+import MeasureField from '../ui/MeasureField.vue'
 import TextField from '../ui/TextField.vue'
 import { fixed } from '../units/writing'
 import { pathBox } from './pathBox'
@@ -37,10 +38,12 @@ async function away(offcut: Offcut) {
   await workshop.remove('offcuts', offcut.id)
   shell.say(`${offcut.name} is off the shelf. Ctrl+Z brings it back.`)
 }
-function resize(offcut: Offcut, text: string) {
-  const size = /^\s*([\d.]+)\s*[x×*]\s*([\d.]+)\s*$/.exec(text)
-  if (size) edit(offcut, { path: `M0 0L${size[1]} 0L${size[1]} ${size[2]}L0 ${size[2]}Z` })
+/** A whole-number rectangle; other outlines keep theirs until somebody types a size. */
+function resize(offcut: Offcut, widthMm: number, heightMm: number) {
+  edit(offcut, { path: `M0 0L${widthMm} 0L${widthMm} ${heightMm}L0 ${heightMm}Z` })
 }
+const box = (offcut: Offcut) => pathBox(offcut.path)
+const rounded = (mm: number) => Math.round(mm * 10) / 10
 const words = (offcut: Offcut) => {
   const box = pathBox(offcut.path)
   return `${fixed(box.w, 0)} × ${fixed(box.h, 0)}`
@@ -64,7 +67,7 @@ async function photo(offcut: Offcut, event: Event) {
 <template>
   <p class="row">
     <span class="soft"
-      >rests under 60 × 60 mm are not kept; typing a size, 180 × 120, makes a rectangle</span
+      >rests under 60 × 60 mm are not kept; typing a width or height makes a rectangle</span
     >
     <span class="grow" />
     <Button v-if="session.owner" class="quiet" size="small" label="Add an offcut" @click="add" />
@@ -95,12 +98,22 @@ async function photo(offcut: Offcut, event: Event) {
       :options="sheets"
       @update:model-value="(sheetId) => edit(offcut, { sheetId })"
     />
-    <TextField
-      label="Size, mm"
-      :model-value="words(offcut)"
-      :problem="workshop.problem('offcuts', offcut.id, 'path')"
-      @update:model-value="(text) => resize(offcut, text)"
-    />
+    <div class="size">
+      <MeasureField
+        label="Width"
+        unit="mm"
+        :model-value="rounded(box(offcut).w)"
+        :problem="workshop.problem('offcuts', offcut.id, 'path')"
+        @update:model-value="(w) => w && resize(offcut, w, rounded(box(offcut).h))"
+      />
+      <MeasureField
+        label="Height"
+        unit="mm"
+        :model-value="rounded(box(offcut).h)"
+        :problem="workshop.problem('offcuts', offcut.id, 'path')"
+        @update:model-value="(h) => h && resize(offcut, rounded(box(offcut).w), h)"
+      />
+    </div>
     <TextField
       label="Where it lies"
       :problem="workshop.problem('offcuts', offcut.id, 'place')"
@@ -131,6 +144,11 @@ async function photo(offcut: Offcut, event: Event) {
 </template>
 
 <style scoped>
+.size {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 8px;
+}
 article {
   display: grid;
   grid-template-columns: 110px 1.2fr 1.2fr 150px 1fr auto;

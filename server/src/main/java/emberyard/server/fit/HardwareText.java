@@ -8,6 +8,7 @@ import emberyard.core.build.PortKind;
 import emberyard.core.build.Seat;
 import emberyard.core.build.Spot;
 import emberyard.core.units.InvalidValue;
+import emberyard.server.api.CsvNumber;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -157,9 +158,9 @@ final class HardwareText {
 
   static double number(String text) {
     try {
-      return Double.parseDouble(text.trim());
+      return CsvNumber.read(text);
     } catch (NumberFormatException unreadable) {
-      throw unreadable(text);
+      throw new InvalidValue("file", unreadable.getMessage());
     }
   }
 

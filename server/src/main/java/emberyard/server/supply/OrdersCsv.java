@@ -3,6 +3,7 @@ package emberyard.server.supply;
 import emberyard.core.build.CostCategory;
 import emberyard.core.build.OrderLine;
 import emberyard.core.units.InvalidValue;
+import emberyard.server.api.CsvNumber;
 import emberyard.server.api.SafeCell;
 import java.io.IOException;
 import java.io.StringReader;
@@ -108,8 +109,8 @@ final class OrdersCsv {
           SafeCell.plain(row.get("title")),
           CostCategory.valueOf(row.get("category").toUpperCase(Locale.ROOT)),
           SafeCell.plain(row.get("supplierId")),
-          Double.parseDouble(row.get("quantity")),
-          Long.parseLong(row.get("unitPriceMinor")),
+          CsvNumber.read(row.get("quantity")),
+          CsvNumber.whole(row.get("unitPriceMinor")),
           OrderLine.State.valueOf(row.get("state").toUpperCase(Locale.ROOT)),
           LocalDate.parse(row.get("orderedOn")),
           LocalDate.parse(row.get("expectedOn")),

@@ -4,6 +4,7 @@ import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.AirDay;
 import emberyard.core.workshop.RoomClimate;
+import emberyard.server.api.CsvNumber;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.StringWriter;
@@ -70,11 +71,13 @@ final class AirCsv {
     try {
       String moment = row.get(0).trim();
       LocalDate date = LocalDate.parse(moment.substring(0, Math.min(DATE_LENGTH, moment.length())));
-      double temperature = Double.parseDouble(row.get(1).trim());
-      double humidity = Double.parseDouble(row.get(2).trim());
+      double temperature = CsvNumber.read(row.get(1));
+      double humidity = CsvNumber.read(row.get(2));
       days.computeIfAbsent(date, day -> new ArrayList<>())
           .add(new RoomClimate(temperature, humidity));
-    } catch (DateTimeException | NumberFormatException | ArrayIndexOutOfBoundsException wrong) {
+    } catch (NumberFormatException wrong) {
+      throw line(row, wrong.getMessage());
+    } catch (DateTimeException | ArrayIndexOutOfBoundsException wrong) {
       throw line(row, "a date, a temperature and a humidity are needed");
     } catch (InvalidValue wrong) {
       throw line(row, wrong.getMessage());

@@ -1,6 +1,7 @@
 package emberyard.server.workshop;
 
 import emberyard.core.units.InvalidValue;
+import emberyard.server.api.CsvNumber;
 import emberyard.server.api.SafeCell;
 import emberyard.server.store.ThingJson;
 import java.io.IOException;
@@ -106,12 +107,12 @@ final class StockCsv {
       try {
         boolean whole = field.getType() == int.class || field.getType() == long.class;
         if (whole) {
-          tree.put(field.getName(), Long.parseLong(cell.trim()));
+          tree.put(field.getName(), CsvNumber.whole(cell));
         } else {
-          tree.put(field.getName(), Double.parseDouble(cell.trim()));
+          tree.put(field.getName(), CsvNumber.read(cell));
         }
       } catch (NumberFormatException unreadable) {
-        throw line(row, "%s “%s” is no number".formatted(field.getName(), cell));
+        throw line(row, "%s %s".formatted(field.getName(), unreadable.getMessage()));
       }
     }
   }
