@@ -2,6 +2,7 @@ package emberyard.core.fit;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
+import emberyard.core.build.ComponentKind;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
@@ -33,6 +34,10 @@ final class CooledFindings {
     for (String id : cooled.uncooled()) {
       build.component(id).ifPresent(chip -> findings.add(uncooled(chip)));
     }
+    build.components().stream()
+        .filter(CooledFindings::mute)
+        .map(CooledFindings::unknown)
+        .forEach(findings::add);
     for (String id : cooled.warmed()) {
       build.component(id).ifPresent(radiator -> findings.add(warmed(radiator)));
     }
@@ -49,6 +54,25 @@ final class CooledFindings {
             "The chip slows down within a minute and switches off.")
         .about(circuit.id())
         .with(Remedy.byHand("Give it a radiator with fans that turn"));
+  }
+
+  /** A chip that draws and says nothing of what it bears. */
+  private static boolean mute(Component c) {
+    boolean chip = c.kind() == ComponentKind.PROCESSOR || c.kind() == ComponentKind.GRAPHICS;
+    boolean said = c.thermal() != null && c.thermal().limitC() != null;
+    return chip && c.peakWatts() > 0 && !said;
+  }
+
+  private static Finding unknown(Component chip) {
+    return Finding.of(
+            Severity.NOTE,
+            "fit",
+            "component:" + chip.id() + "/heat-not-known",
+            "How warm %s gets is not known".formatted(chip.name()),
+            "%.0f W, and nobody said at how many °C it slows down.".formatted(chip.peakWatts()),
+            "What is not reckoned is not proved: it may run too hot.")
+        .about(chip.id())
+        .with(Remedy.byHand("Type under Heat where it slows down, and what cools it"));
   }
 
   private static Finding breathesCase(Circuit circuit) {

@@ -83,6 +83,9 @@ class UnsafeSideTest extends Proof {
     assertEquals(Severity.RISK, found("fit/watts-not-known").orElseThrow().severity());
     components.set(0, part("gpu", ComponentKind.GRAPHICS, 200, 0));
     assertTrue(found("fit/watts-not-known").isEmpty());
+    assertTrue(found("component:gpu/heat-not-known").isPresent());
+    components.set(0, components.get(0).with(Thermal.chip(90)));
+    assertTrue(found("component:gpu/heat-not-known").isEmpty());
   }
 
   @Test
