@@ -45,7 +45,7 @@ class MakeJourneyTest {
     hands.go("Stock").seesHeading("Stock");
     hands.page.getByRole(AriaRole.BUTTON, named("Offcuts 0")).click();
     hands.press("Add an offcut").write("Where it lies", "Drawer 2").saved();
-    hands.write("Size, mm", "220 × 150").saved();
+    hands.write("Width", "220").write("Height", "15 cm").saved();
     hands.page.navigate(build);
     hands.seesHeading("Brief");
   }

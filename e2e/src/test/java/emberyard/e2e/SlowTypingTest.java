@@ -113,8 +113,9 @@ class SlowTypingTest {
     hands.saved();
     assertThat(page.getByText("Someone changed this meanwhile")).hasCount(0);
     hands.write("Used for", "growing orchids");
-    page.goBack();
-    page.goForward();
+    hands.jump("y").seesHeading("Yard");
+    page.evaluate("() => history.back()");
+    hands.seesHeading("Brief");
     assertThat(field(page, "Used for")).hasValue("growing orchids");
     yard.kill();
     hands.write("Where it will stand", "in the north wing").sees("does not answer");
@@ -135,11 +136,7 @@ class SlowTypingTest {
     page.evaluate("() => { window.fetch = () => Promise.reject(new TypeError('away')) }");
     hands.write("Client", "typed by Ines").sees("does not answer");
     page.context().clearCookies();
-    page.navigate(yard.address("/yard"));
-    page.getByLabel("Name").fill("lotte");
-    page.getByLabel("Password").fill(Yard.PASSWORD);
-    page.keyboard().press("Enter");
-    hands.seesHeading("Yard");
+    yard.signedIn(page, "lotte");
     hands = at(page, "/builds/paper-kite/brief", "Brief");
     assertEquals("", hands.value("Something said"));
     assertThat(field(page, "Client")).not().hasValue("typed by Ines");
