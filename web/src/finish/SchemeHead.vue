@@ -97,7 +97,7 @@ const problem = (field: string) => builds.problem('schemes', props.scheme.id, fi
 <style scoped>
 .head {
   display: grid;
-  grid-template-columns: 1.4fr 1.2fr 1fr 0.8fr auto auto;
+  grid-template-columns: 1.4fr 1.3fr 1fr 0.9fr 128px auto;
   gap: 12px;
   align-items: end;
 }
