@@ -18,8 +18,12 @@ function add() {
   said.value = ''
 }
 async function require(remark: Remark) {
-  await builds.act(`remarks/${encodeURIComponent(remark.id)}/require`)
-  shell.say(`“${remark.text}” is a requirement now: say how it is checked.`)
+  try {
+    await builds.act(`remarks/${encodeURIComponent(remark.id)}/require`)
+    shell.say(`“${remark.text}” is a requirement now: say how it is checked.`)
+  } catch (refusal) {
+    shell.say((refusal as Error).message)
+  }
 }
 function key(event: KeyboardEvent, remark: Remark) {
   if (event.key !== 'r' || event.ctrlKey || event.metaKey || event.altKey) return

@@ -39,18 +39,20 @@ async function act(what: string, body: unknown, said: string) {
     await builds.act(what, body)
     await refresh()
     shell.say(said)
+    return true
   } catch (refusal) {
     shell.say((refusal as Error).message)
+    return false
   }
 }
 const name = useDraft(`option:${builds.id}`, '')
-function copy(option: OptionPicture) {
-  act(
+async function copy(option: OptionPicture) {
+  const made = await act(
     'options',
     { ofLetter: option.letter, name: name.value.trim() || `Like ${option.letter}` },
     `A copy of ${option.letter} lies beside it now: bring it to the table and change it.`,
   )
-  name.value = ''
+  if (made) name.value = ''
 }
 const bring = (option: OptionPicture) =>
   act('table', { letter: option.letter }, `Option ${option.letter} is on the table.`)

@@ -222,6 +222,22 @@ describe('what was refused', () => {
     expect(again.state).toBe('saved')
   })
 
+  it('sent again after a reload leaves its neighbours saved, before anything was read', async () => {
+    const saver = open()
+    saver.holds(PATH, stored)
+    answers = [no]
+    saver.save(panel(2, 300))
+    await vi.advanceTimersByTimeAsync(100)
+    saver.save(panel(2, 310))
+    reload() // at once: the neighbour was not sent yet
+    const again = open()
+    answers = [no, ok(2)]
+    await vi.advanceTimersByTimeAsync(100)
+    expect(JSON.parse(sent.at(-1)!.body)).toEqual(panel(412, 310).value)
+    expect(again.problem('panels/p', 'widthMm')).toContain('can’t be 2')
+    expect(again.state).toBe('refused')
+  })
+
   it('of a new thing stays whole: nothing half made is stored', async () => {
     const saver = open()
     answers = [no]

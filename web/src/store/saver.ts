@@ -20,6 +20,8 @@ export interface Edit {
 /** An edit on its way: on which version it was typed and what was sent of it last. */
 interface Waiting extends Edit {
   version?: number
+  /** What the server held of it when it was typed. */
+  base?: unknown
   /** The last values sent, the newest last: an answer that was lost is known again by them. */
   sent?: unknown[]
 }
@@ -88,6 +90,7 @@ export const useSaver = defineStore('saver', () => {
       for (const [path, edit] of keptPending.all()) {
         pending.set(path, edit)
         if (edit.version !== undefined) versions.set(path, edit.version)
+        if (edit.base !== undefined) stored.set(path, edit.base)
       }
       for (const [path, edit] of keptRefused.all()) {
         refused.set(path, edit)
@@ -119,6 +122,7 @@ export const useSaver = defineStore('saver', () => {
     const copy: Waiting = JSON.parse(JSON.stringify(edit))
     copy.version = before ? before.version : versions.get(edit.path)
     copy.sent = before?.sent
+    copy.base = before ? before.base : stored.get(edit.path)
     wait(copy)
     stillRefused(copy)
     later(TYPING_MS)

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import type { Finding } from '../api/types'
 import { useBuild } from '../store/build'
 import { newId } from '../api/client'
+import { useSaver } from '../store/saver'
 import { useShell } from '../store/shell'
 import FindingCard from './FindingCard.vue'
 import SignMark from './SignMark.vue'
@@ -15,6 +16,7 @@ import { withChange, type Change } from './remedy'
  */
 const props = defineProps<{ capabilities: string[]; live?: Finding[] }>()
 const builds = useBuild()
+const saver = useSaver()
 const shell = useShell()
 
 const acceptances = computed(() => builds.build?.acceptances ?? [])
@@ -58,7 +60,11 @@ function apply(change: Change) {
   builds.edit(change.kind, withChange(thing, change), {})
 }
 async function accept(finding: Finding, by: string, reason: string) {
-  await builds.act('acceptances', { id: newId(), findingKey: finding.key, by, reason })
+  const id = newId()
+  const post = `/api/builds/${encodeURIComponent(builds.id)}/acceptances`
+  const value = { id, findingKey: finding.key, by, reason }
+  saver.save({ key: `acceptances/${id}`, path: `${post}#${id}`, post, value })
+  await saver.settled()
 }
 </script>
 

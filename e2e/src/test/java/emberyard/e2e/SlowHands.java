@@ -37,6 +37,7 @@ final class SlowHands {
         window.leavesNow = leaves;
         const before = window.leavesBefore ?? {};
         return Object.keys(leaves).filter((path) => leaves[path] !== before[path])
+          .filter((path) => !path.includes('/notes/'))
           .map((path) => String(leaves[path]));
       }
       """;
@@ -52,6 +53,20 @@ final class SlowHands {
           (field.querySelector('label')?.innerText ?? '').trim()))]
       """;
 
+  /** Somebody else writes a note in the same build while a hand pauses. */
+  private static final String ELSEWHERE =
+      """
+      async (build) => {
+        const token = document.cookie.match(/XSRF-TOKEN=([^;]*)/)?.[1] ?? '';
+        await fetch('/api/builds/' + build + '/notes', {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': decodeURIComponent(token) },
+          body: JSON.stringify({ id: crypto.randomUUID(), taskKey: 'brief/agree', text: 'from elsewhere' }),
+        });
+      }
+      """;
+
+  private String build = "";
   private final Page page;
   private final int[] pausesMs;
   final Set<String> typed = new TreeSet<>();
@@ -76,6 +91,7 @@ final class SlowHands {
             : buildId.isEmpty()
                 ? List.<String>of()
                 : List.of("/api/builds/" + buildId, "/api/workshop");
+    build = buildId == null ? "" : buildId;
     page.evaluate(LEAVES, addresses);
     for (String field : here()) {
       if (wanted.contains(tagOf(field)) && !seen(field)) {
@@ -105,6 +121,7 @@ final class SlowHands {
         buildId == null
             ? List.of("/api/workshop")
             : List.of("/api/builds/" + buildId, "/api/workshop");
+    build = buildId == null ? "" : buildId;
     for (String tag : here()) {
       if (tag.startsWith(file + ":") && !seen(tag)) {
         Locator first = found(tag);
@@ -164,12 +181,15 @@ final class SlowHands {
   }
 
   private void type(String text) {
-    // every third field is left for the long pause
-    int last = count() % 3 == 0 ? pausesMs[2] : pausesMs[0];
+    // every fifth field is left for the long pause
+    int last = count() % 5 == 0 ? pausesMs[2] : pausesMs[0];
     for (int i = 0; i < text.length(); i++) {
       page.keyboard().type(text.substring(i, i + 1));
       boolean first = i == 0;
       boolean beforeLast = i == text.length() - 2;
+      if (beforeLast && !build.isEmpty()) {
+        page.evaluate(ELSEWHERE, build);
+      }
       int pause = beforeLast ? last : first ? pausesMs[0] : pausesMs[1];
       page.waitForTimeout(pause);
     }
