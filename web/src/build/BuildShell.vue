@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { onBeforeUnmount, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
+import { Unreachable } from '../api/client'
 import { useBuild } from '../store/build'
 import { useClock } from '../store/clock'
 import FuseHeader from './FuseHeader.vue'
@@ -9,16 +10,28 @@ const route = useRoute()
 const builds = useBuild()
 const clock = useClock()
 const problem = ref('')
+const RETRY_MS = 2000
+let retry: ReturnType<typeof setTimeout> | undefined
 watch(
   () => String(route.params.id ?? ''),
-  async (id) => {
-    if (!id) return
-    problem.value = ''
-    await builds.open(id).catch((refusal) => (problem.value = refusal.message))
-    clock.refresh().catch(() => undefined)
-  },
+  (id) => id && open(id),
   { immediate: true },
 )
+onBeforeUnmount(() => clearTimeout(retry))
+
+/** While the server is away, a build that is on the screen stays there, and is asked for again. */
+async function open(id: string) {
+  clearTimeout(retry)
+  problem.value = ''
+  try {
+    await builds.open(id)
+    clock.refresh().catch(() => undefined)
+  } catch (refusal) {
+    const away = refusal instanceof Unreachable
+    if (!away || !builds.view) problem.value = (refusal as Error).message
+    if (away) retry = setTimeout(() => id === route.params.id && open(id), RETRY_MS)
+  }
+}
 </script>
 
 <template>
