@@ -152,6 +152,7 @@ class SlowTypingProof {
       System.out.println("Forms: " + hands.local);
       System.out.println("Not reached: " + unseen);
       assertEquals(List.of(), hands.wrong);
+      assertEquals(Set.of(), unseen, "every tag that can show is typed into");
       assertEquals(List.of(), yard.complaints);
     }
   }
