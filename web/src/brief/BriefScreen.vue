@@ -299,7 +299,7 @@ const list = useTemplateRef<InstanceType<typeof RequirementList>>('list')
   align-items: flex-end;
 }
 .answer > :deep(.field) {
-  flex: 1 1 220px;
+  flex: 1 1 320px;
   max-width: 440px;
 }
 .led {

@@ -9,7 +9,7 @@ import FaceDimensions from './FaceDimensions.vue'
 import { kindWords, measures } from './faceWords'
 import { sharedEdges } from './sharedEdges'
 import { gridOf, snap, type SnapLine } from './snap'
-import { fixed } from '../units/writing'
+import { exact, fixed } from '../units/writing'
 
 /**
  * One face, large and to scale. Things are moved by dragging (they click to edges, centres, equal
@@ -169,7 +169,7 @@ const callout = computed(() => {
       :width="width"
       :height="height"
       role="group"
-      :aria-label="`${face.face.toLowerCase()} face, ${face.widthMm} by ${face.heightMm} mm, ${things.length} things`"
+      :aria-label="`${face.face.toLowerCase()} face, ${exact(face.widthMm)} by ${exact(face.heightMm)} mm, ${things.length} things`"
       @pointermove="pull"
       @pointerup="release"
       @pointercancel="release"

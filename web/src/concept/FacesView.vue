@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { newId } from '../api/client'
 import type { Drawn, Face, FaceView } from '../api/types'
 import { useBuild } from '../store/build'
+import { useDraft } from '../store/draft'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
@@ -32,7 +33,8 @@ const workshop = useWorkshop()
 const build = computed(() => builds.build!)
 const how = ref<'large' | 'unfolded' | 'box'>('large')
 const dusk = ref(false)
-const which = ref<Face>('LEFT')
+/** The face looked at last, found again when one comes back. */
+const which = useDraft<Face>(`face:${builds.id}`, 'LEFT')
 const view = computed<FaceView | undefined>(() =>
   concept.faces.find((each) => each.elevation.face === which.value),
 )

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
-import InputText from 'primevue/inputtext'
 import { computed } from 'vue'
 import type { Drawn, Face, FaceItem } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
+import ColourField from '../ui/ColourField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import TextField from '../ui/TextField.vue'
 import { LAYERS, MATERIALS } from './faceWords'
@@ -175,15 +175,14 @@ const takeAwayWords = computed(() =>
           :aria-pressed="own?.colourHex === colour.hex && !own?.stockId"
           @click="edit({ colourHex: colour.hex, stockId: null })"
         />
-        <InputText
-          type="color"
-          :model-value="own?.colourHex ?? drawn.colourHex"
-          aria-label="A colour of its own"
-          @update:model-value="
-            (hex) => edit({ colourHex: (hex ?? '').toUpperCase(), stockId: null })
-          "
-        />
       </div>
+      <ColourField
+        label="A colour of its own"
+        :model-value="own?.colourHex"
+        :instead="drawn.colourHex"
+        :problem="problem('colourHex')"
+        @update:model-value="(colourHex) => edit({ colourHex, stockId: null })"
+      />
     </template>
     <MeasureField
       v-if="drawn.openTo"
@@ -276,11 +275,6 @@ const takeAwayWords = computed(() =>
 .swatches button[aria-pressed='true'] {
   outline: 2px solid var(--ember);
   outline-offset: 1px;
-}
-.swatches :deep(input) {
-  width: 34px;
-  height: 26px;
-  padding: 1px;
 }
 .check {
   display: inline-flex;

@@ -10,6 +10,7 @@ import { useWorkshop } from '../store/workshop'
 import MeasureField from '../ui/MeasureField.vue'
 import AirWeek from './AirWeek.vue'
 import TestCards from './TestCards.vue'
+import { exact } from '../units/writing'
 
 /** The air that paint dries in, day by day, and the cards that say how a paint hides. */
 const builds = useBuild()
@@ -46,7 +47,7 @@ async function sensor() {
   try {
     const day = await send<AirDay>('POST', '/api/workshop/air-sensor')
     await refresh()
-    shell.say(`The sensor shows ${day.temperatureC} °C and ${day.humidityPercent} %.`)
+    shell.say(`The sensor shows ${exact(day.temperatureC)} °C and ${exact(day.humidityPercent)} %.`)
   } catch (refusal) {
     shell.say((refusal as Error).message)
   }

@@ -8,7 +8,7 @@ import { useWorkshop } from '../store/workshop'
 import MeasureField from '../ui/MeasureField.vue'
 import { day, plain, weekday } from '../ui/words'
 import { daysFrom, dewPointC, noSpray, solventFactor } from './airWords'
-import { fixed } from '../units/writing'
+import { exact, fixed } from '../units/writing'
 
 /** Ten days of air: typed, read or measured; what it does to drying, and what is sprayed that day. */
 const emit = defineEmits<{ forget: [id: string] }>()
@@ -76,7 +76,7 @@ function put(date: string, change: Partial<AirDay>) {
             :problem="workshop.problem('airs', row.date, 'temperatureC')"
             @update:model-value="(v) => v !== null && put(row.date, { temperatureC: v })"
           />
-          <span v-else class="mono">{{ row.temperatureC }} °C</span>
+          <span v-else class="mono">{{ exact(row.temperatureC) }} °C</span>
         </td>
         <td class="right number">
           <MeasureField
@@ -88,7 +88,7 @@ function put(date: string, change: Partial<AirDay>) {
             :problem="workshop.problem('airs', row.date, 'humidityPercent')"
             @update:model-value="(v) => v !== null && put(row.date, { humidityPercent: v })"
           />
-          <span v-else class="mono">{{ row.humidityPercent }} %</span>
+          <span v-else class="mono">{{ exact(row.humidityPercent) }} %</span>
         </td>
         <td class="right mono">{{ fixed(row.dew, 1) }} °C</td>
         <td class="right mono">× {{ fixed(row.factor, 2) }}</td>

@@ -6,6 +6,7 @@ import { useWorkshop } from '../store/workshop'
 import TimeStrip from '../ui/TimeStrip.vue'
 import { duration, weekday } from '../ui/words'
 import { coatRows } from './coatRows'
+import { exact } from '../units/writing'
 
 /** The steps in time: hands-on, flash, recoat window, handle, cure; what falls outside is marked. */
 const props = defineProps<{ picture: SchemePicture; scheme: Scheme }>()
@@ -35,9 +36,11 @@ const airs = computed(() =>
   <section class="times">
     <div class="row head">
       <h3>In time</h3>
-      <span class="soft">usual air {{ room.temperatureC }} °C, {{ room.humidityPercent }} %</span>
+      <span class="soft"
+        >usual air {{ exact(room.temperatureC) }} °C, {{ exact(room.humidityPercent) }} %</span
+      >
       <span v-for="air in airs" :key="air.id" class="mono air"
-        >{{ weekday(air.date).split(' ')[0] }} {{ air.temperatureC }}°/{{
+        >{{ weekday(air.date).split(' ')[0] }} {{ exact(air.temperatureC) }}°/{{
           air.humidityPercent
         }}
         %</span

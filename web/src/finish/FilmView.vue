@@ -6,7 +6,7 @@ import PickList from '../build/PickList.vue'
 import { FIGURES } from '../make/figureWords'
 import { useBuild } from '../store/build'
 import TreatmentForm from './TreatmentForm.vue'
-import { fixed } from '../units/writing'
+import { exact, fixed } from '../units/writing'
 
 /** Film, edge lines, badges, weathering and masks; film as it lies on the roll. */
 const builds = useBuild()
@@ -66,7 +66,7 @@ const href = (filmId: string, form: string) =>
     <div class="row">
       <h3>{{ roll.name }}</h3>
       <span class="mono soft"
-        >roll {{ roll.widthMm }} mm wide, {{ fixed(roll.lengthMm, 0) }} mm used</span
+        >roll {{ exact(roll.widthMm) }} mm wide, {{ fixed(roll.lengthMm, 0) }} mm used</span
       >
       <span class="grow" />
       <span class="soft">for a blade cutter; film is never given to a laser</span>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { ref, watch } from 'vue'
 import { get } from '../api/client'
 import type { LayerStep, Proposal, Scheme } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
+import ColourField from '../ui/ColourField.vue'
 import { count, duration, money } from '../ui/words'
 import { differenceWords } from './layerWords'
 import { fixed } from '../units/writing'
@@ -46,14 +46,8 @@ const cans = (proposal: Proposal) =>
 <template>
   <section class="offers" aria-label="Schemes from stock">
     <div class="row">
-      <label class="row"
-        ><span class="soft">for</span>
-        <InputText
-          type="color"
-          :model-value="target"
-          aria-label="Colour to come to"
-          @update:model-value="(hex) => (target = (hex ?? '').toUpperCase())"
-      /></label>
+      <span class="soft">for</span>
+      <ColourField v-model="target" own label="Colour to come to" hide-label />
       <button
         v-for="colour in builds.build!.concept.look.palette"
         :key="colour.name"
@@ -149,11 +143,6 @@ const cans = (proposal: Proposal) =>
   width: 16px;
   height: 16px;
   box-shadow: inset 0 0 0 1px var(--line);
-}
-.row :deep(input[type='color']) {
-  width: 44px;
-  height: 32px;
-  padding: 2px;
 }
 table {
   font-size: 13px;

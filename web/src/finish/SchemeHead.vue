@@ -7,7 +7,7 @@ import ColourField from '../ui/ColourField.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
-import { fixed } from '../units/writing'
+import { exact, fixed } from '../units/writing'
 
 /** What a finish is for: part, ground, viewing side and the colour it should come to. */
 const props = defineProps<{ scheme: Scheme; picture?: SchemePicture; offered: boolean }>()
@@ -17,7 +17,7 @@ const area = computed(() => ({
   formula: 'area of one side + rim × thickness, all pieces',
   inputs: [
     `${fixed(props.picture?.areaM2 ?? 0, 4)} m² together`,
-    `rims ${fixed(props.picture?.rimM ?? 0, 2)} m × ${props.picture?.thicknessMm} mm`,
+    `rims ${fixed(props.picture?.rimM ?? 0, 2)} m × ${exact(props.picture?.thicknessMm ?? 0)} mm`,
   ],
 }))
 const FACES = ['FRONT', 'BACK', 'LEFT', 'RIGHT', 'TOP', 'BOTTOM'] as const

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { computed, ref } from 'vue'
 import { newId } from '../api/client'
 import type { ArtShape, CutFigure, ReadDrawing, Scheme, SchemePicture } from '../api/types'
@@ -8,6 +7,7 @@ import DrawingFile from '../make/DrawingFile.vue'
 import { FIGURES, FONTS } from '../make/figureWords'
 import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
+import ColourField from '../ui/ColourField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
@@ -117,13 +117,7 @@ const PLACE = [
     <ul v-if="shapes.length">
       <li v-for="shape in shapes" :key="shape.id">
         <div class="row line">
-          <InputText
-            type="color"
-            :model-value="shape.wantedHex ?? '#808080'"
-            :aria-label="'Wanted colour of ' + shape.name"
-            :class="{ none: !shape.wantedHex }"
-            @update:model-value="(hex) => put(shape.id, { wantedHex: (hex ?? '').toUpperCase() })"
-          />
+          <i :class="{ none: !shape.wantedHex }" :style="{ background: shape.wantedHex ?? '' }" />
           <button
             type="button"
             class="name"
@@ -185,6 +179,12 @@ const PLACE = [
             :problem="problem(shape.id, 'strokeMm')"
             @update:model-value="(strokeMm) => put(shape.id, { strokeMm })"
           />
+          <ColourField
+            label="Colour wanted of it"
+            :model-value="shape.wantedHex"
+            :problem="problem(shape.id, 'wantedHex')"
+            @update:model-value="(wantedHex) => put(shape.id, { wantedHex })"
+          />
           <Button
             class="bare"
             size="small"
@@ -221,13 +221,13 @@ li {
   gap: 10px;
   min-height: 38px;
 }
-.line :deep(input) {
+.line i {
   width: 40px;
-  height: 28px;
-  padding: 1px;
+  height: 26px;
+  border: 1px solid var(--field-line);
 }
-.line :deep(input.none) {
-  opacity: 0.25;
+.line i.none {
+  border-style: dashed;
 }
 .name {
   font: inherit;

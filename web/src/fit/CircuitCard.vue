@@ -6,7 +6,7 @@ import type { Circuit, LoopHeat } from '../api/types'
 import SignMark from '../ui/SignMark.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import SettlingCurve from './SettlingCurve.vue'
-import { fixed } from '../units/writing'
+import { exact, fixed } from '../units/writing'
 
 /** One circuit: its chips with their margins, and what other fans, radiators or rooms would do. */
 const props = defineProps<{ circuit: Circuit; roomC: number; warmed: boolean }>()
@@ -92,7 +92,7 @@ const sign = (margin: number) => (margin < 0 ? 'stop' : margin < 5 ? 'risk' : 'd
           <tr>
             <th scope="col">chip</th>
             <th scope="col">{{ changed ? 'as tried' : `at ${circuit.normal.roomC} °C` }}</th>
-            <th scope="col">at {{ circuit.hot.roomC }} °C</th>
+            <th scope="col">at {{ exact(circuit.hot.roomC) }} °C</th>
             <th scope="col">slows down</th>
             <th scope="col">left, hot room</th>
           </tr>
@@ -102,7 +102,7 @@ const sign = (margin: number) => (margin < 0 ? 'stop' : margin < 5 ? 'risk' : 'd
             <td><SignMark :kind="sign(chip.marginK)" /> {{ chip.name }}</td>
             <td class="mono">{{ fixed(heat.chips[index].temperatureC, 1) }} °C</td>
             <td class="mono">{{ fixed(chip.temperatureC, 1) }} °C</td>
-            <td class="mono">{{ chip.limitC }} °C</td>
+            <td class="mono">{{ exact(chip.limitC) }} °C</td>
             <td class="mono">{{ fixed(chip.marginK, 1) }} K</td>
           </tr>
         </tbody>

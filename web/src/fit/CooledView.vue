@@ -5,6 +5,7 @@ import { useBuild } from '../store/build'
 import MeasureField from '../ui/MeasureField.vue'
 import CircuitCard from './CircuitCard.vue'
 import LoopEditor from './LoopEditor.vue'
+import { exact } from '../units/writing'
 
 /** How warm everything gets, circuit by circuit, at a usual and a hot room. */
 const builds = useBuild()
@@ -46,8 +47,8 @@ function addLoop() {
       />
     </template>
     <span v-else class="soft">
-      {{ cooled.roomC }} °C usually, {{ cooled.hotRoomC }} °C on a hot day (defaults; an enclosure
-      has its own)
+      {{ exact(cooled.roomC) }} °C usually, {{ exact(cooled.hotRoomC) }} °C on a hot day (defaults;
+      an enclosure has its own)
     </span>
     <span class="grow" />
     <Button class="quiet" size="small" label="Add a loop" @click="addLoop" />

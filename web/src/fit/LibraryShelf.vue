@@ -12,6 +12,7 @@ import TextField from '../ui/TextField.vue'
 import { money, plain } from '../ui/words'
 import { KINDS, size } from './fitWords'
 import { useLibrary } from './useLibrary'
+import { exact } from '../units/writing'
 
 /** The library of hardware: find by kind and name, take with one press; CSV in and out. */
 const emit = defineEmits<{ taken: [id: string] }>()
@@ -34,8 +35,8 @@ const found = computed(() => {
 const facts = (product: HardwareProduct) =>
   [
     product.body ? `${size(product.body)} mm` : '',
-    product.supplyWatts ? `gives ${product.supplyWatts} W` : '',
-    product.peakWatts ? `${product.peakWatts} W` : '',
+    product.supplyWatts ? `gives ${exact(product.supplyWatts)} W` : '',
+    product.peakWatts ? `${exact(product.peakWatts)} W` : '',
     product.memoryGb ? `${product.memoryGb} GB` : '',
     product.storageGb ? `${product.storageGb / 1000} TB` : '',
     product.attributes,

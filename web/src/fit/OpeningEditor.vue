@@ -10,6 +10,7 @@ import NumberFields from '../ui/NumberFields.vue'
 import ScaledDrawing from '../ui/ScaledDrawing.vue'
 import TextField from '../ui/TextField.vue'
 import { FACES } from './fitWords'
+import { exact } from '../units/writing'
 
 /** One opening with its hole field, to scale; turned into a part for cutting. */
 const props = defineProps<{ opening: Opening; problem: (field: string) => string }>()
@@ -139,7 +140,7 @@ const tile = computed(() => {
       :width-mm="opening.widthMm"
       :height-mm="opening.heightMm"
       :height="290"
-      :label="`${opening.name}, ${opening.widthMm} by ${opening.heightMm} mm`"
+      :label="`${opening.name}, ${exact(opening.widthMm)} by ${exact(opening.heightMm)} mm`"
     >
       <template #default="{ x, y, s }">
         <defs v-if="tile && field">

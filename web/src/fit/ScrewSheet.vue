@@ -6,6 +6,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import NumberFields from '../ui/NumberFields.vue'
 import { mm } from '../ui/words'
 import SheetFrame from './SheetFrame.vue'
+import { exact } from '../units/writing'
 
 /** How long a screw may be. */
 const props = defineProps<{ sheet: Worksheet; answer: Worked | null }>()
@@ -20,7 +21,7 @@ const verdict = computed(() => {
   if (!length.value) return 'reckoning…'
   const range = `${mm(length.value.leastMm)} to hold, ${mm(length.value.mostMm)} at most`
   return length.value.lengthMm
-    ? `M${screw.value.diameterMm} × ${length.value.lengthMm} mm, ${screw.value.pieces} ×; ${range}`
+    ? `M${screw.value.diameterMm} × ${exact(length.value.lengthMm)} mm, ${screw.value.pieces} ×; ${range}`
     : `no usual length does: ${range}`
 })
 const INTO = [

@@ -5,7 +5,7 @@ import DimensionLine from '../ui/DimensionLine.vue'
 import { useBuild } from '../store/build'
 import MeasureField from '../ui/MeasureField.vue'
 import ScaledDrawing from '../ui/ScaledDrawing.vue'
-import { fixed } from '../units/writing'
+import { exact, fixed } from '../units/writing'
 
 /**
  * A part to scale: its true outline, marks, bends, rings where a finding lies. A figure of its recipe
@@ -155,7 +155,7 @@ const name = (id: string) => {
         :y="y(0) + 16"
         class="note"
       >
-        {{ bend.angleDegrees }}° R{{ bend.insideRadiusMm }}
+        {{ exact(bend.angleDegrees) }}° R{{ exact(bend.insideRadiusMm) }}
       </text>
       <rect
         v-for="feature in features"

@@ -12,6 +12,7 @@ import MeasureField from '../ui/MeasureField.vue'
 import MoneyField from '../ui/MoneyField.vue'
 import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
+import { exact } from '../units/writing'
 import BendRows from './BendRows.vue'
 import HoldFields from './HoldFields.vue'
 import RecipeList from './RecipeList.vue'
@@ -115,7 +116,7 @@ const SWITCHES = [
       label="Sheet"
       :model-value="panel.sheetId"
       :options="sheets"
-      :hint="sheet?.measuredThicknessMm ? `measured ${sheet.measuredThicknessMm} mm` : ''"
+      :hint="sheet?.measuredThicknessMm ? `measured ${exact(sheet.measuredThicknessMm)} mm` : ''"
       @update:model-value="(sheetId) => edit({ sheetId })"
     />
     <div class="trio">

@@ -6,6 +6,7 @@ import type { Panel, PartDrawing, ReadDrawing, RecipeStep } from '../api/types'
 import PickList from '../build/PickList.vue'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
+import { exact } from '../units/writing'
 import DrawingFile from './DrawingFile.vue'
 import PartArt from './PartArt.vue'
 import PartFigures from './PartFigures.vue'
@@ -78,7 +79,7 @@ const items = computed(() =>
   panels.value.map((p) => ({
     id: p.id,
     name: p.name,
-    detail: `${p.widthMm} × ${p.heightMm}${p.quantity > 1 ? ` × ${p.quantity}` : ''}`,
+    detail: `${exact(p.widthMm)} × ${exact(p.heightMm)}${p.quantity > 1 ? ` × ${p.quantity}` : ''}`,
   })),
 )
 </script>

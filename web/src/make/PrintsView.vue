@@ -10,7 +10,7 @@ import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { duration } from '../ui/words'
-import { fixed } from '../units/writing'
+import { exact, fixed } from '../units/writing'
 
 /** Parts printed from a mesh: measured, drawn, and planned with one reprint in five. */
 const builds = useBuild()
@@ -130,11 +130,11 @@ async function choose(event: Event) {
         </div>
         <div>
           <dt>shrinks</dt>
-          <dd class="mono">{{ figures.shrinkPercent }} %</dd>
+          <dd class="mono">{{ exact(figures.shrinkPercent) }} %</dd>
         </div>
         <div v-if="figures.insertHoleMm">
           <dt>insert hole</dt>
-          <dd class="mono">{{ figures.insertHoleMm }} mm, walls ≥ 1.5</dd>
+          <dd class="mono">{{ exact(figures.insertHoleMm) }} mm, walls ≥ {{ exact(1.5) }}</dd>
         </div>
         <div v-if="figures.cuts > 1">
           <dt>fits the printer in</dt>

@@ -10,7 +10,7 @@ import MeasureField from '../ui/MeasureField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { money } from '../ui/words'
 import { useLaser } from './useLaser'
-import { fixed } from '../units/writing'
+import { exact, fixed } from '../units/writing'
 
 /** What a sheet takes and what can be done with it; its picked piece by numbers. */
 const props = defineProps<{ laid: LaidOut; sheet: SheetProduct; picked: number | null }>()
@@ -65,7 +65,8 @@ function move(field: 'xMm' | 'yMm' | 'turnDegrees', value: number | null) {
       <template v-if="setting">
         <dt>{{ setting.confirmedBy ? 'tried by ' + setting.confirmedBy : 'try on scrap' }}</dt>
         <dd class="mono">
-          {{ setting.speedMmPerSecond }} mm/s, {{ setting.powerPercent }} %, {{ setting.passes }} ×
+          {{ exact(setting.speedMmPerSecond) }} mm/s, {{ exact(setting.powerPercent) }} %,
+          {{ setting.passes }} ×
         </dd>
       </template>
     </dl>

@@ -16,6 +16,7 @@ import SheetArt from './SheetArt.vue'
 import SizeTable from './SizeTable.vue'
 import SheetNumbers from './SheetNumbers.vue'
 import { useStream } from './useStream'
+import { exact } from '../units/writing'
 
 /** Pieces on sheets and offcuts: searched for, moved by hand, pinned, cut. */
 const builds = useBuild()
@@ -150,8 +151,8 @@ const sheets = computed(() => used.value.map((s) => ({ value: s.id, label: s.nam
       <span class="soft">
         {{
           sheet.measuredThicknessMm
-            ? `measured ${sheet.measuredThicknessMm} mm`
-            : `not measured, sold as ${sheet.thicknessMm} mm`
+            ? `measured ${exact(sheet.measuredThicknessMm)} mm`
+            : `not measured, sold as ${exact(sheet.thicknessMm)} mm`
         }}
         ·
         {{ sheet.onHandSheets }} whole in the rack · {{ count(offcuts.length, 'offcuts') }}

@@ -4,6 +4,7 @@ import type { SheetSize } from '../api/types'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import { money } from '../ui/words'
+import { exact } from '../units/writing'
 
 /** The pieces that wait, on sheets of other sizes at the same price per area. */
 defineProps<{ sizes: SheetSize[] }>()
@@ -26,7 +27,7 @@ const session = useSession()
       <tbody>
         <tr v-for="size in sizes" :key="size.widthMm + 'x' + size.heightMm">
           <td class="mono">
-            {{ size.widthMm }} × {{ size.heightMm }} mm
+            {{ exact(size.widthMm) }} × {{ exact(size.heightMm) }} mm
             <span v-if="size.now" class="soft">now</span>
           </td>
           <td class="right mono">{{ size.sheets || 'a piece is too large' }}</td>

@@ -1,4 +1,5 @@
 import type { CutFigure, PartDrawing, RecipeStep } from '../api/types'
+import { exact } from '../units/writing'
 
 type Kind = CutFigure['kind']
 export type Op = RecipeStep['op']
@@ -141,7 +142,7 @@ export const drawsFigure = (op: Op) => !['OFFSET', 'MIRROR_ACROSS', 'MIRROR_UP']
 
 /** What a step does, in a line: "Cut: 2 × 3 holes of 4 mm". */
 export function stepWords(step: RecipeStep): string {
-  if (!step.figure) return `${OPS[step.op]}: ${step.amountMm ?? 0} mm`
+  if (!step.figure) return `${OPS[step.op]}: ${exact(step.amountMm ?? 0)} mm`
   const words = FIGURES[step.figure.kind]
   const first = words.fields[0]
   const size = first ? ` ${step.figure[first.field] ?? ''} ${first.unit}` : ''

@@ -102,8 +102,7 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
     </template>
     <p class="answer"><SignMark :kind="answer.sign" :size="17" /> {{ answer.words }}</p>
     <p class="soft">
-      This is the planned finish: every step as long as planned, nothing redone. The random forecast
-      comes later.
+      This is the planned finish: every step as long as planned, nothing redone. It is no forecast.
     </p>
     <section v-if="chain.length">
       <h3>What decides it, longest first</h3>

@@ -36,7 +36,7 @@ const passed = computed(() => gates.value.filter((gate) => gate.doneAt).length)
           </td>
           <td>{{ gate.log.verdict?.note ?? 'open' }}</td>
           <td>{{ gate.log.verdict?.by ?? '' }}</td>
-          <td class="mono">{{ gate.doneAt ? day(gate.doneAt) : '' }}</td>
+          <td class="mono when">{{ gate.doneAt ? day(gate.doneAt) : '' }}</td>
         </tr>
       </tbody>
     </table>
@@ -52,5 +52,11 @@ const passed = computed(() => gates.value.filter((gate) => gate.doneAt).length)
 <style scoped>
 h3 {
   margin: 16px 0 8px;
+}
+</style>
+
+<style scoped>
+.when {
+  white-space: nowrap;
 }
 </style>

@@ -12,6 +12,7 @@ import { useWorkshop } from '../store/workshop'
 import SignMark from '../ui/SignMark.vue'
 import SwatchChip from '../ui/SwatchChip.vue'
 import { day, dayHere, duration, money } from '../ui/words'
+import { exact } from '../units/writing'
 
 /** The page that tells the build. Prints on A4. */
 const builds = useBuild()
@@ -83,15 +84,16 @@ const canExport = computed(() => session.owner)
           <ul>
             <li v-for="panel in build.panels" :key="panel.id">
               <strong>{{ panel.name }}</strong>{{ ' '
-              }}<span class="mono">{{ panel.widthMm }} × {{ panel.heightMm }} mm</span>,
-              {{ sheetOf(panel.sheetId) }}; {{ finishOf(panel.id) }}
+              }}<span class="mono">{{ exact(panel.widthMm) }} × {{ exact(panel.heightMm) }} mm</span
+              >, {{ sheetOf(panel.sheetId) }}; {{ finishOf(panel.id) }}
             </li>
             <li v-for="screen in build.screens" :key="screen.id">
               <strong>{{ screen.name }}</strong>,
               <span class="mono">{{ screen.pixelsWide }} × {{ screen.pixelsHigh }} pixels</span>
             </li>
             <li v-for="strip in build.strips" :key="strip.id">
-              <strong>{{ strip.name }}</strong>, <span class="mono">{{ strip.lengthMm }} mm</span>
+              <strong>{{ strip.name }}</strong>,
+              <span class="mono">{{ exact(strip.lengthMm) }} mm</span>
             </li>
           </ul>
         </section>

@@ -16,34 +16,27 @@ const props = defineProps<{
   problem?: string
   hideLabel?: boolean
   disabled?: boolean
+  /** What is typed belongs to a form here and is never sent by itself. */
+  own?: boolean
 }>()
 const emit = defineEmits<{ 'update:modelValue': [hex: string] }>()
 const id = useId()
 const builds = useBuild()
 const palette = computed(() => builds.build?.concept.look.palette ?? [])
-const reading = (text: string) => readColour(text, palette.value)
-const { text, typing, type, enter, leave, say } = useTyped<string>({
+const { text, wrong, put, enter, leave } = useTyped<string>({
   value: () => props.modelValue ?? '',
   tell: (value) => emit('update:modelValue', value),
   shown: () => props.modelValue ?? '',
-  settled: (typed) => !props.problem && reading(typed) !== null,
+  read: (typed) => {
+    const value = readColour(typed, palette.value)
+    // three digits may be the first of six, a name the beginning of a longer one
+    return value === null
+      ? { sentence: 'Write six digits such as 2E4A45, three, or a name of the palette.' }
+      : { value, open: !/^#?[0-9a-f]{6}$/i.test(typed.trim()) }
+  },
   problem: () => props.problem ?? '',
+  own: () => props.own,
 })
-const unreadable = computed(() =>
-  typing.value && reading(text.value) === null
-    ? 'Write six digits such as 2E4A45, three, or a name of the palette.'
-    : '',
-)
-function put(value: string | undefined) {
-  type(value)
-  // three digits may be the first of six, a name the beginning of a longer one: taken on leaving
-  if (/^#?[0-9a-f]{6}$/i.test(text.value.trim())) say(reading(text.value)!)
-}
-function left() {
-  const hex = reading(text.value)
-  if (typing.value && hex && hex !== props.modelValue) say(hex)
-  leave()
-}
 function pick(value: string | undefined) {
   put(value)
   leave()
@@ -54,7 +47,7 @@ function pick(value: string | undefined) {
   <FieldFrame
     :id="id"
     :label="label"
-    :problem="unreadable || said(problem)"
+    :problem="wrong?.sentence || said(problem)"
     :hide-label="hideLabel"
   >
     <span class="colour">
@@ -71,14 +64,14 @@ function pick(value: string | undefined) {
         class="mono code"
         :model-value="text"
         :disabled="disabled"
-        :invalid="!!(unreadable || problem)"
+        :invalid="!!(wrong || problem)"
         placeholder="none"
         autocomplete="off"
         data-unit="colour"
         @update:model-value="put"
         @focus="enter"
-        @blur="left"
-        @keydown.enter="left"
+        @blur="leave"
+        @keydown.enter="leave"
       />
     </span>
   </FieldFrame>

@@ -26,35 +26,21 @@ const builds = useBuild()
 const month = ref<InstanceType<typeof Popover>>()
 const today = () => (builds.view?.now ?? new Date().toISOString()).slice(0, 10)
 const reading = (text: string) => readDay(text, writing.value.dates, today())
-const { text, typing, type, enter, leave, say } = useTyped<string>({
+const { text, typing, wrong, put, enter, leave } = useTyped<string>({
   value: () => props.modelValue ?? '',
   tell: (value) => emit('update:modelValue', value),
   shown: () => writtenDay(props.modelValue),
-  settled: (typed) =>
-    !props.problem && (typed.trim() ? reading(typed).iso !== null : !!props.optional),
+  read: (typed) => {
+    if (!typed.trim()) return props.optional ? { value: '' } : { sentence: 'Give a day.' }
+    const { iso, open, sentence } = reading(typed)
+    return iso === null ? { sentence: sentence ?? '' } : { value: iso, open }
+  },
   problem: () => props.problem ?? '',
-})
-const unreadable = computed(() => {
-  if (!typing.value) return ''
-  if (text.value.trim()) return reading(text.value).sentence ?? ''
-  return props.optional ? '' : 'Give a day.'
 })
 /** What was read, beside what is typed, so that nobody has to wonder. */
 const read = computed(() =>
   typing.value && text.value.trim() ? writtenDay(reading(text.value).iso) : '',
 )
-function put(value: string | undefined) {
-  type(value)
-  const { iso, open } = reading(text.value)
-  const none = props.optional && text.value.trim() === '' ? '' : undefined
-  say(iso && !open ? iso : none)
-}
-/** A day without its whole year is taken when the field is left: more of it might have come. */
-function left() {
-  const { iso } = reading(text.value)
-  if (typing.value && iso && iso !== props.modelValue) say(iso)
-  leave()
-}
 const picked = computed(() => {
   const [year, month, day] = (props.modelValue || today()).slice(0, 10).split('-').map(Number)
   return new Date(year, month - 1, day)
@@ -72,7 +58,7 @@ function pick(day: unknown) {
   <FieldFrame
     :id="id"
     :label="label"
-    :problem="unreadable || said(problem)"
+    :problem="wrong?.sentence || said(problem)"
     :hint="read && read !== text.trim() ? read : hint"
     :hide-label="hideLabel"
   >
@@ -80,15 +66,15 @@ function pick(day: unknown) {
       <InputText
         :id="id"
         :model-value="text"
-        :invalid="!!(unreadable || problem)"
+        :invalid="!!(wrong || problem)"
         autocomplete="off"
         placeholder="9 Mar 2026"
         data-unit="day"
         class="mono"
         @update:model-value="put"
         @focus="enter"
-        @blur="left"
-        @keydown.enter="left"
+        @blur="leave"
+        @keydown.enter="leave"
       />
       <Button
         class="bare"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import InputText from 'primevue/inputtext'
-import { computed, useId } from 'vue'
+import { useId } from 'vue'
 import { dimensionOf } from '../units/dimensions'
 import { written } from '../units/marks'
 import { read } from '../units/reading'
@@ -33,13 +33,15 @@ const props = withDefaults(
 const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
 
 const id = useId()
-const reading = (text: string) => read(text, props.unit, marks.value)
-const { text, typing, type, enter, leave, say } = useTyped<number | null>({
+const { text, wrong, put, enter, leave } = useTyped<number | null>({
   value: () => props.modelValue,
   tell: (value) => emit('update:modelValue', value),
   shown: () => shown(props.modelValue),
-  settled: (typed) =>
-    !props.problem && (typed.trim() ? reading(typed).value !== null : !!props.optional),
+  read: (typed) => {
+    if (!typed.trim()) return props.optional ? { value: null } : { sentence: 'Give a number.' }
+    const reading = read(typed, props.unit, marks.value)
+    return reading.value === null ? { ...reading, value: undefined } : reading
+  },
   problem: () => props.problem,
   own: () => props.own,
 })
@@ -50,16 +52,6 @@ function shown(value: number | null): string {
   const length = dimensionOf(props.unit) === dimensionOf('mm')
   return written(value, { ...marks.value, group: '' }, length ? 2 : 4).replace('−', '-')
 }
-const unreadable = computed(() => {
-  if (!typing.value) return null
-  if (text.value.trim()) return reading(text.value)
-  return props.optional ? null : { value: null, sentence: 'Give a number.', offers: [] }
-})
-function put(value: string | undefined) {
-  type(value)
-  const { value: number } = reading(text.value)
-  say(number ?? (props.optional && text.value.trim() === '' ? null : undefined))
-}
 function take(value: number) {
   put(written(value, { ...marks.value, group: '' }))
 }
@@ -69,8 +61,8 @@ function take(value: number) {
   <FieldFrame
     :id="id"
     :label="label"
-    :problem="unreadable?.sentence || said(problem)"
-    :offers="unreadable?.offers"
+    :problem="wrong?.sentence || said(problem)"
+    :offers="wrong?.offers"
     :hint="hint"
     :hide-label="hideLabel"
     @take="take"
@@ -79,7 +71,7 @@ function take(value: number) {
       <InputText
         :id="id"
         :model-value="text"
-        :invalid="!!(unreadable?.sentence || problem)"
+        :invalid="!!(wrong || problem)"
         :disabled="disabled"
         inputmode="text"
         autocomplete="off"

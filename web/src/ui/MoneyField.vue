@@ -25,13 +25,15 @@ const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
 const id = useId()
 const workshop = useWorkshop()
 const digits = computed(() => moneyDigits(workshop.currency))
-const reading = (text: string) => readMoney(text, digits.value, workshop.currency, marks.value)
-const { text, typing, type, enter, leave, say } = useTyped<number | null>({
+const { text, wrong, put, enter, leave } = useTyped<number | null>({
   value: () => props.modelValue,
   tell: (value) => emit('update:modelValue', value),
   shown: () => shown(props.modelValue),
-  settled: (typed) =>
-    !props.problem && (typed.trim() ? reading(typed).value !== null : !!props.optional),
+  read: (typed) => {
+    if (!typed.trim()) return props.optional ? { value: null } : { sentence: 'Give an amount.' }
+    const reading = readMoney(typed, digits.value, workshop.currency, marks.value)
+    return reading.value === null ? { ...reading, value: undefined } : reading
+  },
   problem: () => props.problem ?? '',
   own: () => props.own,
 })
@@ -44,24 +46,14 @@ function shown(minor: number | null) {
     digits.value,
   )
 }
-const unreadable = computed(() => {
-  if (!typing.value) return null
-  if (text.value.trim()) return reading(text.value)
-  return props.optional ? null : { value: null, sentence: 'Give an amount.', offers: [] }
-})
-function put(value: string | undefined) {
-  type(value)
-  const { value: minor } = reading(text.value)
-  say(minor ?? (props.optional && text.value.trim() === '' ? null : undefined))
-}
 </script>
 
 <template>
   <FieldFrame
     :id="id"
     :label="label"
-    :problem="unreadable?.sentence || said(problem)"
-    :offers="unreadable?.offers"
+    :problem="wrong?.sentence || said(problem)"
+    :offers="wrong?.offers"
     :hint="hint"
     :hide-label="hideLabel"
     @take="(minor) => put(shown(minor))"
@@ -70,7 +62,7 @@ function put(value: string | undefined) {
       <InputText
         :id="id"
         :model-value="text"
-        :invalid="!!(unreadable?.sentence || problem)"
+        :invalid="!!(wrong || problem)"
         inputmode="text"
         autocomplete="off"
         data-unit="money"

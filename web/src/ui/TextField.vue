@@ -22,32 +22,28 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
 const id = useId()
-const missing = (typed: string) => !!props.required && typed.trim() === ''
-const { text, typing, type, enter, leave, say } = useTyped<string>({
+const { text, wrong, put, enter, leave } = useTyped<string>({
   value: () => props.modelValue ?? '',
   tell: (value) => emit('update:modelValue', value),
   shown: () => props.modelValue ?? '',
-  settled: (typed) => !props.problem && !missing(typed),
+  read: (typed) =>
+    props.required && typed.trim() === ''
+      ? { sentence: props.label + ' can’t be empty.' }
+      : { value: typed },
   problem: () => props.problem ?? '',
   own: () => props.own,
 })
-const wrong = computed(() =>
-  typing.value && missing(text.value) ? props.label + ' can’t be empty.' : said(props.problem),
-)
-function put(value: string | undefined) {
-  type(value)
-  say(missing(text.value) ? undefined : text.value)
-}
+const problem = computed(() => wrong.value?.sentence || said(props.problem))
 </script>
 
 <template>
-  <FieldFrame :id="id" :label="label" :problem="wrong" :hint="hint" :hide-label="hideLabel">
+  <FieldFrame :id="id" :label="label" :problem="problem" :hint="hint" :hide-label="hideLabel">
     <Textarea
       v-if="lines"
       :id="id"
       :model-value="text"
       :rows="lines"
-      :invalid="!!wrong"
+      :invalid="!!problem"
       @update:model-value="put"
       @focus="enter"
       @blur="leave"
@@ -57,7 +53,7 @@ function put(value: string | undefined) {
       :id="id"
       :model-value="text"
       :type="props.type ?? 'text'"
-      :invalid="!!wrong"
+      :invalid="!!problem"
       :autocomplete="autocomplete ?? 'off'"
       @update:model-value="put"
       @focus="enter"

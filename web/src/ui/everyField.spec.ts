@@ -36,6 +36,19 @@ describe('every field', () => {
     ).toEqual([])
   })
 
+  it('never leaves a colour to the browser’s picker alone', () => {
+    const bare = files.filter(({ text }) => /type="color"/.test(text)).map(({ file }) => file)
+    expect(bare).toEqual([])
+  })
+
+  it('stands among numbers written with the workshop’s mark', () => {
+    const RAW = /\{\{ [\w.!?]*(Mm|Kg|Watts|C|M2|Percent|Litres|Ml|Degrees|PerSecond) \}\}/g
+    const raw = files.flatMap(({ file, text }) =>
+      [...text.matchAll(RAW)].map((found) => `${file}: ${found[0]}`),
+    )
+    expect(raw).toEqual([])
+  })
+
   it('never leaves a day or a time to the browser’s taste', () => {
     const native = files.filter(({ text }) => /type="(date|time|datetime-local|number)"/.test(text))
     expect(native.map(({ file }) => file)).toEqual([])

@@ -57,6 +57,20 @@ describe('a measure', () => {
     expect(width.sentence()).toContain('Width can’t be 2')
   })
 
+  it('keeps what can’t be read over a reload, for this place and value only', async () => {
+    const place = { modelValue: 412, 'data-tag': 'make/PartForm.vue:92' }
+    const width = open(MeasureField, place)
+    await width.type('4l0')
+    width.field.unmount()
+    const again = open(MeasureField, place)
+    expect(again.screen()).toBe('4l0')
+    expect(again.sentence()).toBeTruthy()
+    expect(open(MeasureField, { ...place, modelValue: 300 }).screen()).toBe('300')
+    await again.type('410')
+    again.field.unmount()
+    expect(open(MeasureField, place).screen()).toBe('412')
+  })
+
   it('that was only looked at changes nothing, however it is shown', async () => {
     const width = open(MeasureField, { modelValue: 8.466667 })
     await width.input.trigger('focus')

@@ -1,12 +1,22 @@
-import { ref, watch, type Ref } from 'vue'
+import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { useShell } from '../store/shell'
+import type { Offer } from '../units/reading'
+import { useUnread } from './unread'
+
+/**
+ * What was understood of a text: a value, or why there is none and what might be meant. An open one
+ * may be the beginning of another (a day without its year) and is taken when the field is left.
+ */
+export type Understood<T> =
+  | { value: T; open?: boolean; sentence?: undefined; offers?: undefined }
+  | { value?: undefined; sentence: string; offers?: Offer[] }
 
 /**
  * What stands in a field. The program writes there only while nobody is in it and nothing typed in
  * it waits or was refused: a field that has the focus, or whose text was refused, stays as typed.
  *
  * @param shown the stored value as text
- * @param settled whether what was typed is readable and not refused
+ * @param read what a text is understood as
  * @param problem the sentence of a refusal that may come long after the field was left
  * @param own the value belongs to a form on this screen, which may empty its fields
  */
@@ -15,18 +25,20 @@ export function useTyped<T>(from: {
   /** The value behind the text, and how it is told to whoever keeps it. */
   value: () => T
   tell: (value: T) => void
-  settled: (text: string) => boolean
+  read: (text: string) => Understood<T>
   problem: () => string
   own?: () => boolean
 }): {
   text: Ref<string>
   typing: Ref<boolean>
-  type: (value: string | undefined) => void
+  /** Why what is being typed can't be read; null while it can, or nobody types. */
+  wrong: ComputedRef<{ sentence: string; offers?: Offer[] } | null>
+  put: (value: string | undefined) => void
   enter: () => void
   leave: () => void
-  say: (value: T | undefined) => void
 } {
   const shell = useShell()
+  const unread = useUnread()
   const text = ref(from.shown())
   /** Keys were pressed here since the text was last the program's. */
   const typing = ref(false)
@@ -35,7 +47,13 @@ export function useTyped<T>(from: {
   let following = false
   let last = { typed: '', shown: '' }
 
+  const settled = () => !from.problem() && from.read(text.value).value !== undefined
+  const wrong = computed(() => {
+    const understood = typing.value ? from.read(text.value) : null
+    return understood?.sentence === undefined ? null : understood
+  })
   function write() {
+    if (wrong.value) remember(null)
     text.value = from.shown()
     typing.value = false
   }
@@ -50,7 +68,7 @@ export function useTyped<T>(from: {
     if (problem && last.typed && from.shown() === last.shown) {
       text.value = last.typed
       typing.value = true
-    } else if (!problem && typing.value && from.settled(text.value)) write()
+    } else if (!problem && typing.value && settled()) write()
   })
   // undo and its like are commands of the person, not of the program: the field follows, even entered
   watch(
@@ -62,8 +80,20 @@ export function useTyped<T>(from: {
     },
     { flush: 'sync' },
   )
-  let first: T
+  /** What was stored before the typing, as a value and as text. */
+  let first = from.value()
+  let over = from.shown()
   let told = false
+
+  /** Text nobody can read outlives a reload; a form keeps its own. */
+  function remember(typed: string | null) {
+    if (!from.own?.()) unread.keep(over, typed)
+  }
+  const kept = from.own?.() ? null : unread.found(over)
+  if (kept !== null) {
+    text.value = kept
+    typing.value = true
+  }
 
   /**
    * Tells what was read. While nothing can be read (undefined) the value from before the typing
@@ -74,14 +104,18 @@ export function useTyped<T>(from: {
     else if (told) from.tell(first)
     told = value !== undefined
   }
-  function type(value: string | undefined) {
+  function put(value: string | undefined) {
     if (!typing.value) {
       first = from.value()
+      over = from.shown()
       told = false
     }
     text.value = value ?? ''
     typing.value = true
     following = false
+    const understood = from.read(text.value)
+    say(understood.sentence !== undefined || understood.open ? undefined : understood.value)
+    remember(understood.sentence === undefined ? null : text.value)
   }
   function enter() {
     inside = true
@@ -89,9 +123,12 @@ export function useTyped<T>(from: {
   function leave() {
     inside = false
     if (!typing.value) return write()
-    if (!from.settled(text.value)) return
+    const understood = from.read(text.value)
+    if (understood.sentence === undefined && understood.open && understood.value !== from.value())
+      say(understood.value)
+    if (!settled()) return
     last = { typed: text.value, shown: from.shown() }
     write()
   }
-  return { text, typing, type, enter, leave, say }
+  return { text, typing, wrong, put, enter, leave }
 }

@@ -25,6 +25,10 @@ export const marks = computed(() => marksOf(writing.value))
 export function fixed(value: number, digits: number): string {
   return written(value, { ...marks.value, group: '' }, digits, digits)
 }
+/** A number as it is kept, at most three decimals and nothing between thousands: 412, 8.467. */
+export function exact(value: number): string {
+  return written(value, { ...marks.value, group: '' }, 3)
+}
 /** A sentence of the server with the workshop's marks. */
 export function said(sentence: string | null | undefined): string {
   const words = saidWith(sentence ?? '', marks.value)

@@ -4,6 +4,7 @@ import type { Machine } from '../api/types'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
 import NumberFields from '../ui/NumberFields.vue'
+import { exact } from '../units/writing'
 
 /** Speed, power and passes for each material and thickness; tried by somebody, or not. */
 type Setting = Machine['settings'][number]
@@ -82,7 +83,7 @@ const remove = (index: number) =>
       class="bare"
       size="small"
       label="remove"
-      :aria-label="`Remove ${setting.material.toLowerCase()} ${setting.thicknessMm} mm`"
+      :aria-label="`Remove ${setting.material.toLowerCase()} ${exact(setting.thicknessMm)} mm`"
       @click="remove(index)"
     />
   </div>

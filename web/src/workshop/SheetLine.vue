@@ -4,6 +4,7 @@ import MeasureField from '../ui/MeasureField.vue'
 import MoneyField from '../ui/MoneyField.vue'
 import { count } from '../ui/words'
 import StockLine from './StockLine.vue'
+import { exact } from '../units/writing'
 
 /** A sheet: thickness by caliper, laser speed, price, how many stand in the rack. */
 defineProps<{ thing: SheetProduct }>()
@@ -13,7 +14,7 @@ defineProps<{ thing: SheetProduct }>()
   <StockLine
     kind="sheets"
     :thing="thing"
-    :detail="`${thing.widthMm} × ${thing.heightMm} mm`"
+    :detail="`${exact(thing.widthMm)} × ${exact(thing.heightMm)} mm`"
     :empty="{ onHandSheets: 0 }"
     :on-hand="count(thing.onHandSheets, 'sheets')"
   >
@@ -22,7 +23,7 @@ defineProps<{ thing: SheetProduct }>()
         label="Measured"
         unit="mm"
         optional
-        :hint="`sold as ${thing.thicknessMm} mm`"
+        :hint="`sold as ${exact(thing.thicknessMm)} mm`"
         :model-value="thing.measuredThicknessMm ?? null"
         :problem="problem('measuredThicknessMm')"
         @update:model-value="(v) => edit({ measuredThicknessMm: v })"

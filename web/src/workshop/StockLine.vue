@@ -1,9 +1,9 @@
 <script setup lang="ts" generic="T extends { id: string; name: string; colourHex: string }">
 import Button from 'primevue/button'
-import InputText from 'primevue/inputtext'
 import { newId } from '../api/client'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
+import ColourField from '../ui/ColourField.vue'
 import SwatchChip from '../ui/SwatchChip.vue'
 import TextField from '../ui/TextField.vue'
 
@@ -32,12 +32,11 @@ function copy() {
 <template>
   <article class="line">
     <template v-if="session.owner">
-      <InputText
-        type="color"
-        class="colour"
+      <ColourField
+        label="Colour"
         :model-value="thing.colourHex"
-        :aria-label="'Colour of ' + thing.name"
-        @update:model-value="(hex) => edit({ colourHex: (hex ?? '').toUpperCase() } as Partial<T>)"
+        :problem="workshop.problem(kind, thing.id, 'colourHex')"
+        @update:model-value="(colourHex) => edit({ colourHex } as Partial<T>)"
       />
       <TextField
         :label="detail"
@@ -65,16 +64,11 @@ function copy() {
 <style scoped>
 .line {
   display: grid;
-  grid-template-columns: 46px minmax(180px, 1.6fr) repeat(5, minmax(88px, 1fr)) 62px;
+  grid-template-columns: 132px minmax(180px, 1.6fr) repeat(5, minmax(88px, 1fr)) 62px;
   gap: 12px;
   align-items: end;
   border-top: 1px solid var(--line);
   padding: 6px 0;
-}
-.colour {
-  padding: 2px;
-  height: 38px;
-  width: 44px;
 }
 .told {
   grid-column: 1 / -1;

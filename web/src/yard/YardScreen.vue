@@ -242,7 +242,7 @@ async function begin() {
         @click="withoutExample"
       />
       <span class="soft">
-        Planned finish from today’s plan; the random forecast with its range comes later.
+        Planned finish from today’s plan: every step as long as planned, nothing redone.
       </span>
     </footer>
   </main>

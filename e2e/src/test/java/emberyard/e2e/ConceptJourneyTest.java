@@ -9,17 +9,12 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.regex.Pattern;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
 /** From the talk with a client to a frozen concept and a change that is refused, then agreed. */
@@ -96,25 +91,15 @@ class ConceptJourneyTest {
     input.setInputFiles(
         new FilePayload("x.svg", "image/svg+xml", "<svg/>".getBytes(StandardCharsets.UTF_8)));
     hands.sees("This is no picture: take a JPEG or a PNG.");
-    input.setInputFiles(new FilePayload("cutter.png", "image/png", picture()));
+    input.setInputFiles(
+        new FilePayload(
+            "cutter.png",
+            "image/png",
+            Pictures.bands(200, 100, 0x2E4A45, 0x2E4A45, 0x2E4A45, 0xEDE3C4, 0xB08B3E)));
     hands.sees("#2E4A45 · 6").press("Put 3 of them into the palette").saved();
     hands.sees("Harbour green satin");
     hands.sees("The base covers 100 % of what shows; about 60 % is usual");
     hands.write("Name of the colour", "harbour green").saved();
-  }
-
-  private static byte[] picture() throws IOException {
-    BufferedImage image = new BufferedImage(200, 100, BufferedImage.TYPE_INT_RGB);
-    Graphics2D pen = image.createGraphics();
-    int[][] bands = {{0x2E4A45, 0, 120}, {0xEDE3C4, 120, 60}, {0xB08B3E, 180, 20}};
-    for (int[] band : bands) {
-      pen.setColor(new Color(band[0]));
-      pen.fillRect(band[1], 0, band[2], 100);
-    }
-    pen.dispose();
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    ImageIO.write(image, "png", bytes);
-    return bytes.toByteArray();
   }
 
   private static void faces(Hands hands) {

@@ -52,14 +52,14 @@ class FinishJourneyTest {
   private static void scheme(Hands hands) {
     button(hands, "Brass trim").click();
     hands.press("Schemes from stock");
-    hands.page.getByLabel("Colour to come to").fill("#b08b3e");
+    hands.write("Colour to come to", "#b08b3e");
     hands.sees("Brass metallic over Grey primer");
     button(hands, "Take Brass metallic over Grey primer, careful").click();
     hands.saved().sees("primer 1");
     assertThat(hands.page.getByText("No primer on the front")).hasCount(0);
     assertThat(row(hands, "Grey primer")).containsText("1 can");
     hands.press("Schemes from stock");
-    assertThat(hands.page.getByLabel("Colour to come to")).hasValue("#b08b3e");
+    assertEquals("#B08B3E", hands.value("Colour to come to"));
     hands.press("Close");
   }
 

@@ -8,15 +8,10 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 
 /** From an empty data folder to a revealed build, only through the screens. */
@@ -123,7 +118,7 @@ class JourneyTest {
   private static void finish(Hands hands) {
     hands.jump("6");
     hands.press("Plan a finish").saved();
-    hands.page.getByLabel("Colour to come to").fill("#2e4a45");
+    hands.write("Colour to come to", "2e4a45");
     hands.page.getByLabel("Take Harbour green satin, no primer").first().click();
     hands.saved().sees("Colour after each coat");
     assertThat(hands.page.locator(".needs")).containsText("Harbour green satin");
@@ -171,7 +166,7 @@ class JourneyTest {
     hands
         .page
         .getByLabel("Photo of Cut Left window")
-        .setInputFiles(new FilePayload("cut.png", "image/png", picture()));
+        .setInputFiles(new FilePayload("cut.png", "image/png", Pictures.bands(400, 300, 0x2E4A45)));
     hands.page.getByAltText("Cut Left window").waitFor();
     hands.page.goBack();
     hands.jump("8");
@@ -221,16 +216,5 @@ class JourneyTest {
     assertThat(hands.page.locator(".photos img")).hasCount(1);
     hands.jump("y");
     hands.sees("Revealed");
-  }
-
-  private static byte[] picture() throws IOException {
-    BufferedImage image = new BufferedImage(400, 300, BufferedImage.TYPE_INT_RGB);
-    Graphics2D brush = image.createGraphics();
-    brush.setColor(new Color(0x2E4A45));
-    brush.fillRect(20, 20, 360, 260);
-    brush.dispose();
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    ImageIO.write(image, "png", bytes);
-    return bytes.toByteArray();
   }
 }

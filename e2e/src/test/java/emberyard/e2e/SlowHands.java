@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
 /** Types into every field as a careful, slow hand does, and reads back what was typed. */
 final class SlowHands {
@@ -100,6 +101,13 @@ final class SlowHands {
     }
   }
 
+  /** The tags of all fields typed into. */
+  Set<String> tags() {
+    Set<String> all = new TreeSet<>();
+    Stream.of(typed, refused, local).flatMap(Set::stream).map(SlowHands::tagOf).forEach(all::add);
+    return all;
+  }
+
   static String tagOf(String field) {
     return field.substring(0, field.indexOf('|'));
   }
@@ -107,12 +115,12 @@ final class SlowHands {
   private Locator found(String field) {
     String label = field.substring(field.indexOf('|') + 1);
     Locator all = page.locator("[data-tag='" + tagOf(field) + "']:visible");
-    return label.isEmpty()
-        ? all.first()
-        : all.filter(
-                new Locator.FilterOptions()
-                    .setHas(page.locator("label:text-is(\"" + label.replace("\"", "\\\"") + "\")")))
-            .first();
+    Locator labelled =
+        all.filter(
+            new Locator.FilterOptions()
+                .setHas(page.locator("label:text-is(\"" + label.replace("\"", "\\\"") + "\")")));
+    // a label may hold the name that was typed just now
+    return label.isEmpty() || labelled.count() == 0 ? all.first() : labelled.first();
   }
 
   /** Types into the first field of a file whose unit is this one; null for words. */
@@ -268,9 +276,12 @@ final class SlowHands {
   /** A list typed with commas is stored as its members. */
   private static boolean means(String value, String wanted) {
     boolean share = wanted.matches("\\d+") && value.equals("0." + wanted);
+    // an outline is kept as its path
+    boolean outline = value.matches("M[\\d ML.-]*Z") && value.matches(".*\\b" + wanted + "\\b.*");
     boolean moment = value.matches("\\d{4}-\\d\\d-\\d\\dT.*Z"); // hours are kept as instants
     return share
         || moment
+        || outline
         || value.startsWith(wanted)
         || (wanted.contains(", ") && wanted.endsWith(value));
   }

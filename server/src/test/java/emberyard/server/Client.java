@@ -11,6 +11,9 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.HashMap;
 import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -91,6 +94,15 @@ final class Client {
   }
 
   /** The body as it is. */
+  /** The words of a PDF. */
+  String pdfWords(String path) {
+    try (PDDocument pdf = Loader.loadPDF(bytes(path))) {
+      return new PDFTextStripper().getText(pdf);
+    } catch (IOException unreadable) {
+      throw new java.io.UncheckedIOException(unreadable);
+    }
+  }
+
   byte[] bytes(String path) {
     HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path));
     headers.forEach(request::header);

@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -12,7 +13,7 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 
-/** The example build of an empty yard. */
+/** An empty folder: its first run, and the example build of an empty yard. */
 class ExampleTest {
   @Test
   void comesIntoAnEmptyYardAndGoesWithOnePress(@TempDir Path data) {
@@ -21,6 +22,7 @@ class ExampleTest {
             .run("--data=" + data, "--port=0")) {
       Client owner =
           new Client(((WebServerApplicationContext) application).getWebServer().getPort());
+      namesEverythingWrong(owner);
       TestYard.setUp(owner);
       Map<String, String> nothing = Map.of();
       assertEquals(
@@ -37,5 +39,21 @@ class ExampleTest {
       owner.post("/api/builds/example", nothing).expect(200);
       assertEquals(1, owner.get("/api/yard").json().path("builds").size());
     }
+  }
+
+  /** The first run says all that is missing at once. */
+  private static void namesEverythingWrong(Client owner) {
+    owner.get("/api/session").expect(200);
+    JsonNode errors =
+        owner
+            .post(
+                "/api/setup",
+                Map.of("workshopName", " ", "currency", "EUR", "zone", "UTC", "password", "short"))
+            .expect(422)
+            .json()
+            .path("errors");
+    assertEquals(
+        List.of("#/workshopName", "#/ownerName", "#/password"),
+        errors.valueStream().map(each -> each.path("pointer").asString()).toList());
   }
 }

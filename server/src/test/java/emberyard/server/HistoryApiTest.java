@@ -52,6 +52,24 @@ class HistoryApiTest {
   }
 
   @Test
+  void aMarkIsCalledByTheTitleOfItsTask(Client owner) {
+    owner.begin("ht");
+    widen(owner, "ht", 400);
+    owner
+        .post(
+            "/api/builds/ht/marks",
+            Map.of("id", "ht-m", "taskKey", "part:ht-p/cut", "what", "DONE", "minutes", 9))
+        .expect(200);
+    JsonNode mark =
+        steps(owner, "ht")
+            .valueStream()
+            .filter(step -> step.path("kind").asString().equals("marks"))
+            .findFirst()
+            .orElseThrow();
+    assertEquals("Cut Left window", mark.path("name").asString());
+  }
+
+  @Test
   void anyEarlierStateComesBackAndThatIsAChangeToo(Client owner) {
     owner.begin("hr");
     widen(owner, "hr", 400);

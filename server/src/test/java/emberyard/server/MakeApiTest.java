@@ -11,6 +11,7 @@ import java.util.stream.StreamSupport;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Parts on sheets, cut by the simulated laser, and their files. */
 @ExtendWith(TestYard.class)
@@ -190,6 +191,14 @@ class MakeApiTest {
     owner.post("/api/builds/make-4/layouts/" + layout + "/cut", Map.of()).expect(409);
   }
 
+  private static void write(Client owner, String decimal, String group) {
+    JsonNode view = owner.get("/api/workshop").expect(200).json();
+    ObjectNode workshop = (ObjectNode) view.path("book").path("workshop");
+    ((ObjectNode) workshop.get("writing")).put("decimal", decimal).put("group", group);
+    long version = view.path("versions").path("workshops/workshop").asLong();
+    owner.put("/api/workshop/workshops/workshop", workshop, version).expect(200);
+  }
+
   @Test
   void theJobSheetIsAPdfAndTheSheetAFile(Client owner) throws Exception {
     owner.begin("make-5");
@@ -198,6 +207,12 @@ class MakeApiTest {
     String layout = layoutId(owner, "make-5");
     byte[] pdf = owner.bytes("/api/builds/make-5/layouts/" + layout + "/job-sheet.pdf");
     assertEquals("%PDF", new String(pdf, 0, 4, StandardCharsets.US_ASCII));
+    String sheet = "/api/builds/make-5/layouts/" + layout + "/job-sheet.pdf";
+    assertTrue(owner.pdfWords(sheet).contains("0.2 mm, in the file"));
+    write(owner, "COMMA", "POINT");
+    String inCommas = owner.pdfWords(sheet);
+    write(owner, "POINT", "COMMA");
+    assertTrue(inCommas.contains("0,2 mm, in the file"), inCommas);
     String svg =
         new String(
             owner.bytes("/api/builds/make-5/layouts/" + layout + ".svg"), StandardCharsets.UTF_8);

@@ -1,5 +1,6 @@
 package emberyard.core.units;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -9,6 +10,29 @@ public final class Require {
   private static final int LONGEST_TEXT = 4_000;
 
   private Require() {}
+
+  /**
+   * Makes all checks, so that everything wrong is named at once.
+   *
+   * @throws InvalidValue when one of them fails
+   * @throws InvalidValues when several do
+   */
+  public static void all(Runnable... checks) {
+    List<InvalidValue> wrong = new ArrayList<>();
+    for (Runnable check : checks) {
+      try {
+        check.run();
+      } catch (InvalidValue invalid) {
+        wrong.add(invalid);
+      }
+    }
+    if (wrong.size() == 1) {
+      throw wrong.get(0);
+    }
+    if (!wrong.isEmpty()) {
+      throw new InvalidValues(wrong);
+    }
+  }
 
   /** Returns {@code value} if {@code least ≤ value ≤ most}; {@code unit} is printed behind. */
   public static double between(String field, double value, double least, double most, String unit) {

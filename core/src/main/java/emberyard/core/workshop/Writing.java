@@ -1,6 +1,8 @@
 package emberyard.core.workshop;
 
 import emberyard.core.units.Require;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * How the workshop writes numbers, times and days, and so how it reads them.
@@ -42,6 +44,12 @@ public record Writing(Decimal decimal, Group group, Clock clock, Dates dates) {
   public static final Writing DEFAULT =
       new Writing(Decimal.POINT, Group.COMMA, Clock.HOURS_24, Dates.DAY_FIRST);
 
+  /** A figure with a point or a group mark; names such as M2.5 or USB 3.2 are none. */
+  private static final Pattern FIGURE =
+      Pattern.compile(
+          "(?<![\\w.,#])(?<!USB |HDMI |DisplayPort |PCIe |version )"
+              + "\\d{1,3}(?:(?:,\\d{3})+(?:\\.\\d+)?|\\d*\\.\\d+)(?![\\w.,]*\\d)");
+
   public Writing {
     Require.given("decimal", decimal);
     Require.given("group", group);
@@ -51,5 +59,33 @@ public record Writing(Decimal decimal, Group group, Clock clock, Dates dates) {
         !decimal.name().equals(group.name()),
         "writing.group",
         "The mark between thousands can't be the decimal mark.");
+  }
+
+  /**
+   * A sentence whose figures are written {@code 1,234.5}, as this workshop writes them: with a
+   * comma and points, "€2,860.00 for 8.467 mm" becomes "€2.860,00 for 8,467 mm".
+   */
+  public String said(String sentence) {
+    return FIGURE
+        .matcher(sentence)
+        .replaceAll(found -> Matcher.quoteReplacement(figure(found.group())));
+  }
+
+  private String figure(String written) {
+    String mark = decimal == Decimal.COMMA ? "," : ".";
+    int point = written.indexOf('.');
+    String whole = point < 0 ? written : written.substring(0, point);
+    String decimals = point < 0 ? "" : mark + written.substring(point + 1);
+    return whole.replace(",", between()) + decimals;
+  }
+
+  private String between() {
+    return switch (group) {
+      case COMMA -> ",";
+      case POINT -> ".";
+      case BLANK -> "\u202f";
+      case APOSTROPHE -> "’";
+      case NONE -> "";
+    };
   }
 }

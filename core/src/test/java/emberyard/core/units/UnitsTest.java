@@ -7,6 +7,7 @@ import emberyard.core.build.Requirement;
 import emberyard.core.build.RequirementKind;
 import emberyard.core.build.TaskMark;
 import java.time.Instant;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class UnitsTest {
@@ -56,5 +57,20 @@ class UnitsTest {
                 null,
                 "",
                 Requirement.Outcome.ANSWERED));
+  }
+
+  @Test
+  void everythingWrongIsNamedAtOnce() {
+    Require.all(() -> Require.text("name", "ines"));
+    InvalidValue one =
+        assertThrows(
+            InvalidValue.class,
+            () -> Require.all(() -> Require.text("name", ""), () -> Require.text("zone", "UTC")));
+    assertEquals("name", one.field());
+    InvalidValues both =
+        assertThrows(
+            InvalidValues.class,
+            () -> Require.all(() -> Require.text("name", ""), () -> Require.given("zone", null)));
+    assertEquals(List.of("name", "zone"), both.all().stream().map(InvalidValue::field).toList());
   }
 }

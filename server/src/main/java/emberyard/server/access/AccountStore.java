@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -45,10 +46,7 @@ public class AccountStore {
   /** Adds an account; the password has at least ten characters. */
   public Account add(String name, Role role, String password, String personId) {
     Require.text("name", name);
-    Require.that(
-        password != null && password.length() >= SHORTEST_PASSWORD && password.length() <= 200,
-        "password",
-        "A password has at least ten characters.");
+    longEnough(password);
     Require.that(
         all().stream().noneMatch(account -> account.name().equalsIgnoreCase(name)),
         "name",
@@ -62,6 +60,14 @@ public class AccountStore {
         .params(id, name, role.name(), encoder.encode(password), personId, now().toString())
         .update();
     return new Account(id, name, role, personId);
+  }
+
+  /** Refuses a password nobody should have: at least ten characters, at most 200. */
+  public static void longEnough(@Nullable String password) {
+    Require.that(
+        password != null && password.length() >= SHORTEST_PASSWORD && password.length() <= 200,
+        "password",
+        "A password has at least ten characters.");
   }
 
   /** The account when name and password fit. Takes equally long when there is no such name. */

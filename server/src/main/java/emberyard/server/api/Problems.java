@@ -1,6 +1,7 @@
 package emberyard.server.api;
 
 import emberyard.core.units.InvalidValue;
+import emberyard.core.units.InvalidValues;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.StaleThing;
 import emberyard.server.store.ThingStore;
@@ -107,20 +108,31 @@ class Problems {
         HttpStatus.INTERNAL_SERVER_ERROR, "Something broke here. Nothing was saved; try again.");
   }
 
+  @ExceptionHandler
+  ResponseEntity<Problem> invalid(InvalidValues problem) {
+    List<Problem.FieldError> errors =
+        problem.all().stream()
+            .map(each -> new Problem.FieldError(pointer("", each), each.getMessage()))
+            .toList();
+    return answer(new Problem("about:blank", problem.getMessage(), 422, errors, null));
+  }
+
   private static ResponseEntity<Problem> invalid(String path, InvalidValue problem) {
-    // the record that refused may lie deeper than its own field name says
-    String field = problem.field().replace('.', '/');
-    String pointer =
-        path.isEmpty() || path.equals(field) || path.endsWith("/" + field)
-            ? "#/" + (path.isEmpty() ? field : path)
-            : "#/" + path + "/" + field;
     return answer(
         new Problem(
             "about:blank",
             problem.getMessage(),
             422,
-            List.of(new Problem.FieldError(pointer, problem.getMessage())),
+            List.of(new Problem.FieldError(pointer(path, problem), problem.getMessage())),
             null));
+  }
+
+  private static String pointer(String path, InvalidValue problem) {
+    // the record that refused may lie deeper than its own field name says
+    String field = problem.field().replace('.', '/');
+    return path.isEmpty() || path.equals(field) || path.endsWith("/" + field)
+        ? "#/" + (path.isEmpty() ? field : path)
+        : "#/" + path + "/" + field;
   }
 
   private static ResponseEntity<Problem> answer(HttpStatus status, String sentence) {

@@ -5,6 +5,7 @@ import emberyard.core.build.PaletteColour;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.units.Figures;
 import emberyard.core.workshop.Workshop;
+import emberyard.core.workshop.Writing;
 import emberyard.server.api.PdfSheet;
 import emberyard.server.brief.ClientView;
 import java.nio.charset.StandardCharsets;
@@ -61,13 +62,14 @@ final class ConceptSheet {
       line(html, view.themeLine());
       line(html, view.themeWords() == null ? null : String.join(" · ", view.themeWords()));
     }
-    html.append("<p>").append(safe(view.onTime())).append("</p>");
+    Writing writing = workshop.writing();
+    html.append("<p>").append(safe(writing.said(view.onTime()))).append("</p>");
     faces(html, view.faces());
     palette(html, view.palette());
-    numbers(html, view, workshop.currency());
+    numbers(html, view, workshop);
     html.append("<table><tr>");
-    list(html, "What you asked for", view.requirements());
-    list(html, "What is inside", view.specification());
+    list(html, writing, "What you asked for", view.requirements());
+    list(html, writing, "What is inside", view.specification());
     html.append("<td></td></tr></table>");
     return html.append("</body></html>").toString();
   }
@@ -123,13 +125,16 @@ final class ConceptSheet {
     html.append("</tr></table>");
   }
 
-  private static void numbers(StringBuilder html, ClientView view, String currency) {
+  private static void numbers(StringBuilder html, ClientView view, Workshop workshop) {
     if (view.priceMinor() == null && view.readyOn() == null) {
       return;
     }
     html.append("<h2>In numbers</h2><table><tr>");
     if (view.priceMinor() != null) {
-      figure(html, "Price with tax", range(view.priceMinor(), view.spread(), currency));
+      figure(
+          html,
+          "Price with tax",
+          workshop.writing().said(range(view.priceMinor(), view.spread(), workshop.currency())));
     }
     if (view.minutes() != null) {
       figure(html, "Hours at the bench", Figures.minutes(view.minutes()));
@@ -154,12 +159,13 @@ final class ConceptSheet {
     html.append(safe(value)).append("</td>");
   }
 
-  private static void list(StringBuilder html, String title, @Nullable List<String> lines) {
+  private static void list(
+      StringBuilder html, Writing writing, String title, @Nullable List<String> lines) {
     if (lines == null || lines.isEmpty()) {
       return;
     }
     html.append("<td class='list'><h2>").append(title).append("</h2>");
-    lines.forEach(text -> html.append("<p>· ").append(safe(text)).append("</p>"));
+    lines.forEach(text -> html.append("<p>· ").append(safe(writing.said(text))).append("</p>"));
     html.append("</td>");
   }
 

@@ -6,6 +6,7 @@ import emberyard.core.make.LaidOut.LaidPart;
 import emberyard.core.units.Figures;
 import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.SheetProduct;
+import emberyard.core.workshop.Writing;
 import emberyard.server.api.PdfSheet;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -35,6 +36,7 @@ final class JobSheet {
   private final @Nullable Machine machine;
   private final String buildName;
   private final String address;
+  private final Writing writing;
   private final StringBuilder html = new StringBuilder();
 
   private JobSheet(
@@ -42,12 +44,14 @@ final class JobSheet {
       SheetProduct sheet,
       @Nullable Machine machine,
       String buildName,
-      String address) {
+      String address,
+      Writing writing) {
     this.laid = laid;
     this.sheet = sheet;
     this.machine = machine;
     this.buildName = buildName;
     this.address = address;
+    this.writing = writing;
   }
 
   /**
@@ -58,8 +62,9 @@ final class JobSheet {
       SheetProduct sheet,
       @Nullable Machine machine,
       String buildName,
-      String address) {
-    return PdfSheet.of(new JobSheet(laid, sheet, machine, buildName, address).write());
+      String address,
+      Writing writing) {
+    return PdfSheet.of(new JobSheet(laid, sheet, machine, buildName, address, writing).write());
   }
 
   private String write() {
@@ -68,14 +73,16 @@ final class JobSheet {
     html.append("<h1>").append(safe(laid.layout().name())).append("</h1>");
     html.append("<p>")
         .append(
-            safe(
-                "%s, %.0f × %.0f mm, %s mm thick%s"
-                    .formatted(
-                        sheet.name(),
-                        laid.widthMm(),
-                        laid.heightMm(),
-                        Figures.plain(sheet.realThicknessMm()),
-                        sheet.measuredThicknessMm() == null ? ", not measured" : " by caliper")))
+            safe(sheet.name() + ", ")
+                + said(
+                    "%.0f × %.0f mm, %s mm thick%s"
+                        .formatted(
+                            laid.widthMm(),
+                            laid.heightMm(),
+                            Figures.plain(sheet.realThicknessMm()),
+                            sheet.measuredThicknessMm() == null
+                                ? ", not measured"
+                                : " by caliper")))
         .append("</p>");
     drawing();
     settings();
@@ -149,7 +156,7 @@ final class JobSheet {
 
   private void cell(String label, String value) {
     html.append("<td><span class='soft'>").append(safe(label)).append("</span><br/>");
-    html.append(safe(value)).append("</td>");
+    html.append(said(value)).append("</td>");
   }
 
   private void cautions() {
@@ -186,7 +193,7 @@ final class JobSheet {
         .append("</td><td><b>%d</b> ".formatted(index + 1))
         .append(safe(piece.title()))
         .append("<br/><span class='soft'>")
-        .append(safe("%.1f × %.1f mm".formatted(piece.widthMm(), piece.heightMm())))
+        .append(said("%.1f × %.1f mm".formatted(piece.widthMm(), piece.heightMm())))
         .append("<br/>")
         .append(safe(piece.piece().state().name().toLowerCase(Locale.ROOT)))
         .append("</span></td></tr></table>");
@@ -194,6 +201,11 @@ final class JobSheet {
 
   private static String number(double value) {
     return String.format(Locale.ROOT, "%.3f", value);
+  }
+
+  /** Figures as the workshop writes them. */
+  private String said(String words) {
+    return safe(writing.said(words));
   }
 
   private static String safe(String text) {

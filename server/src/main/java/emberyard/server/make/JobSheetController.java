@@ -46,7 +46,8 @@ class JobSheetController {
             sheet,
             reading.book().machine(layout.machineId()).orElse(null),
             picture.build().brief().name(),
-            bench(buildId));
+            bench(buildId),
+            reading.book().workshop().writing());
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-sheet.pdf\"")
         .body(pdf);

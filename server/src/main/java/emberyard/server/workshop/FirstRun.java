@@ -54,7 +54,10 @@ public class FirstRun {
     if (!accounts.empty()) {
       throw new Refused(HttpStatus.CONFLICT, "This workshop is set up already: sign in.");
     }
-    Require.text("workshopName", answers.workshopName());
+    Require.all(
+        () -> Require.text("workshopName", answers.workshopName()),
+        () -> Require.text("ownerName", answers.ownerName()),
+        () -> AccountStore.longEnough(answers.password()));
     Workshop defaults =
         Workshop.startingWith(answers.workshopName(), answers.currency(), answers.zone());
     Workshop workshop =

@@ -3,6 +3,7 @@ package emberyard.server.yard;
 import emberyard.core.units.FieldDifference;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
+import emberyard.core.yard.BuildPicture;
 import emberyard.server.access.Account;
 import emberyard.server.store.HistoryStore;
 import emberyard.server.store.HistoryStore.Past;
@@ -11,7 +12,9 @@ import emberyard.server.store.ThingJson;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -45,7 +48,7 @@ class HistoryController {
   /**
    * One change.
    *
-   * @param name of the thing, as far as it has one
+   * @param name of the thing, or the title of the task or finding it is about
    * @param what added, changed or removed
    * @param words what differs; amounts only for owners
    */
@@ -67,11 +70,13 @@ class HistoryController {
       @RequestParam(defaultValue = "9007199254740991") long before,
       @RequestParam(defaultValue = "50") int size) {
     Require.between("size", size, 1, 200, "changes");
-    String currency = who.owner() ? yard.read().book().workshop().currency() : "";
+    YardReader.Reading reading = yard.read();
+    String currency = who.owner() ? reading.book().workshop().currency() : "";
+    Map<String, String> titles = titles(reading.build(buildId), who.owner());
     return new HistoryView(
         history.of(buildId, before, size).stream()
             .filter(past -> who.owner() || !aboutMoney(past))
-            .map(past -> step(past, currency))
+            .map(past -> step(past, currency, titles))
             .toList());
   }
 
@@ -114,7 +119,7 @@ class HistoryController {
     return (past.before() + " " + past.after()).contains("Minor\":");
   }
 
-  private HistoryStep step(Past past, String currency) {
+  private HistoryStep step(Past past, String currency, Map<String, String> titles) {
     String body = past.after() == null ? past.before() : past.after();
     return new HistoryStep(
         past.seq(),
@@ -122,7 +127,7 @@ class HistoryController {
         past.by(),
         past.kind().word(),
         past.thingId(),
-        name(body),
+        name(body, titles),
         past.before() == null ? "added" : past.after() == null ? "removed" : "changed",
         words(past, currency),
         past.undone());
@@ -147,7 +152,17 @@ class HistoryController {
     }
   }
 
-  private String name(@Nullable String body) {
+  /** What tasks and findings are called, by their keys; titles of findings may say amounts. */
+  private static Map<String, String> titles(BuildPicture build, boolean amounts) {
+    Map<String, String> titles = new HashMap<>();
+    if (amounts) {
+      build.findings().forEach(finding -> titles.put(finding.key(), finding.title()));
+    }
+    build.tasks().forEach(task -> titles.put(task.task().key(), task.task().title()));
+    return titles;
+  }
+
+  private String name(@Nullable String body, Map<String, String> titles) {
     if (body == null) {
       return "";
     }
@@ -155,7 +170,7 @@ class HistoryController {
     for (String field : List.of("name", "text", "title", "caption", "taskKey", "findingKey")) {
       String name = tree.path(field).asString("");
       if (!name.isBlank()) {
-        return name;
+        return titles.getOrDefault(name, name);
       }
     }
     return "";
