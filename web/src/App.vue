@@ -10,6 +10,7 @@ import { useWorkshop } from './store/workshop'
 import SideRail from './ui/SideRail.vue'
 import { useFocusKept } from './useFocusKept'
 import { useKeys } from './useKeys'
+import { said } from './units/writing'
 
 const session = useSession()
 const shell = useShell()
@@ -56,7 +57,7 @@ useFocusKept()
       <AskDialogs />
     </div>
   </template>
-  <p v-if="shell.message" class="message" role="status">{{ shell.message }}</p>
+  <p v-if="shell.message" class="message" role="status">{{ said(shell.message) }}</p>
 </template>
 
 <style scoped>

@@ -8,6 +8,7 @@ import type { YardView } from '../api/types'
 import { LEDGERS, STOPS } from '../stops'
 import { useAsk } from '../store/ask'
 import { useBuild } from '../store/build'
+import { said } from '../units/writing'
 
 /** The list of keys, and finding anything. */
 const ask = useAsk()
@@ -97,7 +98,7 @@ const keys = [
     <ul class="hits">
       <li v-for="hit in found" :key="hit.label + hit.detail">
         <a :href="hit.to" @click.prevent="go(hit.to)">{{ hit.label }}</a>
-        <span class="soft"> {{ hit.detail }}</span>
+        <span class="soft"> {{ said(hit.detail) }}</span>
       </li>
     </ul>
     <p v-if="words && found.length === 0" class="soft">Nothing is called that.</p>

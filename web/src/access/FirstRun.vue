@@ -6,7 +6,7 @@ import type { OpenHours } from '../api/types'
 import { useDraft } from '../store/draft'
 import { useSession } from '../store/session'
 import ChoiceField from '../ui/ChoiceField.vue'
-import { writing } from '../units/writing'
+import { said, writing } from '../units/writing'
 import { choices, guess } from './guess'
 import WritingFields from '../workshop/WritingFields.vue'
 import HoursField from '../workshop/HoursField.vue'
@@ -48,11 +48,19 @@ async function begin() {
       password: password.value,
     })
   } catch (problem) {
-    general.value = (problem as Error).message
     if (problem instanceof Refusal)
       problem.errors.forEach((error) => (problems.value[error.pointer.slice(2)] = error.sentence))
+    if (!Object.keys(problems.value).length) general.value = (problem as Error).message
   }
 }
+// what was said about a field holds until the next key in it
+const fields = { workshopName, currency, zone, hours, ownerName, password }
+Object.entries(fields).forEach(([name, field]) =>
+  watch(field, () => {
+    delete problems.value[name]
+    if (name === 'ownerName') delete problems.value.name
+  }),
+)
 </script>
 
 <template>
@@ -97,7 +105,7 @@ async function begin() {
         :problem="problems.password"
       />
     </div>
-    <p v-if="general" class="bad" role="alert">{{ general }}</p>
+    <p v-if="general" class="bad" role="alert">{{ said(general) }}</p>
     <Button type="submit" label="Open the yard" />
   </form>
 </template>

@@ -5,6 +5,7 @@ import { useSession } from '../store/session'
 import { useSaver } from '../store/saver'
 import TextField from '../ui/TextField.vue'
 import FirstRun from './FirstRun.vue'
+import { said } from '../units/writing'
 
 const session = useSession()
 const saver = useSaver()
@@ -43,7 +44,7 @@ async function signIn() {
         type="password"
         autocomplete="current-password"
       />
-      <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+      <p v-if="problem" class="bad" role="alert">{{ said(problem) }}</p>
       <p v-if="saver.pending.size" class="soft">
         {{ saver.pending.size === 1 ? 'One change' : saver.pending.size + ' changes' }} of whoever
         was here {{ saver.pending.size === 1 ? 'is' : 'are' }} kept, and saved when they are back.

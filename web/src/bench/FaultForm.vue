@@ -10,6 +10,7 @@ import { useSaver } from '../store/saver'
 import { useSession } from '../store/session'
 import ChoiceField from '../ui/ChoiceField.vue'
 import TextField from '../ui/TextField.vue'
+import { said } from '../units/writing'
 
 /** A fault on a coat: what it is and how it is mended. The repair goes into the plan. */
 const props = defineProps<{ buildId: string; task: TaskPicture }>()
@@ -81,7 +82,7 @@ async function record() {
     <TextField v-model="note" own label="Where, how large" />
     <TextField v-model="by" own label="Who found it" />
     <Button type="submit" label="Plan the repair" :disabled="!by.trim()" />
-    <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="bad" role="alert">{{ said(problem) }}</p>
   </form>
 </template>
 

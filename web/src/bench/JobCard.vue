@@ -16,6 +16,7 @@ import OpenSteps from './OpenSteps.vue'
 import TookFields, { tookAnswer, type Took } from './TookFields.vue'
 import TextField from '../ui/TextField.vue'
 import { duration, moment } from '../ui/words'
+import { said } from '../units/writing'
 
 /** One step, big enough for a tablet: clock, done, note, photo, again; a check asks for its result. */
 const props = defineProps<{
@@ -138,7 +139,7 @@ async function photo(event: Event) {
     <header>
       <SignMark :kind="SIGN[task.state]" :size="16" />
       <div class="grow">
-        <component :is="buildName ? 'h2' : 'h3'">{{ task.task.title }}</component>
+        <component :is="buildName ? 'h2' : 'h3'">{{ said(task.task.title) }}</component>
         <p class="soft">
           <template v-if="buildName">{{ buildName }} · </template>
           <span class="mono">{{ duration(task.task.handsOnMinutes) }}</span>
@@ -153,7 +154,7 @@ async function photo(event: Event) {
             · <strong>begin before {{ moment(task.windowCloses, now) }}</strong></template
           >
           <template v-if="waiting">
-            · {{ task.task.waitingFor || 'waits' }} until {{ waiting }}</template
+            · {{ said(task.task.waitingFor || 'waits') }} until {{ said(waiting) }}</template
           >
         </p>
         <p v-if="task.log.verdict?.note" class="said">

@@ -9,6 +9,7 @@ import { useDraft } from '../store/draft'
 import { useSession } from '../store/session'
 import SignMark from '../ui/SignMark.vue'
 import TextField from '../ui/TextField.vue'
+import { said } from '../units/writing'
 
 /** What lies open before a check, a coat or the hand-over: do it, or say why it counts as done. */
 const props = defineProps<{ buildId: string; task: TaskPicture }>()
@@ -55,11 +56,12 @@ async function pass() {
         <label v-if="!step.gate">
           <Checkbox v-model="picked" :value="step.taskKey" />
           <span
-            >{{ step.title }}<span v-if="step.waiting" class="soft">, its wait goes on</span></span
+            >{{ said(step.title)
+            }}<span v-if="step.waiting" class="soft">, its wait goes on</span></span
           >
         </label>
         <span v-else class="gate"
-          ><SignMark kind="stop" /> {{ step.title }} <strong>has to pass first</strong></span
+          ><SignMark kind="stop" /> {{ said(step.title) }} <strong>has to pass first</strong></span
         >
       </li>
     </ul>

@@ -16,6 +16,7 @@ import BroughtList from './BroughtList.vue'
 import ClientSight from './ClientSight.vue'
 import RemarkList from './RemarkList.vue'
 import RequirementList from './RequirementList.vue'
+import { said } from '../units/writing'
 
 /** The brief as an interview: one question a line, left and resumed at any time. */
 const builds = useBuild()
@@ -214,7 +215,7 @@ const list = useTemplateRef<InstanceType<typeof RequirementList>>('list')
                   <ClientSight v-if="session.owner" />
                 </template>
               </div>
-              <p v-if="question.ledTo" class="led soft">→ {{ question.ledTo }}</p>
+              <p v-if="question.ledTo" class="led soft">→ {{ said(question.ledTo) }}</p>
             </li>
           </ol>
         </section>

@@ -4,6 +4,7 @@ import type { RequirementState } from '../api/types'
 import SignMark from '../ui/SignMark.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { plain } from '../ui/words'
+import { said } from '../units/writing'
 
 /** One requirement and how it stands, with the numbers that say so. */
 const props = defineProps<{ state: RequirementState; open: boolean }>()
@@ -26,12 +27,12 @@ const by = computed(
   <div class="line">
     <SignMark :kind="sign" />
     <button v-if="!state.derived" type="button" :aria-expanded="open" @click="emit('toggle')">
-      {{ state.requirement.text }}
+      {{ said(state.requirement.text) }}
     </button>
-    <span v-else class="derived">{{ state.requirement.text }}</span>
+    <span v-else class="derived">{{ said(state.requirement.text) }}</span>
     <span class="state">
       <span class="visually-hidden">{{ plain(state.outcome) }}: </span>
-      <span class="mono">{{ state.numbers }}</span>
+      <span class="mono">{{ said(state.numbers) }}</span>
       <span v-if="by && !(state.numbers && state.by === 'NOBODY')" class="soft"> {{ by }}</span>
       <span v-if="state.derived" class="soft"> from the interview</span>
       <WhyButton :why="state.why" :of="state.requirement.text" />

@@ -5,6 +5,7 @@ import { Unreachable } from '../api/client'
 import { useBuild } from '../store/build'
 import { useClock } from '../store/clock'
 import FuseHeader from './FuseHeader.vue'
+import { said } from '../units/writing'
 
 const route = useRoute()
 const builds = useBuild()
@@ -36,7 +37,7 @@ async function open(id: string) {
 
 <template>
   <p v-if="problem" class="problem" role="alert">
-    {{ problem }} <RouterLink to="/yard">Back to the Yard</RouterLink>
+    {{ said(problem) }} <RouterLink to="/yard">Back to the Yard</RouterLink>
   </p>
   <div v-else-if="builds.view" class="shell">
     <FuseHeader :view="builds.view" />

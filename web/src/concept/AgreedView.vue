@@ -15,6 +15,7 @@ import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { day, dayHere, duration, money } from '../ui/words'
 import { useConcept } from './useConcept'
+import { said } from '../units/writing'
 
 /** What was agreed, the change that waits for a yes or no, and every earlier agreement. */
 const builds = useBuild()
@@ -89,7 +90,7 @@ watch(
     <section v-if="pending" class="pending">
       <h3><SignMark kind="wait" /> A change waits for a yes or no</h3>
       <ul>
-        <li v-for="line in pending.differences" :key="line">{{ line }}</li>
+        <li v-for="line in pending.differences" :key="line">{{ said(line) }}</li>
       </ul>
       <dl>
         <template v-if="session.owner">
@@ -117,7 +118,7 @@ watch(
           optional
           hint="left empty: the one above"
         />
-        <p v-if="refusal" class="bad" role="alert">{{ refusal }}</p>
+        <p v-if="refusal" class="bad" role="alert">{{ said(refusal) }}</p>
         <p class="row">
           <Button type="submit" label="Yes, agreed" :disabled="!by.trim()" />
           <Button
@@ -144,7 +145,7 @@ watch(
           optional
           :hint="budget ? `left empty: ${amount(budget.quoteMinor)}, the quote of today` : ''"
         />
-        <p v-if="refusal" class="bad" role="alert">{{ refusal }}</p>
+        <p v-if="refusal" class="bad" role="alert">{{ said(refusal) }}</p>
         <p>
           <Button
             type="submit"
@@ -192,7 +193,7 @@ watch(
         >{{ hours(difference.minutesDelta) }} · {{ days(difference.daysDelta) }}
       </p>
       <ul>
-        <li v-for="line in difference.differences" :key="line">{{ line }}</li>
+        <li v-for="line in difference.differences" :key="line">{{ said(line) }}</li>
         <li v-if="!difference.differences.length" class="soft">No difference in the design.</li>
       </ul>
     </template>

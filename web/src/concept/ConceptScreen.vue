@@ -15,7 +15,7 @@ import PaletteBar from './PaletteBar.vue'
 import OptionsView from './OptionsView.vue'
 import PaletteView from './PaletteView.vue'
 import { useConcept } from './useConcept'
-import { fixed } from '../units/writing'
+import { fixed, said } from '../units/writing'
 
 /** The drawn build: faces, palette, options beside each other, and what was agreed. */
 const builds = useBuild()
@@ -72,7 +72,7 @@ const coverage = computed(() => {
     <template #actions>
       <ViewTabs label="Parts of the concept" :views="VIEWS" :shown="shown" />
     </template>
-    <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="bad" role="alert">{{ said(problem) }}</p>
     <template v-else-if="concept.view">
       <FacesView v-if="shown === 'faces'" ref="faces" />
       <PaletteView v-else-if="shown === 'palette'" ref="palette" />

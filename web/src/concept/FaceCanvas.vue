@@ -9,7 +9,7 @@ import FaceDimensions from './FaceDimensions.vue'
 import { kindWords, measures } from './faceWords'
 import { sharedEdges } from './sharedEdges'
 import { gridOf, snap, type SnapLine } from './snap'
-import { exact, fixed } from '../units/writing'
+import { exact, fixed, said } from '../units/writing'
 
 /**
  * One face, large and to scale. Things are moved by dragging (they click to edges, centres, equal
@@ -263,7 +263,7 @@ const callout = computed(() => {
       :style="{ left: callout.left + 'px', top: callout.top + 'px', width: callout.room + 'px' }"
     >
       <SignMark :kind="toldSign" />
-      <strong>{{ told!.title }}</strong>
+      <strong>{{ said(told!.title) }}</strong>
     </p>
   </div>
 </template>

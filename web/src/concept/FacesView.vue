@@ -22,7 +22,7 @@ import { kindWords, measures } from './faceWords'
 import { newItem, newPanel, offers, opening } from './newThing'
 import { moved, type Placed } from './placing'
 import { useConcept } from './useConcept'
-import { fixed } from '../units/writing'
+import { fixed, said } from '../units/writing'
 
 /** Six faces to scale: one large, all unfolded, or wrapped on a box; by day and at dusk. */
 const builds = useBuild()
@@ -239,7 +239,7 @@ defineExpose({ add })
             </button>
           </td>
           <td class="mono where">{{ measures(drawn) }}</td>
-          <td class="soft">{{ kindWords(drawn.kind) }} · {{ drawn.detail }}</td>
+          <td class="soft">{{ kindWords(drawn.kind) }} · {{ said(drawn.detail) }}</td>
           <td class="right mono">
             {{ figures(drawn) }}
             <template v-if="session.owner && part(drawn)">

@@ -4,7 +4,7 @@ import Checkbox from 'primevue/checkbox'
 import { onBeforeUnmount, ref } from 'vue'
 import { upload } from '../api/client'
 import type { PictureColour } from '../api/types'
-import { fixed } from '../units/writing'
+import { fixed, said } from '../units/writing'
 
 /** The main colours of a picture the client brought. The picture is read and not kept. */
 defineProps<{ room: number }>()
@@ -82,7 +82,7 @@ function take() {
       @change="choose"
     />
     <p v-if="busy" class="soft" role="status">Looking for its main colours…</p>
-    <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="bad" role="alert">{{ said(problem) }}</p>
     <div v-if="found.length" class="found">
       <img v-if="shown" :src="shown" alt="The picture" />
       <ul>

@@ -13,6 +13,7 @@ import WhyButton from '../ui/WhyButton.vue'
 import { day, duration, money, plain } from '../ui/words'
 import FaceArt from './FaceArt.vue'
 import { useConcept } from './useConcept'
+import { said } from '../units/writing'
 
 /** Up to four concepts of one brief side by side, with numbers derived from each one's own parts. */
 const builds = useBuild()
@@ -155,7 +156,7 @@ const FACES = (['LEFT', 'FRONT', 'RIGHT', 'TOP'] as Face[]).map((value) => ({
               {{ option.coverage.open }} open</span
             >
             <span v-if="option.openMusts.length" class="small"
-              >musts open: {{ option.openMusts.join(', ') }}</span
+              >musts open: {{ said(option.openMusts.join(', ')) }}</span
             >
           </td>
         </tr>
@@ -177,12 +178,12 @@ const FACES = (['LEFT', 'FRONT', 'RIGHT', 'TOP'] as Face[]).map((value) => ({
             <template v-if="!option.onTheTable">
               <strong class="mono">{{ against(option) }}</strong>
               <ul>
-                <li v-for="line in option.differences.slice(0, 6)" :key="line">{{ line }}</li>
+                <li v-for="line in option.differences.slice(0, 6)" :key="line">{{ said(line) }}</li>
               </ul>
               <details v-if="option.differences.length > 6">
                 <summary>{{ option.differences.length - 6 }} more</summary>
                 <ul>
-                  <li v-for="line in option.differences.slice(6)" :key="line">{{ line }}</li>
+                  <li v-for="line in option.differences.slice(6)" :key="line">{{ said(line) }}</li>
                 </ul>
               </details>
             </template>

@@ -12,7 +12,7 @@ import FromPicture from './FromPicture.vue'
 import PaletteBar from './PaletteBar.vue'
 import PaletteViews from './PaletteViews.vue'
 import { useConcept } from './useConcept'
-import { fixed } from '../units/writing'
+import { fixed, said } from '../units/writing'
 
 /** The palette with its roles, its share of what shows, what stock comes nearest, and other lights. */
 const builds = useBuild()
@@ -115,7 +115,7 @@ defineExpose({ add })
             <i :style="{ background: match.stock.hex }" />
             {{ match.stock.name }}
             <span class="mono">ΔE00 {{ fixed(match.deltaE00, 1) }}</span>
-            <span class="soft"> · {{ match.words }}</span>
+            <span class="soft"> · {{ said(match.words) }}</span>
           </span>
         </template>
       </span>

@@ -2,6 +2,7 @@
 import type { FinishHabits, HabitChoice, Scheme } from '../api/types'
 import ChoiceField from '../ui/ChoiceField.vue'
 import { duration } from '../ui/words'
+import { said } from '../units/writing'
 
 /** Where good painters differ: which way is taken, and what the other would change. */
 const props = defineProps<{ scheme: Scheme; choices: HabitChoice[] }>()
@@ -67,7 +68,7 @@ function put(habit: string, value: string) {
       />
       <p v-if="other(each.habit)" class="soft">
         the other way: <span class="mono">{{ effect(other(each.habit)!) }}</span>.
-        {{ other(each.habit)!.risk }}
+        {{ said(other(each.habit)!.risk) }}
       </p>
       <p v-else-if="each.habit === 'priming'" class="soft">
         “Schemes from stock” compares with and without.

@@ -7,7 +7,7 @@ import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import { count } from '../ui/words'
 import { stepWords } from './layerWords'
-import { fixed } from '../units/writing'
+import { fixed, said } from '../units/writing'
 
 /** Looks for an order with the paints of the stock that gives every shape its wanted colour. */
 const props = defineProps<{ scheme: Scheme }>()
@@ -38,7 +38,7 @@ function take() {
 
 <template>
   <Button class="quiet" size="small" label="Find an order for the wanted colours" @click="look" />
-  <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+  <p v-if="problem" class="bad" role="alert">{{ said(problem) }}</p>
   <div v-if="found" class="found" role="status">
     <template v-if="found.steps.length">
       <p>
@@ -54,7 +54,7 @@ function take() {
       </ol>
       <Button size="small" label="Take this order" @click="take" />
     </template>
-    <p v-for="sentence in found.missing" :key="sentence">{{ sentence }}</p>
+    <p v-for="sentence in found.missing" :key="sentence">{{ said(sentence) }}</p>
   </div>
 </template>
 

@@ -6,7 +6,7 @@ import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import WhyButton from '../ui/WhyButton.vue'
 import { count, day, plain } from '../ui/words'
-import { fixed } from '../units/writing'
+import { fixed, said } from '../units/writing'
 
 /** Cans, film, tape and abrasives of the whole build, and what stays in the cans. */
 const builds = useBuild()
@@ -48,7 +48,7 @@ const shelved = (key: string) =>
     <tbody>
       <tr v-for="line in lines" :key="line.need.key">
         <td>
-          {{ line.need.title }}
+          {{ said(line.need.title) }}
           <span v-if="paint(line.need.key)?.openMl" class="soft"
             >opened can: <span class="mono">{{ fixed(paint(line.need.key)!.openMl, 0) }} ml</span
             ><template v-if="paint(line.need.key)!.openedOn"

@@ -9,7 +9,7 @@ import { useWorkshop } from '../store/workshop'
 import ColourField from '../ui/ColourField.vue'
 import { count, duration, money } from '../ui/words'
 import { differenceWords } from './layerWords'
-import { fixed } from '../units/writing'
+import { fixed, said } from '../units/writing'
 
 /** Schemes from the stock for a colour, fewest hours first. */
 const props = defineProps<{ scheme: Scheme }>()
@@ -61,7 +61,7 @@ const cans = (proposal: Proposal) =>
       <span class="grow" />
       <Button class="bare" size="small" label="Close" @click="emit('close')" />
     </div>
-    <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="bad" role="alert">{{ said(problem) }}</p>
     <table v-if="found.length" class="ledger">
       <thead>
         <tr>
@@ -80,7 +80,7 @@ const cans = (proposal: Proposal) =>
         <tr v-for="each in found" :key="each.label + each.way + each.coats">
           <td>
             {{ each.label }}<br /><span class="soft"
-              >{{ each.way }}, {{ count(each.coats, 'coats') }}</span
+              >{{ said(each.way) }}, {{ count(each.coats, 'coats') }}</span
             >
           </td>
           <td>
@@ -101,7 +101,7 @@ const cans = (proposal: Proposal) =>
           <td v-if="session.owner" class="right mono">
             {{ money(each.costMinor, workshop.currency) }}
           </td>
-          <td>{{ each.risks.join(' ') || 'none known' }}</td>
+          <td>{{ said(each.risks.join(' ') || 'none known') }}</td>
           <td>
             <Button
               size="small"

@@ -11,6 +11,7 @@ import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
 import { duration } from '../ui/words'
 import TouchArt from './TouchArt.vue'
+import { said } from '../units/writing'
 
 /** One touch: what, where, of what; drawn on its part while it is typed. */
 const props = defineProps<{ treatment: Treatment }>()
@@ -146,7 +147,7 @@ const PLACE = [
       />
       <p v-if="task" class="soft">
         <span class="mono">{{ duration(task.task.handsOnMinutes) }}</span> hands-on:
-        {{ task.task.title }}
+        {{ said(task.task.title) }}
       </p>
     </section>
   </div>

@@ -6,7 +6,7 @@ import type { Circuit, LoopHeat } from '../api/types'
 import SignMark from '../ui/SignMark.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import SettlingCurve from './SettlingCurve.vue'
-import { exact, fixed } from '../units/writing'
+import { exact, fixed, said } from '../units/writing'
 
 /** One circuit: its chips with their margins, and what other fans, radiators or rooms would do. */
 const props = defineProps<{ circuit: Circuit; roomC: number; warmed: boolean }>()
@@ -77,15 +77,15 @@ const sign = (margin: number) => (margin < 0 ? 'stop' : margin < 5 ? 'risk' : 'd
       <h3>{{ circuit.name }}</h3>
       <span class="soft"
         >{{ SORTS[circuit.sort] }}, {{ fixed(circuit.heatW, 0) }} W in, air from
-        {{ circuit.airFrom }}</span
+        {{ said(circuit.airFrom) }}</span
       >
       <WhyButton v-if="heat" :why="heat.why" :of="`Heat of ${circuit.name}`" />
       <span v-if="warmed && circuit.radiators.some((r) => r.factor < 1)" class="soft">
         breathes warmed air or through a panel
       </span>
     </header>
-    <p v-if="circuit.problem" class="bad">{{ circuit.problem }}</p>
-    <p v-if="refusal" class="bad" role="alert">{{ refusal }}</p>
+    <p v-if="circuit.problem" class="bad">{{ said(circuit.problem) }}</p>
+    <p v-if="refusal" class="bad" role="alert">{{ said(refusal) }}</p>
     <div class="inside">
       <table v-if="circuit.normal && circuit.hot && heat">
         <thead>

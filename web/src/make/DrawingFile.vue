@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { upload } from '../api/client'
 import type { ReadDrawing } from '../api/types'
 import MeasureField from '../ui/MeasureField.vue'
-import { fixed } from '../units/writing'
+import { fixed, said } from '../units/writing'
 
 /** A drawing from another program: read, shown with its faults, and only then used. */
 const emit = defineEmits<{ part: [drawing: ReadDrawing, name: string]; motif: [path: string] }>()
@@ -75,7 +75,7 @@ function mark() {
       tabindex="-1"
       @change="choose"
     />
-    <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+    <p v-if="problem" class="bad" role="alert">{{ said(problem) }}</p>
     <div v-if="read" class="read">
       <svg
         :viewBox="`${-pad} ${-pad} ${read.widthMm + 2 * pad} ${read.heightMm + 2 * pad}`"
@@ -94,7 +94,7 @@ function mark() {
             :r="pad"
             :class="['fault', { repaired: fault.repaired }]"
           >
-            <title>{{ fault.what }}</title>
+            <title>{{ said(fault.what) }}</title>
           </circle>
         </g>
       </svg>
@@ -117,10 +117,10 @@ function mark() {
         />
         <ul v-if="read.faults.length">
           <li v-for="(fault, index) in read.faults" :key="index">
-            {{ fault.what }} {{ fault.repaired ? '' : '(look at it)' }}
+            {{ said(fault.what) }} {{ fault.repaired ? '' : '(look at it)' }}
           </li>
         </ul>
-        <p v-for="each in read.notes" :key="each" class="soft">{{ each }}</p>
+        <p v-for="each in read.notes" :key="each" class="soft">{{ said(each) }}</p>
         <p class="row">
           <Button size="small" label="Make it a part" @click="use" />
           <Button

@@ -4,6 +4,7 @@ import { computed, onBeforeUnmount, onMounted } from 'vue'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import { useLaser } from './useLaser'
+import { said } from '../units/writing'
 
 /** The laser while it has a job: how far it is, what went wrong, and what to say to it. */
 const laser = useLaser()
@@ -63,7 +64,7 @@ const minutes = (seconds: number) =>
         <Button class="quiet" size="small" label="Break it off" @click="laser.act('stop')" />
       </template>
     </div>
-    <p v-if="view.problem" class="bad" role="alert">{{ view.problem }}</p>
+    <p v-if="view.problem" class="bad" role="alert">{{ said(view.problem) }}</p>
     <p v-if="!over" class="row trouble">
       <span class="soft"
         >a stand-in, {{ view.timesFaster }} × as fast as a real one; try what goes wrong:</span

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { NestProgress } from '../api/types'
-import { fixed } from '../units/writing'
+import { fixed, said } from '../units/writing'
 
 /** The best layout a search has found so far, and how far the search is. */
 const props = defineProps<{ best: NestProgress }>()
@@ -25,7 +25,7 @@ const tall = computed(() => Math.max(1, ...props.best.sheets.map((s) => s.height
         {{ best.sheets.length }} sheets (by area at least {{ best.leastSheets }})
       </span>
       <span v-if="best.unplaced" class="bad">{{ best.unplaced }} pieces find no place</span>
-      <span v-if="best.problem" class="bad" role="alert">{{ best.problem }}</span>
+      <span v-if="best.problem" class="bad" role="alert">{{ said(best.problem) }}</span>
       <span class="grow" />
       <Button
         size="small"

@@ -4,7 +4,7 @@ import type { MadePart } from '../api/types'
 import { useBuild } from '../store/build'
 import WhyButton from '../ui/WhyButton.vue'
 import { duration } from '../ui/words'
-import { fixed } from '../units/writing'
+import { fixed, said } from '../units/writing'
 
 /** Numbers, steps and files of one part. */
 const props = defineProps<{ part: MadePart }>()
@@ -64,7 +64,7 @@ const file = (form: string, kerf = false) =>
   <table v-if="tasks.length" class="ledger">
     <tbody>
       <tr v-for="task in tasks" :key="task.task.key">
-        <td>{{ task.task.title }}</td>
+        <td>{{ said(task.task.title) }}</td>
         <td class="right mono">
           {{ duration(task.task.handsOnMinutes) }}
           <WhyButton :why="task.task.why" :of="task.task.title" />

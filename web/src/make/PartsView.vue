@@ -6,7 +6,7 @@ import type { Panel, PartDrawing, ReadDrawing, RecipeStep } from '../api/types'
 import PickList from '../build/PickList.vue'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
-import { exact } from '../units/writing'
+import { exact, said } from '../units/writing'
 import DrawingFile from './DrawingFile.vue'
 import PartArt from './PartArt.vue'
 import PartFigures from './PartFigures.vue'
@@ -110,7 +110,7 @@ const items = computed(() =>
         @pick="figure = $event"
         @move="moveFigure"
       />
-      <p v-if="part?.problem" class="bad" role="alert">{{ part.problem }}</p>
+      <p v-if="part?.problem" class="bad" role="alert">{{ said(part.problem) }}</p>
       <PartFigures v-if="part" :part="part" />
     </section>
     <PartForm v-model:figure="figure" :panel="panel" :part="part" :sheet="sheet" />

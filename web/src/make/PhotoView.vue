@@ -11,7 +11,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import { newStep, PLAIN_PART } from './figureWords'
 import { asPath, boxOf, type Mm } from './photoOutline'
-import { fixed } from '../units/writing'
+import { fixed, said } from '../units/writing'
 
 /**
  * Distances and outlines measured in a photo, with their uncertainty. The picture stays in the
@@ -238,7 +238,7 @@ function outline() {
         <Button class="bare" size="small" label="Take the last point back" @click="back" />
         <Button class="bare" size="small" label="Begin again" @click="again" />
       </p>
-      <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+      <p v-if="problem" class="bad" role="alert">{{ said(problem) }}</p>
       <table v-if="measured" class="ledger">
         <tbody>
           <tr v-for="(distance, index) in measured.distances" :key="index">
@@ -250,7 +250,7 @@ function outline() {
         </tbody>
       </table>
       <template v-if="measured">
-        <p class="soft">{{ measured.note }}</p>
+        <p class="soft">{{ said(measured.note) }}</p>
         <ChoiceField
           v-if="goal"
           label="Of the last distance make"

@@ -10,7 +10,7 @@ import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { duration } from '../ui/words'
-import { exact, fixed } from '../units/writing'
+import { exact, fixed, said } from '../units/writing'
 
 /** Parts printed from a mesh: measured, drawn, and planned with one reprint in five. */
 const builds = useBuild()
@@ -90,7 +90,7 @@ async function choose(event: Event) {
     tabindex="-1"
     @change="choose"
   />
-  <p v-if="problem" class="bad" role="alert">{{ problem }}</p>
+  <p v-if="problem" class="bad" role="alert">{{ said(problem) }}</p>
   <p v-if="!prints.length" class="soft">
     No print yet. Bring in a mesh (STL, up to 12 MB): its volume, whether it is closed, what
     overhangs, filament and hours follow.

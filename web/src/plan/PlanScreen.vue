@@ -13,6 +13,7 @@ import SignMark from '../ui/SignMark.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { day, duration, moment, stretch } from '../ui/words'
+import { said } from '../units/writing'
 
 /** Will it make the reveal, and what decides that? Then every task with its place and slack. */
 const builds = useBuild()
@@ -109,7 +110,7 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
       <ol class="chain">
         <li v-for="link in chain.slice(0, 6)" :key="link.buildId + link.key">
           <span class="mono">{{ stretch(link.minutes) }}</span>
-          <span>{{ link.text }}</span>
+          <span>{{ said(link.text) }}</span>
           <span v-if="link.buildId !== builds.id" class="soft">another build</span>
         </li>
       </ol>
@@ -132,7 +133,7 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
           :class="{ deciding: task.planned?.deciding }"
         >
           <td>
-            <SignMark :kind="SIGN[task.state]" :size="11" /> {{ task.task.title }}
+            <SignMark :kind="SIGN[task.state]" :size="11" /> {{ said(task.task.title) }}
             <span v-if="task.task.gate" class="gate">check</span>
             <span v-if="task.state === 'NO_LONGER_NEEDED'" class="soft">no longer needed</span>
           </td>

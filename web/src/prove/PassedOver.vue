@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useBuild } from '../store/build'
 import { dayHere } from '../ui/words'
+import { said } from '../units/writing'
 
 /** Steps that count as done though nobody did them: what, for which check, why, who said so. */
 const builds = useBuild()
@@ -31,7 +32,7 @@ const passed = computed(() =>
     <h3>Passed over, not done</h3>
     <ul>
       <li v-for="step in passed" :key="step.key">
-        <strong>{{ step.title }}</strong>, before “{{ step.before }}”: {{ step.note }}
+        <strong>{{ said(step.title) }}</strong>, before “{{ said(step.before) }}”: {{ step.note }}
         <span class="soft">— {{ step.by }}, {{ step.on }}</span>
       </li>
     </ul>

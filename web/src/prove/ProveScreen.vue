@@ -6,6 +6,7 @@ import StageFrame from '../build/StageFrame.vue'
 import { useBuild } from '../store/build'
 import SignMark from '../ui/SignMark.vue'
 import { day } from '../ui/words'
+import { said } from '../units/writing'
 
 /** Every check of this build with its result and name; the long run before the reveal. */
 const builds = useBuild()
@@ -32,7 +33,7 @@ const passed = computed(() => gates.value.filter((gate) => gate.doneAt).length)
         <tr v-for="gate in gates" :key="gate.task.key">
           <td>
             <SignMark :kind="gate.doneAt ? 'done' : gate.state === 'FAILED' ? 'stop' : 'wait'" />
-            {{ gate.task.title }}
+            {{ said(gate.task.title) }}
           </td>
           <td>{{ gate.log.verdict?.note ?? 'open' }}</td>
           <td>{{ gate.log.verdict?.by ?? '' }}</td>

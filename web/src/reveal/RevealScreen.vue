@@ -12,7 +12,7 @@ import { useWorkshop } from '../store/workshop'
 import SignMark from '../ui/SignMark.vue'
 import SwatchChip from '../ui/SwatchChip.vue'
 import { day, dayHere, duration, money } from '../ui/words'
-import { exact } from '../units/writing'
+import { exact, said } from '../units/writing'
 
 /** The page that tells the build. Prints on A4. */
 const builds = useBuild()
@@ -111,7 +111,7 @@ const canExport = computed(() => session.owner)
                 "
               />
               <span>
-                {{ requirement.text }}
+                {{ said(requirement.text) }}
                 <span class="soft">
                   {{ requirement.answer || requirement.outcome.toLowerCase() }}</span
                 >

@@ -13,6 +13,7 @@ import DateField from '../ui/DateField.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { count, day, money } from '../ui/words'
+import { said } from '../units/writing'
 
 /** What the design needs, less what is on the shelf, grouped by supplier; ordered, received, checked. */
 const builds = useBuild()
@@ -147,7 +148,9 @@ async function bring(event: Event) {
         </thead>
         <tbody>
           <tr v-for="line in group.lines" :key="line.need.key">
-            <td>{{ line.need.title }} <WhyButton :why="line.need.why" :of="line.need.title" /></td>
+            <td>
+              {{ said(line.need.title) }} <WhyButton :why="line.need.why" :of="line.need.title" />
+            </td>
             <td class="right mono">{{ count(toBuy(line), line.need.unit) }}</td>
             <td v-if="session.owner" class="right mono">
               {{ money(toBuy(line) * line.need.unitPriceMinor, workshop.currency) }}
@@ -223,7 +226,7 @@ async function bring(event: Event) {
     <section v-if="wrong.length">
       <h3>Sent back</h3>
       <p v-for="order in wrong" :key="order.id">
-        {{ order.title }}, ordered {{ day(order.orderedOn) }}: {{ order.state.toLowerCase() }}
+        {{ said(order.title) }}, ordered {{ day(order.orderedOn) }}: {{ order.state.toLowerCase() }}
       </p>
     </section>
   </StageFrame>

@@ -50,6 +50,8 @@ export function read(text: string, unit: string, marks: Marks = POINT): Reading 
     .replaceAll('÷', '/')
     .trim()
   try {
+    // `1. 1/11`: the blank stands where the decimals would
+    if (/[.,]\s+\d/.test(line)) throw new Unreadable(cannot(unit, marks))
     const reader = new Reader(line.replace(/^[±×]\s*/, ''), unit, marks)
     const value = Number(reader.whole().toFixed(6))
     if (!Number.isFinite(value) || Math.abs(value) >= 1e15)
@@ -79,6 +81,8 @@ export function readMoney(
     }
   let bare = text
   signs.forEach((sign) => (bare = bare.replaceAll(sign, '')))
+  const finer = tooFine(bare, digits, currency, marks)
+  if (finer) return finer
   const reading = read(bare, 'money', marks)
   if (reading.value === null)
     return {
@@ -88,6 +92,21 @@ export function readMoney(
   if (reading.value < 0)
     return { value: null, sentence: 'An amount can’t be below zero.', offers: [] }
   return { value: minor(reading.value, digits) }
+}
+/** An amount with more decimals than its currency has: “3,400” may be a price or thousands. */
+function tooFine(text: string, digits: number, currency: string, marks: Marks): Reading | null {
+  const bare = text.trim()
+  const [, whole, decimals] = bare.match(`^(\\d+)[${marks.decimal}](\\d+)$`) ?? []
+  if (!decimals || decimals.length <= digits) return null
+  const amounts = [minor(Number(`${whole}.${decimals}`), digits)]
+  if (decimals.length === 3 && !whole.startsWith('0'))
+    amounts.push(Number(whole + decimals) * 10 ** digits)
+  const say = (amount: number) => written(amount / 10 ** digits, marks, digits, digits)
+  return {
+    value: null,
+    sentence: `“${bare}” has more decimals than ${currency}: ${amounts.map(say).join(' or ')}?`,
+    offers: amounts.map((value) => ({ label: say(value), value })),
+  }
 }
 const minor = (value: number, digits: number) =>
   Math.round(Number((value * 10 ** digits).toFixed(4)))

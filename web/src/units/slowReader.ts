@@ -47,8 +47,9 @@ function tokensOf(text: string, marks: Marks): (number | string)[] | null {
   const group = marks.group && `\\${marks.group}`
   const grouped = `\\d{1,3}(?:[ '\u202f${group}]\\d{3})+(?!\\d)`
   const number = `(?:${grouped}|\\d+)?(?:\\${marks.decimal}\\d*)?`
+  const fraction = `(\\d+)\\s*/\\s*(\\d+)(?![\\d.,' ]*\\d)`
   const mixed = withoutForeignGroups(text, marks).replace(
-    /(\d+) (\d+)\s*\/\s*(\d+)(?![\d.,' ]*\d)/g,
+    new RegExp(`(?<![\\d.,])(\\d{1,3}(?:[${group}' ]\\d{3})+|\\d+) ${fraction}`, 'g'),
     '($1+$2/$3)',
   )
   const pattern = new RegExp(`\\s*(mm|cm|"|[-+*/()]|${number})\\s*`, 'y')

@@ -159,6 +159,12 @@ describe('money', () => {
 
   it('asks about 3,40 and refuses another currency', () => {
     expect(readMoney('3,40', 2, 'EUR').offers?.map((offer) => offer.value)).toEqual([340, 340000])
+    const typed = readMoney('3,400', 2, 'EUR', COMMA) // thousands, or three decimals?
+    expect(typed.sentence).toBe('“3,400” has more decimals than EUR: 3,40 or 3.400,00?')
+    expect(typed.offers?.map((offer) => offer.value)).toEqual([340, 340000])
+    expect(readMoney('0,125', 2, 'EUR', COMMA).offers?.map((offer) => offer.value)).toEqual([13])
+    expect(readMoney('12.5', 0, 'JPY').offers?.map((offer) => offer.label)).toEqual(['13'])
+    expect(readMoney('3.400', 3, 'KWD').value).toBe(3400)
     expect(readMoney('$5', 2, 'EUR').sentence).toContain('in EUR')
     expect(readMoney('5 cans', 2, 'EUR').value).toBeNull()
     expect(readMoney('-5', 2, 'EUR').value).toBeNull()
@@ -207,6 +213,11 @@ describe('what is printed', () => {
 })
 
 describe('any text of digits, marks, units and operators', () => {
+  it('with a blank where decimals would stand is refused', () => {
+    expect(read('1. 1/11', 'mm').value).toBeNull()
+    expect(read('3, 5', 'mm', COMMA).value).toBeNull()
+  })
+
   const pieces = [
     '1',
     '2',
