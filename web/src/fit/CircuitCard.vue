@@ -68,7 +68,11 @@ function put(field: (typeof SLIDERS)[number]['field'], value: number | number[])
   tried.value = { ...tried.value, [field]: Array.isArray(value) ? value[0] : value }
   ask()
 }
-const sign = (margin: number) => (margin < 0 ? 'stop' : margin < 5 ? 'risk' : 'done')
+/** What breathes the case is warmer than reckoned by all the case warms its air: it never holds. */
+const atLeast = computed(() => (props.circuit.breathesCase ? 'over ' : ''))
+const atMost = computed(() => (props.circuit.breathesCase ? 'under ' : ''))
+const sign = (margin: number) =>
+  margin < 0 ? 'stop' : margin < 5 ? 'risk' : props.circuit.breathesCase ? 'wait' : 'done'
 </script>
 
 <template>
@@ -86,12 +90,15 @@ const sign = (margin: number) => (margin < 0 ? 'stop' : margin < 5 ? 'risk' : 'd
     </header>
     <p v-if="circuit.problem" class="bad">{{ said(circuit.problem) }}</p>
     <p v-if="refusal" class="bad" role="alert">{{ said(refusal) }}</p>
+    <p v-if="circuit.breathesCase" class="soft">
+      How warm the case gets is not known here: that comes on top of these temperatures.
+    </p>
     <div class="inside">
       <table v-if="circuit.normal && circuit.hot && heat">
         <thead>
           <tr>
             <th scope="col">chip</th>
-            <th scope="col">{{ changed ? 'as tried' : `at ${circuit.normal.roomC} °C` }}</th>
+            <th scope="col">{{ changed ? 'as tried' : `at ${exact(circuit.normal.roomC)} °C` }}</th>
             <th scope="col">at {{ exact(circuit.hot.roomC) }} °C</th>
             <th scope="col">slows down</th>
             <th scope="col">left, hot room</th>
@@ -100,10 +107,10 @@ const sign = (margin: number) => (margin < 0 ? 'stop' : margin < 5 ? 'risk' : 'd
         <tbody>
           <tr v-for="(chip, index) in circuit.hot.chips" :key="chip.name">
             <td><SignMark :kind="sign(chip.marginK)" /> {{ chip.name }}</td>
-            <td class="mono">{{ fixed(heat.chips[index].temperatureC, 1) }} °C</td>
-            <td class="mono">{{ fixed(chip.temperatureC, 1) }} °C</td>
+            <td class="mono">{{ atLeast }}{{ fixed(heat.chips[index].temperatureC, 1) }} °C</td>
+            <td class="mono">{{ atLeast }}{{ fixed(chip.temperatureC, 1) }} °C</td>
             <td class="mono">{{ exact(chip.limitC) }} °C</td>
-            <td class="mono">{{ fixed(chip.marginK, 1) }} K</td>
+            <td class="mono">{{ atMost }}{{ fixed(chip.marginK, 1) }} K</td>
           </tr>
         </tbody>
       </table>
@@ -132,7 +139,7 @@ const sign = (margin: number) => (margin < 0 ? 'stop' : margin < 5 ? 'risk' : 'd
             :aria-label="`What if: ${slider.label} of ${circuit.name}`"
             @update:model-value="(value) => put(slider.field, value)"
           />
-          <span class="mono">{{ tried[slider.field] }} {{ slider.unit }}</span>
+          <span class="mono">{{ exact(tried[slider.field]) }} {{ slider.unit }}</span>
         </label>
         <p class="soft">what if: nothing here is kept; a larger reservoir is slower, not cooler</p>
       </div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { newId } from '../api/client'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
@@ -8,12 +9,14 @@ import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import TextField from '../ui/TextField.vue'
 import { money, plain } from '../ui/words'
+import { feetOf } from './feet'
 import { size } from './fitWords'
 import { useLibrary } from './useLibrary'
 
 /** Choosing what the hardware sits in: from the library, or a box of one's own. */
 const emit = defineEmits<{ chosen: [] }>()
 const builds = useBuild()
+const router = useRouter()
 const library = useLibrary()
 const session = useSession()
 const shell = useShell()
@@ -48,17 +51,13 @@ function own() {
     bays: [],
     openings: [],
     mounts: [],
-    supports: {
-      kind: 'FEET',
-      frontMm: box.depthMm * 0.08,
-      backMm: box.depthMm * 0.92,
-      leftMm: box.widthMm * 0.08,
-      rightMm: box.widthMm * 0.92,
-    },
+    supports: { kind: 'FEET', ...feetOf(box) },
     roomC: 22,
     hotRoomC: 32,
   })
   emit('chosen')
+  // it is measured where its numbers are
+  void router.replace({ query: { show: 'enclosure' } })
 }
 </script>
 

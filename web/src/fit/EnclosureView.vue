@@ -11,6 +11,7 @@ import NumberFields from '../ui/NumberFields.vue'
 import TextField from '../ui/TextField.vue'
 import CutAway from './CutAway.vue'
 import EnclosureChoice from './EnclosureChoice.vue'
+import { resized } from './feet'
 import MountRows from './MountRows.vue'
 import { BAY_SEATS, FACES, size } from './fitWords'
 
@@ -158,7 +159,12 @@ const CHANGES = [
         :options="[...ORIGINS]"
         @update:model-value="(origin) => edit({ origin })"
       />
-      <NumberFields :of="enclosure" :fields="OUTER" :problem="problem" @change="edit" />
+      <NumberFields
+        :of="enclosure"
+        :fields="OUTER"
+        :problem="problem"
+        @change="(change) => edit(resized(enclosure!, change))"
+      />
     </section>
     <div class="drawings">
       <CutAway

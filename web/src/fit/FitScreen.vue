@@ -48,8 +48,13 @@ const power = computed(() => fit.value.fed.power)
 const placed = computed(() => fit.value.space?.things.length ?? 0)
 const out = computed(() => fit.value.space?.unplaced.length ?? 0)
 const warmest = computed(() => {
-  const chips = fit.value.cooled.circuits.flatMap((circuit) => circuit.hot?.chips ?? [])
-  return [...chips].sort((a, b) => a.marginK - b.marginK)[0] ?? null
+  const { circuits } = fit.value.cooled
+  const chips = circuits.flatMap((circuit) => circuit.hot?.chips ?? [])
+  const chip = [...chips].sort((a, b) => a.marginK - b.marginK)[0]
+  if (!chip) return '—'
+  // whatever breathes the case is warmer than reckoned, and so may be the warmest
+  const more = circuits.some((circuit) => circuit.hot && circuit.breathesCase)
+  return `${more ? 'over ' : ''}${fixed(chip.temperatureC, 0)} °C`
 })
 </script>
 
@@ -77,7 +82,7 @@ const warmest = computed(() => {
           {{ fixed(power.supplyWatts, 0) }} of {{ fixed(power.wantedWatts, 0) }} W
         </dd>
         <dt>warmest, hot room</dt>
-        <dd class="mono">{{ warmest ? `${fixed(warmest.temperatureC, 0)} °C` : '—' }}</dd>
+        <dd class="mono">{{ warmest }}</dd>
         <dt v-if="fit.stands.balance">
           weighs <WhyButton :why="fit.stands.balance.why" of="Mass and centre of gravity" />
         </dt>

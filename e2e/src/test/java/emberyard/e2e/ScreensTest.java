@@ -99,10 +99,28 @@ class ScreensTest {
 
   private static List<String> axeByDayAndNight(Page page, String name) throws IOException {
     List<String> faults = new ArrayList<>(axe(page, name));
+    faults.addAll(secondBars(page, name));
     page.evaluate("document.documentElement.classList.add('night')");
     faults.addAll(axe(page, name + ", night bench"));
     page.evaluate("document.documentElement.classList.remove('night')");
     return faults;
+  }
+
+  /** A build's screen scrolls inside its frame; the page around it never does, nor sideways. */
+  @SuppressWarnings("unchecked")
+  private static List<String> secondBars(Page page, String name) {
+    return (List<String>)
+        page.evaluate(
+            """
+            (name) => {
+              const all = document.documentElement
+              const tall = document.querySelector('.frame') && all.scrollHeight > innerHeight + 1
+              const wide = all.scrollWidth > innerWidth + 1
+              return [tall && `${name}: ${all.scrollHeight} px tall`, wide && `${name}: too wide`]
+                .filter(Boolean)
+            }
+            """,
+            name);
   }
 
   private static void picture(Page page, String name) {

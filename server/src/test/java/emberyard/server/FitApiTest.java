@@ -57,6 +57,47 @@ class FitApiTest {
     assertEquals(0, owner.get("/api/workshop").json().path("book").path("hardware").size());
   }
 
+  /** A box of one's own weighs something, though nobody has said how much. */
+  @Test
+  void aMassLimitIsNotAnsweredWhileTheEnclosureIsNotWeighed(Client owner) {
+    begin(owner, "fit-mass");
+    take(owner, "fit-mass", "fit-mass-s", "sup-basalt-450");
+    owner
+        .put(
+            "/api/builds/fit-mass/enclosures/fit-mass-e",
+            """
+            {"id": "fit-mass-e", "name": "Sideboard", "origin": "FURNITURE", "productId": "",
+             "widthMm": 1500, "depthMm": 450, "heightMm": 700, "bays": [], "openings": [],
+             "mounts": [], "roomC": 22, "hotRoomC": 32}
+            """,
+            null)
+        .expect(200);
+    owner
+        .put(
+            "/api/builds/fit-mass/requirements/fit-mass-r",
+            """
+            {"id": "fit-mass-r", "text": "light enough", "priority": "MUST", "kind": "WEIGHT",
+             "limit": {"measure": "MASS_KG", "comparison": "AT_MOST", "value": 38},
+             "answer": "", "outcome": "OPEN"}
+            """,
+            null)
+        .expect(200);
+    String numbers = massLimit(owner).path("numbers").asString();
+    assertTrue(numbers.startsWith("not known yet, at least "), numbers);
+    assertEquals("OPEN", massLimit(owner).path("outcome").asString());
+    enclose(owner, "fit-mass", "fit-mass-bought", "enc-girder-120");
+    assertEquals("ANSWERED", massLimit(owner).path("outcome").asString());
+  }
+
+  private static JsonNode massLimit(Client owner) {
+    return view(owner, "fit-mass")
+        .path("coverage")
+        .valueStream()
+        .filter(state -> state.path("requirement").path("id").asString().equals("fit-mass-r"))
+        .findFirst()
+        .orElseThrow();
+  }
+
   @Test
   void aMisfitIsMendedByItsOwnRemedyAndMoneyFollows(Client owner) {
     begin(owner, "fit-swap");

@@ -3,6 +3,7 @@ package emberyard.core.fit;
 import emberyard.core.build.Build;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Size;
+import emberyard.core.build.Unweighed;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
@@ -23,6 +24,10 @@ final class StandsFindings {
       findings.add(lifting(balance));
     }
     Enclosure enclosure = Space.enclosure(build).orElse(null);
+    List<String> unweighed = Unweighed.of(build);
+    if (balance != null && !unweighed.isEmpty()) {
+      findings.add(unweighed(unweighed));
+    }
     if (enclosure != null && balance != null) {
       tips(enclosure, balance, findings);
     }
@@ -31,6 +36,22 @@ final class StandsFindings {
       larger(enclosure, drawn, findings);
     }
     return findings;
+  }
+
+  private static Finding unweighed(List<String> names) {
+    return Finding.of(
+            Severity.NOTE,
+            "fit",
+            "fit/unweighed",
+            names.size() == 1
+                ? "The mass of %s is not known".formatted(names.get(0))
+                : "The mass of %d things is not known".formatted(names.size()),
+            "%s. Mass, loads on the feet and tipping leave that out."
+                .formatted(String.join(", ", names)),
+            "What is carried, and what the feet bear, is more than the sum says.")
+        .with(
+            Remedy.byHand(
+                "Weigh it and type its mass under Hardware; an enclosure of one's own goes there too"));
   }
 
   private static Finding lifting(Balance balance) {

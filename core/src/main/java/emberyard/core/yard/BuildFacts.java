@@ -8,6 +8,7 @@ import emberyard.core.build.Enclosure;
 import emberyard.core.build.Measure;
 import emberyard.core.build.Size;
 import emberyard.core.build.Source;
+import emberyard.core.build.Unweighed;
 import emberyard.core.elevation.Drawn;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.Shares;
@@ -86,10 +87,10 @@ final class BuildFacts {
   /** What has no weight, or no size of its storage yet, can only add to the sums. */
   private static Set<Measure> atLeast(Build build) {
     Set<Measure> partly = EnumSet.noneOf(Measure.class);
+    if (!Unweighed.of(build).isEmpty()) {
+      partly.add(Measure.MASS_KG);
+    }
     for (Component c : build.components()) {
-      if (c.massKg() == 0) {
-        partly.add(Measure.MASS_KG);
-      }
       if (c.kind() == ComponentKind.DRIVE && c.storageGb() == null) {
         partly.add(Measure.STORAGE_GB);
       }

@@ -132,6 +132,15 @@ class UnsafeSideTest extends Proof {
   }
 
   @Test
+  void anEnclosureNobodyWeighedIsSaid() {
+    components.add(part("p", ComponentKind.PROCESSOR, 100, 0));
+    Finding found = found("fit/unweighed").orElseThrow();
+    assertEquals("The mass of Case is not known", found.title());
+    components.add(part("case", ComponentKind.ENCLOSURE, 0, 0));
+    assertTrue(found("fit/unweighed").isEmpty());
+  }
+
+  @Test
   void postsWithoutALoadAreNotCalledSafe() {
     Worksheet.Standoffs bare =
         new Worksheet.Standoffs(4, 3.3, 60, 0.0, 0.0, PostMaterial.MILD_STEEL, true);
