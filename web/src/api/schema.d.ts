@@ -4490,8 +4490,6 @@ export interface components {
             displayPortThere: number;
             /** Format: int32 */
             displayPortWanted: number;
-            /** Format: double */
-            hardwareWatts: number;
             /** Format: int32 */
             hdmiThere: number;
             /** Format: int32 */
@@ -4500,8 +4498,6 @@ export interface components {
             headersThere: number;
             /** Format: int32 */
             headersWanted: number;
-            /** Format: double */
-            supplyWatts: number;
             /** Format: int32 */
             typeCThere: number;
             /** Format: int32 */

@@ -42,7 +42,7 @@ const NUMBERS = [
 <template>
   <SheetFrame
     :sheet="sheet"
-    :good="!length || !!length.lengthMm"
+    :good="length && !!length.lengthMm"
     :why="length?.why"
     :verdict="verdict"
   >

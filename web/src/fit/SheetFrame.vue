@@ -6,8 +6,8 @@ import SignMark from '../ui/SignMark.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 
-/** A worksheet: its name, its fields on the left, its answer on the right. */
-defineProps<{ sheet: Worksheet; good: boolean; why?: Why; verdict: string }>()
+/** A worksheet: its name, its answer (null while it is not known), and its fields. */
+defineProps<{ sheet: Worksheet; good: boolean | null; why?: Why; verdict: string }>()
 const builds = useBuild()
 </script>
 
@@ -22,7 +22,7 @@ const builds = useBuild()
         @update:model-value="(name) => builds.edit('worksheets', sheet, { name })"
       />
       <p class="verdict">
-        <SignMark :kind="good ? 'done' : 'stop'" /> {{ verdict }}
+        <SignMark :kind="good === null ? 'wait' : good ? 'done' : 'stop'" /> {{ verdict }}
         <WhyButton v-if="why" :why="why" :of="sheet.name" />
       </p>
       <Button

@@ -23,7 +23,7 @@ function layer(index: number, change: Partial<Stack['layers'][number]>) {
 }
 const add = () =>
   edit({ layers: [...stack.value.layers, { name: 'layer', nominalMm: 1, toleranceMm: 0.1 }] })
-const good = computed(() => gap.value?.fitsWorst ?? true)
+const good = computed(() => gap.value?.fitsWorst ?? null)
 const verdict = computed(() =>
   gap.value
     ? `${mm(gap.value.gapMm)} free; ${mm(gap.value.worstGapMm)} at worst, ${mm(gap.value.statisticalGapMm)} statistically`

@@ -20,6 +20,9 @@ const edit = (change: Partial<Posts>) =>
 const problem = (field: string) =>
   builds.problem('worksheets', props.sheet.id, 'standoffs.' + field)
 const load = computed(() => props.answer?.standoffs ?? null)
+const good = computed(() =>
+  !load.value || load.value.verdict === 'NOT_KNOWN' ? null : load.value.holds,
+)
 const verdict = computed(() => {
   if (!load.value) return 'reckoning…'
   const { verdict, bendingMpa, axialMpa, yieldMpa, safety, wantedSafety } = load.value
@@ -40,7 +43,7 @@ const NUMBERS = [
 </script>
 
 <template>
-  <SheetFrame :sheet="sheet" :good="!load || load.holds" :why="load?.why" :verdict="verdict">
+  <SheetFrame :sheet="sheet" :good="good" :why="load?.why" :verdict="verdict">
     <div class="form">
       <NumberFields :of="posts" :fields="NUMBERS" :problem="problem" @change="edit" />
       <ChoiceField
@@ -48,6 +51,13 @@ const NUMBERS = [
         :model-value="posts.material"
         :options="MATERIALS"
         @update:model-value="(material) => edit({ material })"
+      />
+      <TextField
+        label="Held sideways by"
+        hint="what keeps the upper plate from swaying; empty for nothing"
+        :model-value="posts.heldBy"
+        :problem="problem('heldBy')"
+        @update:model-value="(heldBy) => edit({ heldBy })"
       />
       <label>
         <Checkbox
@@ -65,13 +75,6 @@ const NUMBERS = [
         />
         both ends clamped: a wide shoulder on a thick plate
       </label>
-      <TextField
-        label="Held sideways by"
-        hint="what keeps the upper plate from swaying; empty for nothing"
-        :model-value="posts.heldBy"
-        :problem="problem('heldBy')"
-        @update:model-value="(heldBy) => edit({ heldBy })"
-      />
     </div>
   </SheetFrame>
 </template>
@@ -82,11 +85,11 @@ const NUMBERS = [
   grid-template-columns: repeat(4, minmax(0, 170px));
   gap: 8px 14px;
 }
-label {
+.form > label {
+  grid-column: 1 / -1;
   display: flex;
   gap: 6px;
   align-items: center;
-  align-self: end;
-  min-height: 36px;
+  min-height: 28px;
 }
 </style>

@@ -18,9 +18,12 @@ const session = useSession()
 const workshop = useWorkshop()
 const build = computed(() => builds.build!)
 const load = computed(() => builds.view!.lightLoad)
-const total = computed(
-  () => load.value.hardwareWatts + load.value.volt5Watts + load.value.volt12Watts,
-)
+/** The one sum of watts, as Fit reckons it. */
+const power = computed(() => builds.view!.fit.fed.power)
+const hardware = computed(() => {
+  const { hungryPeakWatts, restTypicalWatts } = power.value
+  return hungryPeakWatts + restTypicalWatts - load.value.volt5Watts - load.value.volt12Watts
+})
 const INPUTS = [
   { value: 'HDMI', label: 'HDMI' },
   { value: 'DISPLAY_PORT', label: 'DisplayPort' },
@@ -99,14 +102,14 @@ const outputs = computed(() =>
       <LoadStrip
         label="Power"
         unit="W"
-        :there="load.supplyWatts"
+        :there="power.supplyWatts"
         :pieces="[
-          { name: 'hardware', value: load.hardwareWatts, kind: 'soot' },
+          { name: 'hardware', value: hardware, kind: 'soot' },
           { name: '5 V', value: load.volt5Watts, kind: 'glow' },
           { name: '12 V', value: load.volt12Watts, kind: 'rope' },
         ]"
-        :wanted="total * 1.25"
-        note="wanted: sum × 1.25 reserve (default)"
+        :wanted="power.wantedWatts"
+        note="wanted: peak of processor and graphics, the rest as usual, × 1.25"
       />
       <LoadStrip
         v-for="line in outputs"

@@ -6,23 +6,19 @@ import emberyard.core.build.ComponentKind;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
-import java.util.function.ToDoubleFunction;
 import java.util.function.ToIntFunction;
 
 /**
- * What lights and screens draw, against what is there.
+ * What lights and screens draw, and the plugs they want against those there. The watts of the whole
+ * build are {@link emberyard.core.fit.Power}.
  *
  * @param volt5Watts screens and strips on 5 V
  * @param volt12Watts screens and strips on 12 V
- * @param hardwareWatts peak of all components
- * @param supplyWatts what the supplies give together
  * @param hdmiWanted screens with HDMI, and so on per plug
  */
 public record LightLoad(
     double volt5Watts,
     double volt12Watts,
-    double hardwareWatts,
-    double supplyWatts,
     int hdmiWanted,
     int hdmiThere,
     int displayPortWanted,
@@ -37,8 +33,6 @@ public record LightLoad(
     return new LightLoad(
         watts(build, Rail.V5),
         watts(build, Rail.V12),
-        sum(build, c -> c.peakWatts() * c.quantity()),
-        sum(build, c -> c.supplyWatts() * c.quantity()),
         wanted(build, Screen.Input.HDMI),
         there(build, Component::hdmiOutputs, true),
         wanted(build, Screen.Input.DISPLAY_PORT),
@@ -47,11 +41,6 @@ public record LightLoad(
         there(build, Component::typeCOutputs, true),
         (int) build.strips().stream().filter(LightLoad::onHeader).count(),
         there(build, Component::lightHeaders, false));
-  }
-
-  /** Total of hardware, screens and lights. */
-  public double totalWatts() {
-    return hardwareWatts + volt5Watts + volt12Watts;
   }
 
   static boolean onHeader(LightStrip strip) {
@@ -69,10 +58,6 @@ public record LightLoad(
             .filter(strip -> strip.rail() == rail)
             .mapToDouble(strip -> strip.amps() * rail.volts())
             .sum();
-  }
-
-  private static double sum(Build build, ToDoubleFunction<Component> of) {
-    return build.components().stream().mapToDouble(of).sum();
   }
 
   private static int wanted(Build build, Screen.Input input) {
