@@ -20,6 +20,12 @@ export const yardPreset = definePreset(Aura, {
   primitive: {
     borderRadius: { none: '0', xs: '1px', sm: '2px', md: '2px', lg: '2px', xl: '2px' },
   },
+  components: {
+    datepicker: {
+      panel: { borderColor: 'transparent', padding: '0' },
+      date: { width: '2rem', height: '1.9rem', borderRadius: '2px' },
+    },
+  },
   semantic: {
     primary: ember,
     focusRing: { width: '2px', style: 'solid', color: 'var(--focus)', offset: '2px' },

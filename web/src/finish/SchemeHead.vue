@@ -97,7 +97,7 @@ const problem = (field: string) => builds.problem('schemes', props.scheme.id, fi
 <style scoped>
 .head {
   display: grid;
-  grid-template-columns: 1.4fr 1.3fr 1fr 0.9fr 128px auto;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
   gap: 12px;
   align-items: end;
 }
@@ -113,10 +113,5 @@ const problem = (field: string) => builds.problem('schemes', props.scheme.id, fi
   color: var(--ink);
   text-decoration: underline;
   cursor: pointer;
-}
-@media (max-width: 1200px) {
-  .head {
-    grid-template-columns: repeat(3, 1fr);
-  }
 }
 </style>

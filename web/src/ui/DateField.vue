@@ -2,8 +2,9 @@
 import Button from 'primevue/button'
 import DatePicker from 'primevue/datepicker'
 import InputText from 'primevue/inputtext'
+import { usePrimeVue } from 'primevue/config'
 import Popover from 'primevue/popover'
-import { computed, ref, useId } from 'vue'
+import { computed, ref, useId, watchEffect } from 'vue'
 import { useBuild } from '../store/build'
 import { readDay, writtenDay } from '../units/days'
 import { said, writing } from '../units/writing'
@@ -23,6 +24,11 @@ const emit = defineEmits<{ 'update:modelValue': [value: string] }>()
 
 const id = useId()
 const builds = useBuild()
+const primevue = usePrimeVue()
+/** Where the day is written first, the week begins on Monday. */
+watchEffect(() => {
+  primevue.config.locale!.firstDayOfWeek = writing.value.dates === 'DAY_FIRST' ? 1 : 0
+})
 const month = ref<InstanceType<typeof Popover>>()
 const today = () => (builds.view?.now ?? new Date().toISOString()).slice(0, 10)
 const reading = (text: string) => readDay(text, writing.value.dates, today())

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import InputText from 'primevue/inputtext'
 import { computed, ref, watch } from 'vue'
 import { get, send } from '../api/client'
 import type { HistoryStep } from '../api/types'
@@ -71,7 +72,7 @@ async function restore(step: HistoryStep, state: 'before' | 'after') {
     <template #actions>
       <label class="find">
         <span class="soft">about</span>
-        <input v-model="wanted" class="p-inputtext" aria-label="Show only changes about" />
+        <InputText v-model="wanted" aria-label="Show only changes about" />
       </label>
     </template>
     <table class="ledger">
@@ -132,7 +133,7 @@ async function restore(step: HistoryStep, state: 'before' | 'after') {
   gap: 8px;
   align-items: center;
 }
-.find input {
+.find :deep(input) {
   width: 180px;
 }
 .when,
