@@ -16,9 +16,13 @@ public final class DxfReader {
   private static final int DEEPEST = 8;
   private static final int LONGEST = 20_000_000;
 
+  /** Lines, arcs and blocks laid, repeated ones each time. */
+  private static final int MOST_STEPS = 200_000;
+
   private final Pen pen = new Pen();
   private final Set<String> notes = new LinkedHashSet<>();
   private final Map<String, Block> blocks = new HashMap<>();
+  private int steps;
 
   private record Block(double xMm, double yMm, List<DxfEntity> entities) {}
 
@@ -100,6 +104,7 @@ public final class DxfReader {
   private void draw(List<DxfEntity> entities, Affine place, int depth) {
     for (int i = 0; i < entities.size(); i++) {
       DxfEntity entity = entities.get(i);
+      step();
       pen.at(place, entity.text(8, ""));
       switch (entity.kind()) {
         case "LINE" -> {
@@ -122,6 +127,22 @@ public final class DxfReader {
     }
   }
 
+  /** What repeats itself is counted each time: a small file can ask for endless work. */
+  private void step() {
+    if (++steps > MOST_STEPS) {
+      throw new InvalidValue(
+          "file",
+          "The drawing lays more than %,d lines, repeated blocks counted each time."
+              .formatted(MOST_STEPS));
+    }
+  }
+
+  /** An angle as a turn of more than nothing and at most once round, radians. */
+  private static double onceRound(double radians) {
+    double turn = radians % (2 * Math.PI);
+    return turn <= 0 ? turn + 2 * Math.PI : turn;
+  }
+
   private void circle(DxfEntity circle) {
     double x = circle.number(10, 0);
     double y = circle.number(20, 0);
@@ -140,10 +161,7 @@ public final class DxfReader {
     double r = arc.number(40, 0);
     double from = Math.toRadians(arc.number(50, 0));
     double to = Math.toRadians(arc.number(51, 0));
-    double turn = to - from;
-    while (turn <= 0) {
-      turn += 2 * Math.PI;
-    }
+    double turn = onceRound(to - from);
     pen.moveTo(x + r * Math.cos(from), y + r * Math.sin(from));
     // two halves: a bulge can't hold a whole turn
     double middle = from + turn / 2;
@@ -161,7 +179,7 @@ public final class DxfReader {
     double ry = rx * entity.number(40, 1);
     double tilt = Math.atan2(my, mx);
     double from = entity.number(41, 0);
-    double turn = entity.number(42, 2 * Math.PI) - from;
+    double turn = onceRound(entity.number(42, 2 * Math.PI) - from);
     double ex = rx * Math.cos(from);
     double ey = ry * Math.sin(from);
     pen.moveTo(
@@ -241,6 +259,7 @@ public final class DxfReader {
     int rows = (int) Math.max(1, Math.min(100, insert.number(71, 1)));
     for (int row = 0; row < rows; row++) {
       for (int column = 0; column < columns; column++) {
+        step();
         Affine inner =
             Affine.shift(insert.number(10, 0), insert.number(20, 0))
                 .then(Affine.turn(Math.toRadians(insert.number(50, 0))))

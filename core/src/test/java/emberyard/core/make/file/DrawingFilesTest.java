@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.units.InvalidValue;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Drawings from other programs, and hostile ones. */
@@ -180,6 +181,32 @@ class DrawingFilesTest {
             "0 SECTION 2 BLOCKS 0 BLOCK 2 A 10 0 20 0 0 INSERT 2 A 10 1 20 1 0 ENDBLK 0 ENDSEC"
                 + " 0 SECTION 2 ENTITIES 0 INSERT 2 A 10 0 20 0 70 100 71 100 0 ENDSEC 0 EOF");
     assertThrows(InvalidValue.class, () -> DxfReader.read(text));
+  }
+
+  @Test
+  void repeatedBlocksAreCountedEachTime() {
+    StringBuilder blocks = new StringBuilder("0 SECTION 2 BLOCKS");
+    for (int i = 0; i < 7; i++) {
+      blocks.append(" 0 BLOCK 2 B%d 10 0 20 0".formatted(i));
+      blocks.append(i == 0 ? " 0 TEXT 1 x" : " 0 INSERT 2 B%d 70 100 71 100".formatted(i - 1));
+      blocks.append(" 0 ENDBLK");
+    }
+    String text = blocks + " 0 ENDSEC 0 SECTION 2 ENTITIES 0 INSERT 2 B6 70 100 71 100 0 ENDSEC";
+    InvalidValue refused =
+        assertThrows(InvalidValue.class, () -> DxfReader.read(lines(text + " 0 EOF")));
+    assertTrue(refused.getMessage().contains("200,000"), refused.getMessage());
+  }
+
+  /** An arc of 10^300 degrees is once round at most, and ends. */
+  @Test
+  void absurdAnglesEnd() {
+    for (String angles : List.of("50 1e300 51 -1e300", "50 -1e300 51 1e300", "50 720 51 0")) {
+      DxfReader.read(
+          lines("0 SECTION 2 ENTITIES 0 ARC 10 0 20 0 40 5 " + angles + " 0 ENDSEC 0 EOF"));
+    }
+    DxfReader.read(
+        lines(
+            "0 SECTION 2 ENTITIES 0 ELLIPSE 10 0 20 0 11 9 21 0 40 0.5 41 0 42 1e300 0 ENDSEC 0 EOF"));
   }
 
   /** Small files that would keep a naive program busy for hours. */
