@@ -9,6 +9,7 @@ import java.nio.file.Files;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
 
 @ExtendWith(TestYard.class)
 class AccessTest {
@@ -115,6 +116,51 @@ class AccessTest {
     helper.get("/api/builds/veil/export").expect(403);
     helper.put("/api/workshop/people/x", "{}", null).expect(403);
     helper.get("/api/accounts").expect(403);
+  }
+
+  /** Amounts show in no kind of answer, a refusal included, and outlive what a helper does. */
+  @Test
+  void refusalsShowHelpersNoMoneyEither(Client owner) {
+    owner.begin("veil2");
+    String path = "/api/builds/veil2/components/v2c";
+    owner.put(path, Things.component("v2c", "Board", 12_345), null).expect(200);
+    owner
+        .put("/api/builds/veil2/components/v2d", Things.component("v2d", "Fan", 6_789), null)
+        .expect(200);
+    owner
+        .put(
+            "/api/builds/veil2/requirements/v2r",
+            """
+            {"id": "v2r", "text": "cheap", "priority": "MUST", "kind": "MONEY",
+             "limit": {"measure": "TOTAL_MINOR", "comparison": "AT_MOST", "value": 54321},
+             "answer": "", "outcome": "OPEN"}
+            """,
+            null)
+        .expect(200);
+    Client helper = TestYard.helper();
+    String stale = helper.put(path, Things.component("v2c", "Plank", 0), 1L).expect(412).text();
+    assertTrue(stale.contains("\"Board\"") && stale.contains("\"priceMinor\":0"), stale);
+    String limit =
+        helper
+            .put(
+                "/api/builds/veil2/requirements/v2r",
+                """
+                {"id": "v2r", "text": "dear", "priority": "MUST", "kind": "MONEY",
+                 "limit": {"measure": "TOTAL_MINOR", "comparison": "AT_MOST", "value": 0},
+                 "answer": "", "outcome": "OPEN"}
+                """,
+                1L)
+            .expect(412)
+            .text();
+    assertFalse(limit.contains("54321"), limit);
+    // out and in again, the price is what it was; and of two things each keeps its own
+    helper.delete("/api/builds/veil2/components/v2c").expect(200);
+    helper.put(path, Things.component("v2c", "Board again", 0), null).expect(200);
+    JsonNode components = owner.get("/api/builds/veil2").json().path("build").path("components");
+    for (JsonNode component : components) {
+      boolean board = component.path("id").asString().equals("v2c");
+      assertEquals(board ? 12_345 : 6_789, component.path("priceMinor").asLong());
+    }
   }
 
   @Test

@@ -1,7 +1,10 @@
 package emberyard.server.api;
 
+import emberyard.core.build.Measure;
 import emberyard.server.access.Account;
+import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.MediaType;
@@ -14,14 +17,19 @@ import org.springframework.web.bind.annotation.ControllerAdvice;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseBodyAdvice;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
- * Helpers see no money: every field of an answer whose name ends in {@code Minor} is 0 for them, or
- * null where it may be. That every amount's field ends so is held by a test.
+ * Helpers see no money: every field of an answer whose name ends in {@code Minor}, and the value of
+ * every limit on money, is 0 for them, or null where it may be; problem answers included. That
+ * every amount's field ends so is held by a test.
  */
 @ControllerAdvice
 public class MoneyVeil implements ResponseBodyAdvice<Object> {
+  /** Amounts inside a limit on money. */
+  private static final Set<String> LIMIT = Set.of("value", "reading");
+
   private final JsonMapper mapper;
 
   MoneyVeil(JsonMapper mapper) {
@@ -50,7 +58,7 @@ public class MoneyVeil implements ResponseBodyAdvice<Object> {
     Authentication who = SecurityContextHolder.getContext().getAuthentication();
     boolean helper =
         who != null && who.getPrincipal() instanceof Account account && !account.owner();
-    if (!helper || body == null || !MediaType.APPLICATION_JSON.isCompatibleWith(type)) {
+    if (!helper || body == null || !type.getSubtype().endsWith("json")) {
       return body;
     }
     JsonNode tree = mapper.valueToTree(body);
@@ -61,7 +69,9 @@ public class MoneyVeil implements ResponseBodyAdvice<Object> {
   private static void veil(JsonNode node) {
     if (node instanceof ObjectNode object) {
       for (Map.Entry<String, JsonNode> field : object.properties()) {
-        if (amount(field.getKey()) && !field.getValue().isNull()) {
+        boolean amount =
+            amount(field.getKey()) || onMoney(object) && LIMIT.contains(field.getKey());
+        if (amount && !field.getValue().isNull()) {
           object.put(field.getKey(), 0L);
         }
       }
@@ -69,11 +79,26 @@ public class MoneyVeil implements ResponseBodyAdvice<Object> {
     node.forEach(MoneyVeil::veil);
   }
 
-  /** Puts the stored amounts back into what a helper sends. */
+  private static boolean onMoney(JsonNode limit) {
+    return limit.path("measure").asString("").equals(Measure.TOTAL_MINOR.name());
+  }
+
+  /** Puts the stored amounts back into what a helper sends; in lists to the element of that id. */
   static void restore(JsonNode sent, JsonNode stored) {
+    if (sent instanceof ArrayNode && stored instanceof ArrayNode) {
+      Map<String, JsonNode> byId = new HashMap<>();
+      stored.forEach(each -> byId.put(named(each), each));
+      sent.forEach(
+          each -> {
+            JsonNode kept = byId.get(named(each));
+            if (kept != null) {
+              restore(each, kept);
+            }
+          });
+    }
     if (sent instanceof ObjectNode object) {
       for (Map.Entry<String, JsonNode> field : stored.properties()) {
-        if (amount(field.getKey())) {
+        if (amount(field.getKey()) || onMoney(stored) && LIMIT.contains(field.getKey())) {
           object.set(field.getKey(), field.getValue());
         }
       }
@@ -84,5 +109,10 @@ public class MoneyVeil implements ResponseBodyAdvice<Object> {
         }
       }
     }
+  }
+
+  /** What an element of a list is known by: its id, or the letter of an option. */
+  private static String named(JsonNode element) {
+    return element.path("id").asString(element.path("letter").asString(""));
   }
 }

@@ -1,12 +1,14 @@
 package emberyard.server.api;
 
 import emberyard.server.access.Account;
+import emberyard.server.store.HistoryStore;
 import emberyard.server.store.Kept;
 import emberyard.server.store.ThingJson;
 import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -17,10 +19,12 @@ import tools.jackson.databind.JsonNode;
 public class ThingApi {
   private final ThingStore store;
   private final ThingJson json;
+  private final HistoryStore history;
 
-  ThingApi(ThingStore store, ThingJson json) {
+  ThingApi(ThingStore store, ThingJson json, HistoryStore history) {
     this.store = store;
     this.json = json;
+    this.history = history;
   }
 
   /**
@@ -62,14 +66,15 @@ public class ThingApi {
   @SuppressWarnings("unchecked")
   private <T> T withStoredAmounts(T value, String id, JsonNode tree) {
     Class<T> type = (Class<T>) value.getClass();
-    return store
-        .find(ThingKind.of(value), id, type)
-        .map(
-            kept -> {
-              MoneyVeil.restore(tree, json.tree(kept.value()));
-              return json.read(tree, type);
-            })
-        .orElse(value);
+    ThingKind kind = ThingKind.of(value);
+    Optional<JsonNode> stored =
+        store
+            .find(kind, id, type)
+            .map(kept -> json.tree(kept.value()))
+            // taken out and put in again by somebody who sees no price: it keeps its price
+            .or(() -> history.last(kind, id).map(body -> json.read(body, JsonNode.class)));
+    stored.ifPresent(kept -> MoneyVeil.restore(tree, kept));
+    return stored.isPresent() ? json.read(tree, type) : value;
   }
 
   private static long version(String ifMatch) {

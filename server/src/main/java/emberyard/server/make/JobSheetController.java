@@ -3,6 +3,7 @@ package emberyard.server.make;
 import emberyard.core.build.SheetLayout;
 import emberyard.core.make.LaidOut;
 import emberyard.core.workshop.SheetProduct;
+import emberyard.core.yard.BuildPicture;
 import emberyard.server.store.MissingThing;
 import emberyard.server.yard.YardReader;
 import org.springframework.http.HttpHeaders;
@@ -35,14 +36,9 @@ class JobSheetController {
             .book()
             .sheet(layout.sheetId())
             .orElseThrow(() -> new MissingThing("Its sheet is gone from the stock list."));
-    LaidOut laid =
-        picture.make().layouts().stream()
-            .filter(each -> each.layout().id().equals(layoutId))
-            .findFirst()
-            .orElseThrow();
     byte[] pdf =
         JobSheet.pdf(
-            laid,
+            laid(picture, layoutId),
             sheet,
             reading.book().machine(layout.machineId()).orElse(null),
             picture.build().brief().name(),
@@ -51,6 +47,13 @@ class JobSheetController {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "inline; filename=\"job-sheet.pdf\"")
         .body(pdf);
+  }
+
+  private static LaidOut laid(BuildPicture picture, String layoutId) {
+    return picture.make().layouts().stream()
+        .filter(each -> each.layout().id().equals(layoutId))
+        .findFirst()
+        .orElseThrow();
   }
 
   /** The address of a build's cards: a label adds the card. */

@@ -70,4 +70,16 @@ public class HistoryStore {
         .query(PAST)
         .optional();
   }
+
+  /** The JSON a thing had before it was last changed or removed. */
+  public Optional<String> last(ThingKind kind, String thingId) {
+    return sql.sql(
+            """
+            SELECT before FROM change WHERE kind = ? AND thing_id = ? AND before IS NOT NULL
+            ORDER BY seq DESC LIMIT 1
+            """)
+        .params(kind.name(), thingId)
+        .query(String.class)
+        .optional();
+  }
 }
