@@ -25,6 +25,8 @@ class ExampleTest {
       namesEverythingWrong(owner);
       TestYard.setUp(owner);
       Map<String, String> nothing = Map.of();
+      assertTrue(owner.post("/api/undo", nothing).expect(200).json().path("undone").isNull());
+      owner.get("/api/yard").expect(200); // undone with its workshop, the yard was lost for good
       assertEquals(
           "example",
           owner.post("/api/builds/example", nothing).expect(200).json().path("id").asString());

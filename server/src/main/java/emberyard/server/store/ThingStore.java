@@ -115,7 +115,8 @@ public class ThingStore {
   /**
    * Takes back the last act of this account.
    *
-   * @return what was taken back, in the words of the API ("panels"), empty when there is nothing
+   * @return what was taken back, in the words of the API ("panels"), empty when there is nothing:
+   *     the set-up of the workshop is never taken back
    * @throws ChangedSince when somebody else changed the thing afterwards
    */
   public Optional<Undone> undo(String accountId) {
@@ -276,7 +277,12 @@ public class ThingStore {
       @Nullable String buildId,
       long position,
       @Nullable String before,
-      @Nullable String after) {}
+      @Nullable String after) {
+    /** The floor: without its workshop there is nothing to come back to. */
+    boolean opensTheWorkshop() {
+      return kind == ThingKind.WORKSHOP && before == null;
+    }
+  }
 
   private Optional<Undone> undoLast(String accountId) {
     Optional<LastChange> last = lastChange(accountId);
@@ -301,6 +307,9 @@ public class ThingStore {
                         r.getString(6),
                         r.getString(7)))
             .list();
+    if (changes.stream().anyMatch(Change::opensTheWorkshop)) {
+      return Optional.empty();
+    }
     changes.forEach(this::takeBack);
     Change first = changes.get(changes.size() - 1);
     return Optional.of(new Undone(first.kind.word(), first.id, first.buildId));
