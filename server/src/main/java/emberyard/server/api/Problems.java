@@ -17,6 +17,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import tools.jackson.core.JacksonException;
 
@@ -69,6 +70,19 @@ class Problems {
                         error.getField() + " " + error.getDefaultMessage() + "."))
             .toList();
     return answer(new Problem("about:blank", errors.get(0).sentence(), 422, errors, null));
+  }
+
+  @ExceptionHandler
+  ResponseEntity<Problem> unreadable(MethodArgumentTypeMismatchException problem) {
+    String name = problem.getName();
+    return invalid(
+        "", new InvalidValue(name, "“%s” can't be read as %s.".formatted(name, wanted(problem))));
+  }
+
+  private static String wanted(MethodArgumentTypeMismatchException problem) {
+    Class<?> type = problem.getRequiredType();
+    boolean number = type != null && (type.isPrimitive() || Number.class.isAssignableFrom(type));
+    return number ? "a whole number" : "what is asked for here";
   }
 
   @ExceptionHandler
