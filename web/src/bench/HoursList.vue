@@ -14,6 +14,7 @@ import MeasureField from '../ui/MeasureField.vue'
 import TextField from '../ui/TextField.vue'
 import TimeField from '../ui/TimeField.vue'
 import { instantOf, localOf } from '../units/zone'
+import { useMadeHere } from './madeHere'
 
 /** Hours of one step: lines of the clock and typed ones, corrected and back-dated here. */
 const props = defineProps<{ buildId: string; task: TaskPicture; times: TimeEntry[]; now: string }>()
@@ -28,13 +29,15 @@ const people = computed(() =>
 )
 const path = (id: string) =>
   `/api/builds/${encodeURIComponent(props.buildId)}/times/${encodeURIComponent(id)}`
+const here = useMadeHere(() => props.times)
 const lines = computed(() => {
   const typed = props.times.map((time) => saver.typedOver(path(time.id), time))
   const fresh = saver
     .unstored(path(''))
     .filter((edit) => !props.times.some((time) => edit.path === path(time.id)))
     .map((edit) => edit.value as TimeEntry | null)
-  return [...typed, ...fresh].filter(
+  const saved = here.unread.value.filter((made) => !fresh.some((time) => time?.id === made.id))
+  return [...typed, ...fresh, ...saved].filter(
     (time): time is TimeEntry => !!time && time.taskKey === props.task.task.key,
   )
 })
@@ -42,7 +45,9 @@ const start = (time: TimeEntry) => localOf(time.startedAt, zone.value)
 const minutes = (time: TimeEntry) =>
   time.endedAt ? (Date.parse(time.endedAt) - Date.parse(time.startedAt)) / 60_000 : null
 async function save(time: TimeEntry, change: Partial<TimeEntry>) {
-  saver.save({ key: `times/${time.id}`, path: path(time.id), value: { ...time, ...change } })
+  const value = { ...time, ...change }
+  if (!props.times.some((each) => each.id === time.id)) here.put(value)
+  saver.save({ key: `times/${time.id}`, path: path(time.id), value })
   await saver.settled()
   await clock.refresh().catch(() => undefined)
 }
@@ -77,6 +82,7 @@ function add() {
   )
 }
 async function remove(time: TimeEntry) {
+  here.drop(time.id)
   saver.save({ key: `times/${time.id}`, path: path(time.id), value: null })
   await saver.settled()
   await Promise.all([clock.refresh(), builds.id ? builds.reload() : null]).catch(() => undefined)

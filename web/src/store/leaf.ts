@@ -17,6 +17,16 @@ export function leafAt(thing: unknown, pointer: string): unknown {
   return steps(pointer).reduce<unknown>((at, step) => (isBag(at) ? at[step] : undefined), thing)
 }
 
+/** Pointers to the leaves that differ; a list with other members counts as one leaf. */
+export function changedLeaves(before: unknown, after: unknown, at = '#'): string[] {
+  if (same(before, after)) return []
+  const lists = Array.isArray(before) || Array.isArray(after)
+  const alike = Array.isArray(before) && Array.isArray(after) && sameMembers(before, after)
+  if (!isBag(before) || !isBag(after) || (lists && !alike)) return [at]
+  const names = new Set([...Object.keys(before), ...Object.keys(after)])
+  return [...names].flatMap((name) => changedLeaves(before[name], after[name], `${at}/${name}`))
+}
+
 /**
  * A copy of `thing` with what stands at the pointer taken from `from`. Where a list on the way has
  * other members there, the whole list is taken: its places would not mean the same.

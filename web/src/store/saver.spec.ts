@@ -207,6 +207,38 @@ describe('what was refused', () => {
     expect(saver.state).toBe('saved')
   })
 
+  it('that is only right together with another does not keep a third from being saved', async () => {
+    const saver = open()
+    const hours = (from: number, to: number, why: string) => ({
+      key: 'times/t',
+      path: '/api/builds/b/times/t',
+      value: { id: 't', from, to, why },
+    })
+    const late = refuse(422, {
+      status: 422,
+      title: 'ends after now',
+      errors: [{ pointer: '#/to', sentence: 'ends after now' }],
+    })
+    answers = [ok(1)]
+    saver.save(hours(8, 9, ''))
+    await vi.advanceTimersByTimeAsync(100)
+    answers = [late, late]
+    saver.save(hours(80, 90, ''))
+    await vi.advanceTimersByTimeAsync(100)
+    expect(saver.typedOver('/api/builds/b/times/t', hours(8, 9, '').value)).toMatchObject({
+      from: 80,
+    })
+    answers = [late, late, ok(2)]
+    saver.save(hours(80, 90, 'forgot'))
+    await vi.advanceTimersByTimeAsync(100)
+    expect(JSON.parse(sent.at(-1)!.body)).toEqual({ id: 't', from: 8, to: 9, why: 'forgot' })
+    expect(saver.problem('times/t', 'to')).toBe('ends after now')
+    expect(saver.typedOver('/api/builds/b/times/t', hours(8, 9, 'forgot').value)).toMatchObject({
+      from: 80,
+      to: 90,
+    })
+  })
+
   it('is still there, with its sentence, after a reload', async () => {
     const saver = open()
     saver.holds(PATH, stored)

@@ -2,7 +2,7 @@ import { defineStore } from 'pinia'
 import { computed, nextTick, reactive, ref } from 'vue'
 import { Refusal, Unreachable, send, type FieldError } from '../api/client'
 import { KeptEntries } from './kept'
-import { leafAt, same, withLeaf } from './leaf'
+import { changedLeaves, leafAt, same, withLeaf } from './leaf'
 import { useSession } from './session'
 import { useShell } from './shell'
 
@@ -57,6 +57,8 @@ export const useSaver = defineStore('saver', () => {
   const away = ref(false)
   /** What the server holds of a thing, where that is known. */
   const stored = new Map<string, unknown>()
+  /** Each thing as it was when the server last refused part of it. */
+  const turnedDown = new Map<string, unknown>()
   /** Sentences some field on the screen asks for. */
   const claimed = new Set<string>()
   let account: string | null = null
@@ -112,6 +114,7 @@ export const useSaver = defineStore('saver', () => {
   }
   function allow(edit: Edit) {
     problems.delete(edit.key)
+    turnedDown.delete(edit.path)
     if (refused.delete(edit.path)) keptRefused?.put(edit.path, null)
   }
 
@@ -162,10 +165,11 @@ export const useSaver = defineStore('saver', () => {
   async function sendOne(edit: Waiting): Promise<boolean> {
     const errors: FieldError[] = []
     let value = edit.value
+    let narrowed = false
     for (;;) {
       try {
         await put(edit, value)
-        if (errors.length) leave(edit, errors)
+        if (errors.length) leave(edit, errors, narrowed)
         else if (!pending.has(edit.path) || pending.get(edit.path) === edit) allow(edit)
         settle(edit)
         return true
@@ -190,8 +194,14 @@ export const useSaver = defineStore('saver', () => {
           return true
         }
         const rest = without(edit, value, problem, errors)
-        if (rest === null) return true
-        value = rest
+        const fresh = rest === null && !narrowed ? typedSince(edit) : null
+        if (rest === null && fresh === null) {
+          leave(edit, errors, wholly(edit, errors))
+          settle(edit)
+          return true
+        }
+        narrowed ||= rest === null
+        value = rest ?? fresh
       }
     }
   }
@@ -223,29 +233,51 @@ export const useSaver = defineStore('saver', () => {
   }
   /**
    * The edit with its refused fields as the server holds them, so that the others are saved; null
-   * where nothing is left to send. What was refused is noted in `errors`.
+   * where that does not help. What was refused is noted in `errors`.
    */
   function without(edit: Waiting, value: unknown, problem: Refusal, errors: FieldError[]): unknown {
     const found = problem.errors.length
       ? problem.errors
       : [{ pointer: '#', sentence: problem.message }]
-    errors.push(...found)
+    errors.push(...found.filter((each) => !errors.some((e) => e.pointer === each.pointer)))
     const base = stored.get(edit.path)
     const whole = base === undefined || edit.post || value === null || problem.errors.length === 0
     let rest = value
     if (!whole) found.forEach((error) => (rest = withLeaf(rest, error.pointer, base)))
-    if (whole || same(rest, value) || same(rest, base) || errors.length > MOST_REFUSALS) {
-      leave(edit, errors, Boolean(whole) || !same(rest, base))
-      settle(edit)
-      return null
-    }
-    return rest
+    const stuck = same(rest, value) || same(rest, base) || errors.length > MOST_REFUSALS
+    return whole || stuck ? null : rest
+  }
+  /** Whether more of a thing is left unsaved than the fields that were refused. */
+  function wholly(edit: Waiting, errors: FieldError[]): boolean {
+    const base = stored.get(edit.path)
+    if (base === undefined || edit.post || edit.value === null) return true
+    if (errors.some((error) => error.pointer === '#')) return true
+    const rest = errors.reduce<unknown>(
+      (thing, error) => withLeaf(thing, error.pointer, base),
+      edit.value,
+    )
+    return !same(rest, base)
+  }
+  /**
+   * What was typed since this thing was last refused, laid over what the server holds: two fields
+   * that are only right together (from and to) must not keep a third from being saved.
+   */
+  function typedSince(edit: Waiting): unknown {
+    const base = stored.get(edit.path)
+    const was = turnedDown.get(edit.path)
+    if (base === undefined || !was || edit.post || edit.value === null) return null
+    const rest = changedLeaves(was, edit.value).reduce<unknown>(
+      (thing, pointer) => withLeaf(thing, pointer, edit.value),
+      base,
+    )
+    return same(rest, base) ? null : rest
   }
   /** Notes a refusal unless the person typed on meanwhile, and sees that somebody can read it. */
   function leave(edit: Waiting, errors: FieldError[], whole = false) {
     const now = pending.get(edit.path)
     if (now && now !== edit && !same(now.value, edit.value)) return
     errors.forEach((error) => claimed.delete(`${edit.key} ${error.pointer}`))
+    turnedDown.set(edit.path, edit.value)
     refuse(edit, errors, whole)
     nextTick(() => nextTick(() => sayUnseen(edit, errors)))
   }

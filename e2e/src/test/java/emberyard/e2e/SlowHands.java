@@ -168,6 +168,7 @@ final class SlowHands {
                 "xpath=descendant-or-self::*[self::textarea or self::input[not(@type='color')]]")
             .first();
     try {
+      settle(); // what an opener began is not this field's doing
       page.evaluate(LEAVES, addresses);
       input.click();
       String unit = input.getAttribute("data-unit");
@@ -277,7 +278,8 @@ final class SlowHands {
   private static boolean means(String value, String wanted) {
     boolean share = wanted.matches("\\d+") && value.equals("0." + wanted);
     // an outline is kept as its path
-    boolean outline = value.matches("M[\\d ML.-]*Z") && value.matches(".*\\b" + wanted + "\\b.*");
+    boolean outline =
+        value.matches("M[\\d ML.-]*Z") && value.matches(".*(?<!\\d)" + wanted + "(?!\\d).*");
     boolean moment = value.matches("\\d{4}-\\d\\d-\\d\\dT.*Z"); // hours are kept as instants
     return share
         || moment
