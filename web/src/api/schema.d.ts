@@ -628,6 +628,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/builds/{buildId}/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mend"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/builds/{buildId}/nest-runs": {
         parameters: {
             query?: never;
@@ -2876,6 +2892,12 @@ export interface components {
             skipped: string[];
             standsWhere: string;
             themeLine: string;
+        };
+        BrokenBuild: {
+            id: string;
+            mendable: boolean;
+            name: string;
+            sentence: string;
         };
         Budget: {
             /** Format: int64 */
@@ -6949,6 +6971,7 @@ export interface components {
             stops: number;
         };
         YardView: {
+            broken: components["schemas"]["BrokenBuild"][];
             builds: components["schemas"]["YardRow"][];
             /** Format: date-time */
             now: string;
@@ -7997,6 +8020,26 @@ export interface operations {
                 "application/json": components["schemas"]["MarkRequest"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    mend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {

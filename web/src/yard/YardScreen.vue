@@ -17,6 +17,7 @@ import TextField from '../ui/TextField.vue'
 import { useWidth } from '../ui/useWidth'
 import { dateOf, day, duration, moment, money, weekday } from '../ui/words'
 import { intoTitle } from '../useFocusKept'
+import BrokenBuilds from './BrokenBuilds.vue'
 import { verdictWords } from './verdict'
 
 const router = useRouter()
@@ -150,6 +151,7 @@ async function begin() {
         <span class="mono">{{ duration(clock.running.task.log.attemptMinutes) }}</span>
       </p>
     </header>
+    <BrokenBuilds :broken="view.broken" @mended="load" />
     <div class="chart">
       <div class="tags-head" />
       <div ref="sized" class="axis">

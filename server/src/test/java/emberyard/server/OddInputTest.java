@@ -1,6 +1,7 @@
 package emberyard.server;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import org.junit.jupiter.api.Test;
@@ -38,6 +39,62 @@ class OddInputTest {
     JsonNode problem = owner.put("/api/builds/odd-n/panels/odd-n-p", body, null).expect(422).json();
     assertEquals("#/widthMm", pointer(problem));
     assertEquals(0, owner.get("/api/builds/odd-n").json().path("build").path("panels").size());
+  }
+
+  /** A value that passes the door and can't be worked with hurts its own build only. */
+  @Test
+  void aBuildThatCannotBeWorkedOutHurtsNoOther(Client owner) {
+    owner.begin("odd-bad");
+    owner.begin("odd-ok");
+    owner
+        .put("/api/builds/odd-ok/panels/odd-ok-p", Things.panel("odd-ok-p", 300), null)
+        .expect(200);
+    ObjectNode many = JsonMapper.shared().valueToTree(Things.panel("odd-bad-p", 300));
+    owner.put("/api/builds/odd-bad/panels/odd-bad-p", many.put("quantity", 90), null).expect(200);
+    String finish = finish(owner);
+    String figures = owner.get("/api/builds/odd-ok").expect(200).json().path("parts").toString();
+    JsonNode view = owner.get("/api/builds/odd-bad").expect(200).json();
+    ObjectNode brief = (ObjectNode) view.path("build").path("brief");
+    long version = view.path("versions").path("briefs/odd-bad").asLong();
+    brief.put("revealOn", "+999999999-12-31").put("client", "the end of days");
+    owner.put("/api/builds/odd-bad/briefs/odd-bad", brief, version).expect(200);
+    JsonNode yard = owner.get("/api/yard").expect(200).json();
+    JsonNode broken = yard.path("broken").get(0);
+    assertEquals("odd-bad", broken.path("id").asString());
+    assertTrue(broken.path("mendable").asBoolean(), broken.toString());
+    String sentence = broken.path("sentence").asString();
+    assertTrue(sentence.contains("since ines changed “Build odd-bad”"), sentence);
+    assertTrue(
+        yard.path("builds")
+            .valueStream()
+            .noneMatch(b -> b.path("id").asString().equals("odd-bad")));
+    assertEquals(figures, owner.get("/api/builds/odd-ok").json().path("parts").toString());
+    assertEquals(finish, finish(owner), "what is broken holds its people as before");
+    owner.get("/api/builds/odd-bad").expect(409);
+    owner.get("/api/builds/odd-bad/history").expect(200);
+    owner.post("/api/builds/odd-bad/mend", "").expect(200);
+    JsonNode mended = owner.get("/api/builds/odd-bad").expect(200).json();
+    assertTrue(mended.path("build").path("brief").path("revealOn").isNull());
+    assertEquals(1, mended.path("build").path("panels").size());
+    owner.post("/api/builds/odd-bad/mend", "").expect(409);
+    assertEquals(finish, finish(owner));
+    owner.delete("/api/builds/odd-bad").expect(200);
+    assertNotEquals(finish, finish(owner), "without it the other is ready earlier");
+  }
+
+  private static String finish(Client owner) {
+    return owner
+        .get("/api/yard")
+        .expect(200)
+        .json()
+        .path("builds")
+        .valueStream()
+        .filter(build -> build.path("id").asString().equals("odd-ok"))
+        .findFirst()
+        .orElseThrow()
+        .path("fuse")
+        .path("finish")
+        .asString();
   }
 
   @Test

@@ -72,7 +72,8 @@ class HistoryController {
     Require.between("size", size, 1, 200, "changes");
     YardReader.Reading reading = yard.read();
     String currency = who.owner() ? reading.book().workshop().currency() : "";
-    Map<String, String> titles = titles(reading.build(buildId), who.owner());
+    BuildPicture build = reading.yard().builds().get(buildId);
+    Map<String, String> titles = build == null ? Map.of() : titles(build, who.owner());
     return new HistoryView(
         history.of(buildId, before, size).stream()
             .filter(past -> who.owner() || !aboutMoney(past))
@@ -166,13 +167,7 @@ class HistoryController {
     if (body == null) {
       return "";
     }
-    JsonNode tree = json.read(body, JsonNode.class);
-    for (String field : List.of("name", "text", "title", "caption", "taskKey", "findingKey")) {
-      String name = tree.path(field).asString("");
-      if (!name.isBlank()) {
-        return titles.getOrDefault(name, name);
-      }
-    }
-    return "";
+    String name = ThingName.of(json.read(body, JsonNode.class));
+    return titles.getOrDefault(name, name);
   }
 }

@@ -28,8 +28,10 @@ import emberyard.server.store.Write;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -60,8 +62,22 @@ class YardController {
    *
    * @param now the bench clock
    * @param total builds over all pages
+   * @param broken builds that can't be worked out; they hold their people and stations as before
    */
-  record YardView(LocalDateTime now, String workshopName, List<YardRow> builds, int total) {}
+  record YardView(
+      LocalDateTime now,
+      String workshopName,
+      List<YardRow> builds,
+      int total,
+      List<BrokenBuild> broken) {}
+
+  /**
+   * A build that can't be worked out.
+   *
+   * @param sentence why, and who changed what
+   * @param mendable whether what broke it is known and can be put back
+   */
+  record BrokenBuild(String id, String name, String sentence, boolean mendable) {}
 
   /**
    * One build at a glance.
@@ -128,12 +144,17 @@ class YardController {
     YardReader.Reading reading = reader.read();
     List<YardRow> rows =
         reading.yard().builds().values().stream()
+            .filter(picture -> !reading.broken().containsKey(picture.build().id()))
             .skip((long) page * size)
             .limit(size)
             .map(YardController::row)
             .toList();
     return new YardView(
-        now(reading), reading.book().workshop().name(), rows, reading.yard().builds().size());
+        now(reading),
+        reading.book().workshop().name(),
+        rows,
+        reading.yard().builds().size() - standIns(reading),
+        broken(reading));
   }
 
   @PostMapping("/builds")
@@ -187,6 +208,22 @@ class YardController {
   @PostMapping("/undo")
   UndoAnswer undo(@AuthenticationPrincipal Account who) {
     return new UndoAnswer(store.undo(who.id()).orElse(null));
+  }
+
+  private static List<BrokenBuild> broken(YardReader.Reading reading) {
+    return reading.broken().values().stream()
+        .map(
+            each ->
+                new BrokenBuild(
+                    each.buildId(), each.name(), each.sentence(), !each.culprits().isEmpty()))
+        .toList();
+  }
+
+  /** Builds that stand in the yard as they last were. */
+  private static int standIns(YardReader.Reading reading) {
+    Set<String> there = new HashSet<>(reading.broken().keySet());
+    there.retainAll(reading.yard().builds().keySet());
+    return there.size();
   }
 
   private static YardRow row(BuildPicture picture) {

@@ -49,6 +49,7 @@ import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildPicture;
 import emberyard.core.yard.YardPicture;
 import emberyard.core.yard.YardPlan;
+import emberyard.server.api.Refused;
 import emberyard.server.fit.Library;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.Row;
@@ -64,6 +65,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
+import org.springframework.http.HttpStatus;
 
 /**
  * Reads what is stored and lets core derive the rest; kept until something or the minute changes.
@@ -74,11 +76,13 @@ public class YardReader {
 
   private final ThingStore store;
   private final Clock clock;
+  private final BuildGuard guard;
   private Reading last;
 
-  YardReader(ThingStore store, Clock clock) {
+  YardReader(ThingStore store, Clock clock, BuildGuard guard) {
     this.store = store;
     this.clock = clock;
+    this.guard = guard;
   }
 
   /**
@@ -93,10 +97,18 @@ public class YardReader {
       WorkshopBook book,
       Map<String, Map<String, Long>> versions,
       YardPlan plan,
-      YardPicture yard) {
+      YardPicture yard,
+      Map<String, BuildGuard.Broken> broken) {
 
-    /** The picture of one build. */
+    /**
+     * The picture of one build.
+     *
+     * @throws Refused with the reason when it can't be derived
+     */
     public BuildPicture build(String id) {
+      if (broken.containsKey(id)) {
+        throw new Refused(HttpStatus.CONFLICT, broken.get(id).sentence());
+      }
       BuildPicture picture = yard.builds().get(id);
       if (picture == null) {
         throw new MissingThing("There is no build “" + id + "” here.");
@@ -152,6 +164,29 @@ public class YardReader {
       }
     }
     WorkshopBook book = book(ofWorkshop);
+    try {
+      return reading(revision, minute, book, versions, all(perBuild), Map.of());
+    } catch (RuntimeException oneIsBroken) {
+      BuildGuard.Sifted sifted = guard.sift(perBuild, book, minute);
+      if (sifted.broken().isEmpty()) {
+        throw oneIsBroken;
+      }
+      return reading(revision, minute, book, versions, sifted.builds(), sifted.broken());
+    }
+  }
+
+  private static Reading reading(
+      long revision,
+      Instant minute,
+      WorkshopBook book,
+      Map<String, Map<String, Long>> versions,
+      List<Build> builds,
+      Map<String, BuildGuard.Broken> broken) {
+    YardPlan plan = YardPlan.of(builds, book, minute);
+    return new Reading(revision, minute, book, versions, plan, plan.picture(), broken);
+  }
+
+  private static List<Build> all(Map<String, List<Row>> perBuild) {
     List<Build> builds = new ArrayList<>();
     for (List<Row> rows : perBuild.values()) {
       List<Object> things = rows.stream().map(Row::value).toList();
@@ -160,8 +195,7 @@ public class YardReader {
         builds.add(build(things));
       }
     }
-    YardPlan plan = YardPlan.of(builds, book, minute);
-    return new Reading(revision, minute, book, versions, plan, plan.picture());
+    return builds;
   }
 
   /** Sorts things into a build. */
