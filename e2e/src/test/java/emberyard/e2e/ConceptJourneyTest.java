@@ -162,7 +162,7 @@ class ConceptJourneyTest {
     hands.press("Freeze this concept").sees("Frozen: this design, this price, this date.");
     hands.press("Faces").choose("Add to this face", "panel, a part made here");
     hands.press("Add to this face").saved().press("Agreed");
-    hands.sees("A change waits for a yes or no").sees("Part “Panel, left” added");
+    hands.sees("A change waits for a yes or no").sees("Part “Panel, right” added");
     assertTrue(
         hands.page.locator(".pending dd").first().innerText().startsWith("+€"), "it has a price");
     hands.write("Answered by", "the Guild").press("No, put it back");
@@ -172,7 +172,7 @@ class ConceptJourneyTest {
     hands.write("Answered by", "the Guild").press("Yes, agreed");
     hands.sees("Agreed: what is frozen has moved.");
     hands.sees("Change orders answered").sees("yes, ");
-    assertThat(hands.page.getByText("Part “Panel, left” added").first()).isVisible();
+    assertThat(hands.page.getByText("Part “Panel, right” added").first()).isVisible();
   }
 
   private static void history(Hands hands) {

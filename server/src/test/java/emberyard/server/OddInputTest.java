@@ -4,6 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import emberyard.core.build.Brief;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -55,9 +56,8 @@ class OddInputTest {
     String figures = owner.get("/api/builds/odd-ok").expect(200).json().path("parts").toString();
     JsonNode view = owner.get("/api/builds/odd-bad").expect(200).json();
     ObjectNode brief = (ObjectNode) view.path("build").path("brief");
-    long version = view.path("versions").path("briefs/odd-bad").asLong();
     brief.put("revealOn", "+999999999-12-31").put("client", "the end of days");
-    owner.put("/api/builds/odd-bad/briefs/odd-bad", brief, version).expect(200);
+    TestYard.pastTheDoor("odd-bad", brief, Brief.class);
     JsonNode yard = owner.get("/api/yard").expect(200).json();
     JsonNode broken = yard.path("broken").get(0);
     assertEquals("odd-bad", broken.path("id").asString());
@@ -80,6 +80,36 @@ class OddInputTest {
     assertEquals(finish, finish(owner));
     owner.delete("/api/builds/odd-bad").expect(200);
     assertNotEquals(finish, finish(owner), "without it the other is ready earlier");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"+999999999-12-31", "1969-12-31", "2201-01-01", "-0044-03-15"})
+  void aDayOutOfAllBoundsIsRefusedAtItsField(String day) {
+    Client owner = TestYard.owner();
+    owner.begin("odd-d");
+    JsonNode view = owner.get("/api/builds/odd-d").expect(200).json();
+    ObjectNode brief = (ObjectNode) view.path("build").path("brief");
+    long version = view.path("versions").path("briefs/odd-d").asLong();
+    brief.put("revealOn", day);
+    JsonNode problem =
+        owner.put("/api/builds/odd-d/briefs/odd-d", brief, version).expect(422).json();
+    assertEquals("#/revealOn", pointer(problem));
+    assertEquals("Days lie between 1 Jan 1970 and 31 Dec 2200.", problem.path("title").asString());
+  }
+
+  @ParameterizedTest
+  @ValueSource(ints = {0, 1, 7, 0x1B, 0x7F, 0x85, 0xFFFE, 0xFFFF})
+  void aCharacterNobodyCanPrintIsRefusedAtItsField(int point) {
+    Client owner = TestYard.owner();
+    owner.begin("odd-c");
+    ObjectNode panel = JsonMapper.shared().valueToTree(Things.panel("odd-c-p", 300));
+    panel.put("name", "Left" + Character.toString(point) + "window");
+    JsonNode problem =
+        owner.put("/api/builds/odd-c/panels/odd-c-p", panel, null).expect(422).json();
+    assertEquals("#/name", pointer(problem));
+    panel.put("name", "Left\twindow,\nénorme 窓 🪟");
+    owner.put("/api/builds/odd-c/panels/odd-c-p", panel, null).expect(200);
+    owner.delete("/api/builds/odd-c/panels/odd-c-p").expect(200);
   }
 
   private static String finish(Client owner) {

@@ -144,7 +144,7 @@ class Problems {
   private static String pointer(String path, InvalidValue problem) {
     // the record that refused may lie deeper than its own field name says
     String field = problem.field().replace('.', '/');
-    return path.isEmpty() || path.equals(field) || path.endsWith("/" + field)
+    return path.isEmpty() || field.isEmpty() || path.equals(field) || path.endsWith("/" + field)
         ? "#/" + (path.isEmpty() ? field : path)
         : "#/" + path + "/" + field;
   }
