@@ -219,7 +219,7 @@ async function begin() {
     <p v-for="build in waiting" :key="build.id" class="empty" role="status">
       “{{ build.name }}” is kept here and begins when the workshop’s computer answers.
     </p>
-    <p v-if="view.builds.length === 0 && !waiting.length" class="empty">
+    <p v-if="!view.total && !view.broken.length && !waiting.length" class="empty">
       No builds yet. Start one with its working title; the questions come one at a time after that.
     </p>
     <footer class="row">
@@ -232,7 +232,7 @@ async function begin() {
         <Button class="bare" type="button" label="Not now" @click="starting = false" />
       </form>
       <Button
-        v-if="view.builds.length === 0 && session.owner"
+        v-if="!view.total && !view.broken.length && session.owner"
         class="quiet"
         label="Look at an example build"
         @click="example"

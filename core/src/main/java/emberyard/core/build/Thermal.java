@@ -10,8 +10,8 @@ import org.jspecify.annotations.Nullable;
  * @param resistanceKPerW from chip to coolant (blocks) or to air (air coolers), 0.01 to 5 K/W; null
  *     for no cooler
  * @param sections of a radiator, 0 to 6
- * @param sectionMm 120 or 140 a section: 80 to 240 mm, 0 for no radiator
- * @param thicknessMm of a radiator, 15 to 100 mm, 0 for none
+ * @param sectionMm 120 or 140 a section: 80 to 240 mm where there are sections, 0 for the usual 120
+ * @param thicknessMm of a radiator, 0 to 100 mm, reckoned as 15 at least
  * @param rpm of its fans, 0 to 6,000
  * @param coolantL it holds, 0 to 20 l
  * @param copperKg it warms up, 0 to 20 kg
@@ -39,19 +39,17 @@ public record Thermal(
       Require.between("resistanceKPerW", resistanceKPerW, 0.01, 5, "K/W");
     }
     Require.between("sections", sections, 0, 6, "sections");
-    noneOrBetween("sectionMm", sectionMm, 80, 240);
-    noneOrBetween("thicknessMm", thicknessMm, 15, 100);
+    Require.between("sectionMm", sectionMm, 0, 240, "mm");
+    if (sections > 0 && sectionMm > 0) {
+      // as its heat is reckoned with; what is no radiator may hold any number, and old ones do
+      Require.between("sectionMm", sectionMm, 80, 240, "mm");
+    }
+    Require.between("thicknessMm", thicknessMm, 0, 100, "mm");
     Require.between("rpm", rpm, 0, 6_000, "rpm");
     Require.between("coolantL", coolantL, 0, 20, "l");
     Require.between("copperKg", copperKg, 0, 20, "kg");
     Require.between("airM3PerHour", airM3PerHour, 0, 2_000, "m³/h");
     Require.between("fanMm", fanMm, 0, 400, "mm");
-  }
-
-  private static void noneOrBetween(String field, double value, double least, double most) {
-    if (value != 0) {
-      Require.between(field, value, least, most, "mm");
-    }
   }
 
   /** A chip that slows down at this temperature. */

@@ -1,6 +1,7 @@
 package emberyard.core.fit;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Component;
@@ -16,6 +17,7 @@ import emberyard.core.build.Thermal;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.units.InvalidValue;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -28,6 +30,15 @@ class HeatProofTest extends Proof {
 
   private static Thermal radiator(int sections, double rpm) {
     return new Thermal(null, null, sections, 120, 45, rpm, 0.4, 1.5, 90, 120, null);
+  }
+
+  /** A section nobody could reckon with is refused; beside no sections it hurts nothing. */
+  @Test
+  void aSectionIsAsLargeAsItsHeatIsReckonedWith() {
+    assertThrows(
+        InvalidValue.class, () -> new Thermal(null, null, 2, 1, 45, 900, 0, 0, 90, 120, null));
+    new Thermal(null, null, 0, 60, 10, 900, 0, 0, 90, 120, null);
+    new Thermal(null, null, 2, 0, 10, 900, 0, 0, 90, 120, null);
   }
 
   @Test
