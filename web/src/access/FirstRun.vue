@@ -24,6 +24,7 @@ const zones = choices('timeZone', guessed.zone)
 watch(writingOf, (own) => (writing.value = own), { immediate: true })
 const ownerName = useDraft('first:owner', '')
 const password = ref('')
+const secret = ref('')
 const hours = ref<OpenHours[]>(
   (['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY'] as const).map((day) => ({
     day,
@@ -46,6 +47,7 @@ async function begin() {
       hours: hours.value,
       ownerName: ownerName.value,
       password: password.value,
+      secret: secret.value || null,
     })
   } catch (problem) {
     if (problem instanceof Refusal)
@@ -105,6 +107,14 @@ Object.entries(fields).forEach(([name, field]) =>
         :problem="problems.password"
       />
     </div>
+    <TextField
+      v-if="session.session?.needsSecret"
+      v-model="secret"
+      own
+      label="Secret"
+      autocomplete="off"
+      hint="You are not at the machine itself: it printed a secret where it was started."
+    />
     <p v-if="general" class="bad" role="alert">{{ said(general) }}</p>
     <Button type="submit" label="Open the yard" />
   </form>

@@ -13,7 +13,7 @@ const words = computed(
       saved: 'saved',
       saving: 'saving…',
       refused: `${saver.refused.size === 1 ? 'One thing is' : saver.refused.size + ' things are'} not kept as typed`,
-      away: 'The workshop’s computer does not answer. Keep typing: it is kept here and saved when it is back.',
+      away: `${said(saver.awayBecause)} Keep typing: it is kept here and saved as soon as it can be.`,
     })[saver.state],
 )
 const mine = computed(() => saver.conflict?.value as Record<string, unknown> | undefined)

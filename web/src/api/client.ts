@@ -16,12 +16,15 @@ export class Refusal extends Error {
   }
 }
 
-/** The server did not answer at all. */
+/** The server did not answer at all, or can't take anything just now. */
 export class Unreachable extends Error {
-  constructor() {
-    super('The workshop’s computer does not answer.')
+  constructor(sentence = 'The workshop’s computer does not answer.') {
+    super(sentence)
   }
 }
+
+/** Statuses that pass by themselves: too many at once, disk full. */
+const PASSING = [503, 507]
 
 function csrf(): Record<string, string> {
   const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='))
@@ -38,6 +41,7 @@ async function answer(path: string, init: RequestInit): Promise<Response> {
   if (response.ok) return response
   const problem = await response.json().catch(() => null)
   if (!problem && response.status >= 502) throw new Unreachable()
+  if (PASSING.includes(response.status)) throw new Unreachable(problem?.title)
   throw new Refusal(
     response.status,
     problem?.title ?? `The server answered ${response.status}.`,

@@ -55,6 +55,8 @@ export const useSaver = defineStore('saver', () => {
   const problems = reactive(new Map<string, FieldError[]>())
   const conflict = ref<Conflict | null>(null)
   const away = ref(false)
+  /** Why nothing can be saved just now. */
+  const awayBecause = ref('')
   /** What the server holds of a thing, where that is known. */
   const stored = new Map<string, unknown>()
   /** Each thing as it was when the server last refused part of it. */
@@ -176,6 +178,7 @@ export const useSaver = defineStore('saver', () => {
       } catch (problem) {
         if (problem instanceof Unreachable) {
           away.value = true
+          awayBecause.value = problem.message
           return false
         }
         if (!(problem instanceof Refusal)) throw problem
@@ -376,6 +379,7 @@ export const useSaver = defineStore('saver', () => {
     problems,
     conflict,
     away,
+    awayBecause,
     state,
     begin,
     save,

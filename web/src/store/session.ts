@@ -36,8 +36,8 @@ export const useSession = defineStore('session', () => {
     await load()
     take(await send<Session>('POST', '/api/setup', answers))
   }
-  async function signOut() {
-    await send('DELETE', '/api/session')
+  async function signOut(everywhere = false) {
+    await send('DELETE', everywhere ? '/api/session/all' : '/api/session')
     await load()
   }
   /** The server forgot us: ask to sign in again, keeping what was typed. */

@@ -3,11 +3,13 @@ import Button from 'primevue/button'
 import { onMounted, ref } from 'vue'
 import { get, send } from '../api/client'
 import type { ApiToken } from '../api/types'
+import { useSession } from '../store/session'
 import { useDraft } from '../store/draft'
 import TextField from '../ui/TextField.vue'
 import { dayHere } from '../ui/words'
 
 /** Tokens for scripts: named, shown once, revoked at any time. */
+const session = useSession()
 const tokens = ref<ApiToken[]>([])
 const name = useDraft('token:name', '')
 const value = ref('')
@@ -37,7 +39,9 @@ onMounted(load)
   <ul>
     <li v-for="token in tokens" :key="token.id">
       <span
-        >{{ token.name }} <span class="mono soft">{{ dayHere(token.createdAt) }}</span></span
+        >{{ token.name }}
+        <span v-if="token.of !== session.account?.name" class="soft">of {{ token.of }}</span>
+        <span class="mono soft">{{ dayHere(token.createdAt) }}</span></span
       >
       <span v-if="token.revoked" class="soft">revoked</span>
       <Button

@@ -13,6 +13,8 @@ import TextField from '../ui/TextField.vue'
 import AccountList from './AccountList.vue'
 import HoursField from './HoursField.vue'
 import MachineList from './MachineList.vue'
+import OwnSignIn from './OwnSignIn.vue'
+import SafeCopies from './SafeCopies.vue'
 import TokenList from './TokenList.vue'
 import { writing } from '../units/writing'
 import WritingFields from './WritingFields.vue'
@@ -60,7 +62,10 @@ async function bring(event: Event) {
       <span class="grow" />
       <Button class="quiet" label="Sign out" @click="session.signOut()" />
     </header>
-    <p v-if="!session.owner" class="soft">Settings are changed by the owner.</p>
+    <section v-if="!session.owner" class="own">
+      <p class="soft">Settings are changed by the owner.</p>
+      <OwnSignIn />
+    </section>
     <div v-else class="columns">
       <section>
         <h2>Settings</h2>
@@ -165,8 +170,10 @@ async function bring(event: Event) {
         </div>
       </section>
       <section>
+        <OwnSignIn />
         <AccountList />
         <TokenList />
+        <SafeCopies />
         <h2>Builds as files</h2>
         <p class="soft">Each build goes out from its Reveal page. Bring one in here.</p>
         <label class="file">

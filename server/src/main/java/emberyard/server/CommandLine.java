@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What the program was started with. Unknown options are refused, so that a mistyped one never
@@ -13,20 +14,32 @@ import java.util.Optional;
  *
  * @param data folder of the workshop
  * @param dataGiven whether it was named
+ * @param task what is done instead of serving
  */
-record CommandLine(Path data, boolean dataGiven) {
+record CommandLine(Path data, boolean dataGiven, Optional<Task> task) {
   static final String DEFAULT_DATA = "ember-yard-data";
 
   private static final Map<String, String> OPTIONS = new LinkedHashMap<>();
+  private static final Set<String> TASKS = Set.of("backup", "restore", "reset-password");
 
   static {
     OPTIONS.put("data", "FOLDER  where everything is kept, made where missing (%s)");
     OPTIONS.put("port", "N       where it listens, 0 for any free one (8480)");
     OPTIONS.put(
         "bind", "ADDRESS who may ask: 127.0.0.1 this machine only, 0.0.0.0 all (127.0.0.1)");
+    OPTIONS.put(
+        "proxy", "ADDRESSES of what does TLS in front, whose forwarded headers are believed ()");
+    OPTIONS.put("copies", "N     daily copies of the database that are kept, 0 for none (14)");
     OPTIONS.put("demo", "true    fill an empty folder with the invented example workshop (false)");
     OPTIONS.put("clock", "TIME    begin at this time of the bench, as 2026-03-03T09:05 (now)");
+    OPTIONS.put(
+        "backup", "FILE  write everything into this ZIP and end; others may work meanwhile");
+    OPTIONS.put("restore", "FILE  put such a ZIP or a daily copy back and end");
+    OPTIONS.put("reset-password", "NAME  give an owner or helper a new password and end");
   }
+
+  /** What the program does instead of serving, and on what. */
+  record Task(String name, String value) {}
 
   /** The program ends here: with what it prints, and with what. */
   static final class End extends Exception {
@@ -52,11 +65,12 @@ record CommandLine(Path data, boolean dataGiven) {
    */
   static CommandLine read(String... arguments) throws End {
     Optional<String> data = Optional.empty();
+    Optional<Task> task = Optional.empty();
     for (String argument : arguments) {
       if (List.of("--help", "-h", "help").contains(argument)) {
         throw new End(0, help());
       }
-      String name = argument.replaceFirst("^--([a-z]+)=.*$", "$1");
+      String name = argument.replaceFirst("^--([a-z-]+)=.*$", "$1");
       if (!argument.startsWith("--") || !OPTIONS.containsKey(name)) {
         throw new End(
             2, "“%s” is no option. Write --option=VALUE.%n%n%s".formatted(argument, help()));
@@ -66,8 +80,11 @@ record CommandLine(Path data, boolean dataGiven) {
       if (name.equals("data")) {
         data = Optional.of(value);
       }
+      if (TASKS.contains(name)) {
+        task = Optional.of(new Task(name, value));
+      }
     }
-    return new CommandLine(Path.of(data.orElse(DEFAULT_DATA)), data.isPresent());
+    return new CommandLine(Path.of(data.orElse(DEFAULT_DATA)), data.isPresent(), task);
   }
 
   private static void check(String name, String value) throws End {
@@ -77,7 +94,9 @@ record CommandLine(Path data, boolean dataGiven) {
           case "demo" -> value.equals("true") || value.equals("false");
           case "clock" ->
               value.isEmpty() || value.matches("\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d(:\\d\\d)?");
-          case "data" -> folder(value);
+          case "copies" -> value.matches("\\d{1,3}");
+          case "proxy" -> value.isEmpty() || value.matches("[0-9a-fA-F.:]+(,[0-9a-fA-F.:]+)*");
+          case "data", "backup", "restore" -> folder(value);
           default -> !value.isBlank();
         };
     if (!good) {

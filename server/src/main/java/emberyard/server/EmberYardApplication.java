@@ -1,12 +1,14 @@
 package emberyard.server;
 
+import emberyard.server.store.DataFolder;
 import java.io.IOException;
-import java.nio.file.Files;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** Starts Ember Yard: one process, one data folder. */
 @SpringBootApplication
+@EnableScheduling
 public class EmberYardApplication {
 
   /**
@@ -15,8 +17,16 @@ public class EmberYardApplication {
   public static void main(String[] arguments) throws IOException {
     try {
       CommandLine line = CommandLine.read(arguments);
+      DataFolder folder = new DataFolder(line.data());
+      if (line.task().isPresent()) {
+        System.out.println(new Tasks(folder).carryOut(line.task().get()));
+        return;
+      }
       System.out.println(line.folderWords());
-      Files.createDirectories(line.data());
+      folder.make();
+      if (folder.take().isEmpty()) {
+        throw new CommandLine.End(2, Tasks.RUNNING.formatted(folder.root()));
+      }
       SpringApplication.run(EmberYardApplication.class, arguments);
     } catch (CommandLine.End end) {
       (end.status() == 0 ? System.out : System.err).println(end.getMessage());

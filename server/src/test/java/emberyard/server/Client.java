@@ -93,7 +93,6 @@ final class Client {
     }
   }
 
-  /** The body as it is. */
   /** The words of a PDF. */
   String pdfWords(String path) {
     try (PDDocument pdf = Loader.loadPDF(bytes(path))) {
@@ -143,15 +142,9 @@ final class Client {
     }
   }
 
-  /** Posts bytes as they are; the status. */
-  int sendBytes(String path, byte[] body, String type) throws Exception {
-    HttpRequest request =
-        HttpRequest.newBuilder(URI.create(base + path))
-            .header("Content-Type", type)
-            .header("X-XSRF-TOKEN", cookie("XSRF-TOKEN").orElse(""))
-            .POST(HttpRequest.BodyPublishers.ofByteArray(body))
-            .build();
-    return http.send(request, HttpResponse.BodyHandlers.ofString()).statusCode();
+  /** Posts a picture of a build. */
+  Answer postPicture(String build, String id, byte[] picture) {
+    return postFile("/api/builds/%s/photos?id=%s".formatted(build, id), "file", "p.png", picture);
   }
 
   java.util.Optional<String> cookie(String name) {

@@ -3,12 +3,8 @@ package emberyard.server;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
-import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -24,7 +20,7 @@ class FilesTest {
     owner
         .put("/api/builds/trip/components/tc", Things.component("tc", "Board", 5), null)
         .expect(200);
-    assertEquals(200, photo(owner, "trip", picture()));
+    owner.postPicture("trip", "ph-trip", Things.picture(1)).expect(200);
     String file = owner.get("/api/builds/trip/export").expect(200).text();
     String before = owner.get("/api/builds/trip").json().path("build").toString();
     owner.delete("/api/builds/trip/panels/tp").expect(200);
@@ -110,36 +106,13 @@ class FilesTest {
   @Test
   void picturesAreCheckedAndDrawnAnew(Client owner) throws Exception {
     owner.begin("photo");
-    assertEquals(200, photo(owner, "photo", picture()));
+    owner.postPicture("photo", "ph-photo", Things.picture(2)).expect(200);
     JsonNode kept = owner.get("/api/builds/photo").json().path("build").path("photos").get(0);
     var answer = owner.get("/api/pictures/" + kept.path("sha256").asString()).expect(200);
     assertEquals("image/jpeg", answer.header("Content-Type"));
-    assertEquals(422, photo(owner, "photo", "<svg onload='x'/>".getBytes(StandardCharsets.UTF_8)));
+    byte[] script = "<svg onload='x'/>".getBytes(StandardCharsets.UTF_8);
+    owner.postPicture("photo", "ph-no", script).expect(422);
     owner.get("/api/pictures/..%2F..%2Fember-yard.sqlite").expect(400);
     owner.get("/api/pictures/" + "0".repeat(64)).expect(404);
-  }
-
-  private static byte[] picture() throws Exception {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", bytes);
-    return bytes.toByteArray();
-  }
-
-  private static int photo(Client owner, String build, byte[] file) throws Exception {
-    String boundary = "ember";
-    ByteArrayOutputStream body = new ByteArrayOutputStream();
-    body.write(
-        ("--ember\r\nContent-Disposition: form-data; name=\"id\"\r\n\r\nph-"
-                + build
-                + "\r\n"
-                + "--ember\r\nContent-Disposition: form-data; name=\"file\"; filename=\"p.png\"\r\n"
-                + "Content-Type: image/png\r\n\r\n")
-            .getBytes(StandardCharsets.UTF_8));
-    body.write(file);
-    body.write("\r\n--ember--\r\n".getBytes(StandardCharsets.UTF_8));
-    return owner.sendBytes(
-        URI.create("/api/builds/" + build + "/photos").toString(),
-        body.toByteArray(),
-        "multipart/form-data; boundary=" + boundary);
   }
 }

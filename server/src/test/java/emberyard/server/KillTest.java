@@ -3,8 +3,10 @@ package emberyard.server;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import java.io.IOException;
-import java.net.ServerSocket;
+import emberyard.server.store.CopyStore;
+import emberyard.server.store.DataFolder;
+import emberyard.server.store.KeptFiles;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
 import java.util.TreeMap;
@@ -14,62 +16,74 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
 
 /** The process is killed in the middle of a burst of writes: nothing answered may be lost. */
 class KillTest {
+  private static final int ANSWERED = 25;
   @TempDir Path data;
+  private final Map<String, Integer> panels = new ConcurrentHashMap<>();
+  private final Map<String, String> pictures = new ConcurrentHashMap<>();
 
   @Test
-  void nothingAnsweredIsLost() throws Exception {
-    int port = freePort();
-    Process first = start(port);
-    Client client = ready(port);
+  void nothingAnsweredIsLostPicturesIncluded() throws Exception {
+    OwnProcess first = OwnProcess.start(data);
+    Client client = first.client();
     TestYard.setUp(client);
     String token =
         client.post("/api/tokens", Map.of("name", "burst")).json().path("value").asString();
     client.begin("burst");
-    Map<String, Integer> answered = new ConcurrentHashMap<>();
-    ExecutorService writers = Executors.newFixedThreadPool(4);
+    ExecutorService writers = Executors.newFixedThreadPool(5);
     for (int writer = 0; writer < 4; writer++) {
       int number = writer;
-      writers.submit(() -> burst(port, token, number, answered));
+      writers.submit(() -> panels(first.script(token), number));
     }
-    while (answered.size() < 40) {
+    writers.submit(() -> pictures(first.script(token)));
+    while (panels.size() < ANSWERED || pictures.size() < 5) {
       Thread.sleep(5);
     }
-    first.destroyForcibly().waitFor();
+    first.kill();
     writers.shutdownNow();
     writers.awaitTermination(10, TimeUnit.SECONDS);
 
-    Process second = start(port);
+    assertTrue(CopyStore.of(new DataFolder(data).database()).sound());
+    OwnProcess second = OwnProcess.start(data);
     try {
-      Client again = ready(port);
-      again.headers.put("Authorization", "Bearer " + token);
+      JsonNode build = second.script(token).get("/api/builds/burst").json().path("build");
       Map<String, Integer> found = new TreeMap<>();
-      again
-          .get("/api/builds/burst")
-          .expect(200)
-          .json()
-          .path("build")
-          .path("panels")
-          .forEach(p -> found.put(p.path("id").asString(), p.path("widthMm").asInt()));
-      assertTrue(answered.size() >= 40);
-      answered.forEach((id, width) -> assertEquals(width, found.get(id), id));
+      build.path("panels").forEach(p -> found.put(p.path("id").asString(), width(p)));
+      panels.forEach((id, width) -> assertEquals(width, found.get(id), id));
+      Map<String, String> kept = new TreeMap<>();
+      build.path("photos").forEach(p -> kept.put(p.path("id").asString(), hash(p)));
+      pictures.forEach((id, sha256) -> assertEquals(sha256, kept.get(id), id));
+      for (String sha256 : kept.values()) {
+        byte[] bytes = second.script(token).bytes("/api/pictures/" + sha256);
+        assertEquals(sha256, KeptFiles.sha256(bytes));
+      }
+      try (var files = Files.list(data.resolve("pictures"))) {
+        assertTrue(files.noneMatch(file -> file.toString().endsWith(".tmp")), "half files");
+      }
     } finally {
-      second.destroyForcibly().waitFor();
+      second.kill();
     }
   }
 
-  private static void burst(int port, String token, int writer, Map<String, Integer> answered) {
-    Client client = new Client(port);
-    client.headers.put("Authorization", "Bearer " + token);
+  private static int width(JsonNode panel) {
+    return panel.path("widthMm").asInt();
+  }
+
+  private static String hash(JsonNode photo) {
+    return photo.path("sha256").asString();
+  }
+
+  private void panels(Client client, int writer) {
     for (int n = 0; n < 10_000; n++) {
       String id = "p" + writer + "-" + n;
       int width = 100 + n % 900;
       try {
         if (client.put("/api/builds/burst/panels/" + id, Things.panel(id, width), null).status()
             == 200) {
-          answered.put(id, width);
+          panels.put(id, width);
         }
       } catch (RuntimeException gone) {
         return;
@@ -77,35 +91,16 @@ class KillTest {
     }
   }
 
-  private Process start(int port) throws IOException {
-    return new ProcessBuilder(
-            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-            "-cp",
-            System.getProperty("java.class.path"),
-            EmberYardApplication.class.getName(),
-            "--data=" + data,
-            "--port=" + port)
-        .redirectErrorStream(true)
-        .redirectOutput(ProcessBuilder.Redirect.DISCARD)
-        .start();
-  }
-
-  private static Client ready(int port) throws InterruptedException {
-    for (int tries = 0; tries < 600; tries++) {
+  private void pictures(Client client) {
+    for (int n = 0; n < 10_000; n++) {
       try {
-        if (new Client(port).get("/api/health").status() == 200) {
-          return new Client(port);
+        Client.Answer answer = client.postPicture("burst", "ph" + n, Things.picture(n));
+        if (answer.status() == 200) {
+          pictures.put("ph" + n, hash(answer.json().path("value")));
         }
-      } catch (RuntimeException notYet) {
-        Thread.sleep(100);
+      } catch (RuntimeException gone) {
+        return;
       }
-    }
-    throw new AssertionError("the application did not start");
-  }
-
-  private static int freePort() throws IOException {
-    try (ServerSocket socket = new ServerSocket(0)) {
-      return socket.getLocalPort();
     }
   }
 }

@@ -39,11 +39,14 @@ public final class TestYard implements ParameterResolver {
   }
 
   static Client helper() {
-    owner();
-    Client helper = new Client(port);
-    helper.get("/api/session");
-    helper.post("/api/session", Map.of("name", "lotte", "password", PASSWORD)).expect(200);
-    return helper;
+    return signedIn("lotte", PASSWORD);
+  }
+
+  static Client signedIn(String name, String password) {
+    Client client = stranger();
+    client.get("/api/session");
+    client.post("/api/session", Map.of("name", name, "password", password)).expect(200);
+    return client;
   }
 
   static Path dataFolder() {
@@ -85,21 +88,20 @@ public final class TestYard implements ParameterResolver {
         .apply(who, List.of(Write.overwrite(build, body.path("id").asString(), value)));
   }
 
+  static final String FIRST_ANSWERS =
+      """
+      {"workshopName": "Tollgate Works", "currency": "EUR", "zone": "UTC",
+       "hours": [{"day": "MONDAY", "from": "09:00", "to": "17:00"},
+                 {"day": "TUESDAY", "from": "09:00", "to": "17:00"},
+                 {"day": "WEDNESDAY", "from": "09:00", "to": "17:00"},
+                 {"day": "THURSDAY", "from": "09:00", "to": "17:00"},
+                 {"day": "FRIDAY", "from": "09:00", "to": "17:00"}],
+       "ownerName": "ines", "password": "a-long-password"}
+      """;
+
   static void setUp(Client client) {
     client.get("/api/session").expect(200);
-    client
-        .post(
-            "/api/setup",
-            """
-            {"workshopName": "Tollgate Works", "currency": "EUR", "zone": "UTC",
-             "hours": [{"day": "MONDAY", "from": "09:00", "to": "17:00"},
-                       {"day": "TUESDAY", "from": "09:00", "to": "17:00"},
-                       {"day": "WEDNESDAY", "from": "09:00", "to": "17:00"},
-                       {"day": "THURSDAY", "from": "09:00", "to": "17:00"},
-                       {"day": "FRIDAY", "from": "09:00", "to": "17:00"}],
-             "ownerName": "ines", "password": "a-long-password"}
-            """)
-        .expect(200);
+    client.post("/api/setup", FIRST_ANSWERS).expect(200);
   }
 
   @Override

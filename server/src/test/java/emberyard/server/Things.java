@@ -1,7 +1,13 @@
 package emberyard.server;
 
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.Map;
+import java.util.Random;
 import java.util.TreeMap;
+import javax.imageio.ImageIO;
 
 /** Things of a build as a client would send them. */
 final class Things {
@@ -102,5 +108,21 @@ final class Things {
     thing.put("paidOn", null);
     thing.put("note", note);
     return thing;
+  }
+
+  /** A small picture like no other. */
+  static byte[] picture(int number) {
+    BufferedImage image = new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB);
+    Random random = new Random(number);
+    for (int i = 0; i < 60 * 40; i++) {
+      image.setRGB(i % 60, i / 60, random.nextInt(0x1000000));
+    }
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    try {
+      ImageIO.write(image, "png", bytes);
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
+    }
+    return bytes.toByteArray();
   }
 }

@@ -11,6 +11,7 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.session.NullAuthenticatedSessionStrategy;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.header.HeaderWriterFilter;
 
@@ -29,11 +30,12 @@ public class AccessRules {
     "/api/builds/*/snapshots/**",
     "/api/builds/*/client",
     "/api/builds/*/concept-sheet.pdf",
+    "/api/backup/**",
     "/api/import"
   };
 
   @Bean
-  SecurityFilterChain rules(HttpSecurity http, AccountStore accounts) throws Exception {
+  SecurityFilterChain rules(HttpSecurity http, SessionStore sessions) throws Exception {
     return http.csrf(
             csrf ->
                 csrf.spa()
@@ -43,12 +45,10 @@ public class AccessRules {
                     .ignoringRequestMatchers(CredentialFilter::byToken))
         .sessionManagement(s -> s.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
         .addFilterAfter(new PageGuard(), HeaderWriterFilter.class)
-        .addFilterBefore(new CredentialFilter(accounts), CsrfFilter.class)
+        .addFilterBefore(new CredentialFilter(sessions), CsrfFilter.class)
         .authorizeHttpRequests(
             rule ->
                 rule.requestMatchers(OPEN)
-                    .permitAll()
-                    .requestMatchers("/api/openapi", "/api/openapi/**")
                     .permitAll()
                     .requestMatchers(HttpMethod.GET, "/api/workshop", "/api/builds/*/change-order")
                     .authenticated()
@@ -81,6 +81,12 @@ public class AccessRules {
     return name -> {
       throw new UsernameNotFoundException(name);
     };
+  }
+
+  /** Where the token against foreign pages is kept: a cookie that the page reads. */
+  @Bean
+  CookieCsrfTokenRepository pageTokens() {
+    return CookieCsrfTokenRepository.withHttpOnlyFalse();
   }
 
   private static void refuse(HttpServletResponse response, int status, String sentence)

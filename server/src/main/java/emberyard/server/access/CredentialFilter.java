@@ -12,16 +12,18 @@ import org.springframework.security.authentication.UsernamePasswordAuthenticatio
 import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
+import org.springframework.web.util.WebUtils;
 
 /** Recognises people by their session cookie and scripts by their bearer token. */
 final class CredentialFilter extends OncePerRequestFilter {
   static final String COOKIE = "ember_session";
+  static final String DEVICE = "ember_device";
   private static final String BEARER = "Bearer ";
 
-  private final AccountStore accounts;
+  private final SessionStore sessions;
 
-  CredentialFilter(AccountStore accounts) {
-    this.accounts = accounts;
+  CredentialFilter(SessionStore sessions) {
+    this.sessions = sessions;
   }
 
   @Override
@@ -39,23 +41,23 @@ final class CredentialFilter extends OncePerRequestFilter {
   }
 
   static Optional<String> sessionToken(HttpServletRequest request) {
-    Cookie[] cookies = request.getCookies();
-    if (cookies == null) {
-      return Optional.empty();
-    }
-    for (Cookie cookie : cookies) {
-      if (cookie.getName().equals(COOKIE)) {
-        return Optional.of(cookie.getValue());
-      }
-    }
-    return Optional.empty();
+    return cookie(request, COOKIE);
+  }
+
+  /** What this browser was given at an earlier sign-in. */
+  static Optional<String> deviceToken(HttpServletRequest request) {
+    return cookie(request, DEVICE);
+  }
+
+  private static Optional<String> cookie(HttpServletRequest request, String name) {
+    return Optional.ofNullable(WebUtils.getCookie(request, name)).map(Cookie::getValue);
   }
 
   private Optional<Account> account(HttpServletRequest request) {
     if (byToken(request)) {
-      return accounts.byToken(request.getHeader("Authorization").substring(BEARER.length()));
+      return sessions.byToken(request.getHeader("Authorization").substring(BEARER.length()));
     }
-    return sessionToken(request).flatMap(accounts::bySession);
+    return sessionToken(request).flatMap(sessions::bySession);
   }
 
   private static void recognise(Account account) {

@@ -6,16 +6,14 @@ import emberyard.server.workshop.FirstRun;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseCookie;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -23,18 +21,36 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Signing in and out, and the first set-up of a workshop. */
+/** Signing in and out, one's own password, and the first set-up of a workshop. */
 @RestController
 @RequestMapping("/api")
 public class SessionController {
-  private final AccountStore accounts;
-  private final FirstRun firstRun;
-  private final Clock clock;
+  private static final Duration SESSION = Duration.ofDays(14);
+  private static final Duration DEVICE = Duration.ofDays(400);
 
-  SessionController(AccountStore accounts, FirstRun firstRun, Clock clock) {
+  private final AccountStore accounts;
+  private final SessionStore sessions;
+  private final SignInStore tries;
+  private final Doorkeeper doorkeeper;
+  private final FirstRun firstRun;
+  private final SetupSecret secret;
+  private final CsrfTokenRepository pageTokens;
+
+  SessionController(
+      AccountStore accounts,
+      SessionStore sessions,
+      SignInStore tries,
+      Doorkeeper doorkeeper,
+      FirstRun firstRun,
+      SetupSecret secret,
+      CsrfTokenRepository pageTokens) {
     this.accounts = accounts;
+    this.sessions = sessions;
+    this.tries = tries;
+    this.doorkeeper = doorkeeper;
     this.firstRun = firstRun;
-    this.clock = clock;
+    this.secret = secret;
+    this.pageTokens = pageTokens;
   }
 
   /**
@@ -42,17 +58,24 @@ public class SessionController {
    *
    * @param account null while nobody is signed in
    * @param needsSetup whether the data folder is empty
+   * @param needsSecret whether a set-up from here has to bring the secret printed at start
    */
-  public record Session(@Nullable Account account, boolean needsSetup) {}
+  public record Session(@Nullable Account account, boolean needsSetup, boolean needsSecret) {}
 
   /** Name and password. */
   public record SignIn(String name, String password) {}
 
+  /** One's own password, now and from now on. */
+  public record NewPassword(String now, String password) {}
+
   @GetMapping("/session")
   Session session(
-      @AuthenticationPrincipal Account account, @Parameter(hidden = true) CsrfToken token) {
+      @AuthenticationPrincipal Account account,
+      @Parameter(hidden = true) CsrfToken token,
+      HttpServletRequest request) {
     token.getToken();
-    return new Session(account, accounts.empty());
+    boolean empty = accounts.empty();
+    return new Session(account, empty, empty && secret.neededBy(request));
   }
 
   @PostMapping("/session")
@@ -60,27 +83,53 @@ public class SessionController {
       @RequestBody SignIn words, HttpServletRequest request, HttpServletResponse response) {
     Require.text("name", words.name());
     Require.text("password", words.password());
-    Instant lockedUntil = accounts.lockedUntil(words.name());
-    if (lockedUntil.isAfter(clock.instant())) {
-      long seconds = Duration.between(clock.instant(), lockedUntil).toSeconds() + 1;
-      throw new Refused(
-          HttpStatus.TOO_MANY_REQUESTS,
-          "Too many failed tries. Wait %d seconds, then try again.".formatted(seconds));
-    }
-    Optional<Account> account = accounts.check(words.name(), words.password());
-    if (account.isEmpty()) {
-      accounts.failed(words.name());
-      throw new Refused(HttpStatus.UNAUTHORIZED, "Name and password don't fit.");
-    }
-    accounts.succeeded(words.name());
-    open(account.get(), request, response);
-    return new Session(account.get(), false);
+    Account account =
+        doorkeeper.signIn(
+            words.name(),
+            words.password(),
+            request.getRemoteAddr(),
+            CredentialFilter.deviceToken(request));
+    open(account, request, response);
+    return new Session(account, false, false);
   }
 
   @DeleteMapping("/session")
   void signOut(HttpServletRequest request, HttpServletResponse response) {
-    CredentialFilter.sessionToken(request).ifPresent(accounts::closeSession);
-    response.addHeader(HttpHeaders.SET_COOKIE, cookie("", request, Duration.ZERO));
+    CredentialFilter.sessionToken(request).ifPresent(sessions::close);
+    cookie(CredentialFilter.COOKIE, "", request, response, Duration.ZERO);
+  }
+
+  /** Ends all of one's own sessions, this one among them. */
+  @DeleteMapping("/session/all")
+  void signOutEverywhere(
+      @AuthenticationPrincipal Account account,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    sessions.closeAll(account.id());
+    cookie(CredentialFilter.COOKIE, "", request, response, Duration.ZERO);
+  }
+
+  /** Changes one's own password; all other sessions end. */
+  @PostMapping("/session/password")
+  void changePassword(
+      @AuthenticationPrincipal Account account,
+      @RequestBody NewPassword words,
+      HttpServletRequest request,
+      HttpServletResponse response) {
+    Require.text("now", words.now());
+    try {
+      doorkeeper.signIn(
+          account.name(),
+          words.now(),
+          request.getRemoteAddr(),
+          CredentialFilter.deviceToken(request));
+    } catch (Refused wrong) {
+      Require.that(
+          wrong.status() != HttpStatus.UNAUTHORIZED, "now", "This is not your password now.");
+      throw wrong;
+    }
+    accounts.changePassword(account, words.password());
+    open(account, request, response);
   }
 
   @PostMapping("/setup")
@@ -88,24 +137,37 @@ public class SessionController {
       @RequestBody FirstRun.Answers answers,
       HttpServletRequest request,
       HttpServletResponse response) {
+    if (accounts.empty()) {
+      secret.check(request, answers.secret());
+    }
     Account owner = firstRun.setUp(answers);
     open(owner, request, response);
-    return new Session(owner, false);
+    return new Session(owner, false, false);
   }
 
   private void open(Account account, HttpServletRequest request, HttpServletResponse response) {
-    String token = accounts.openSession(account);
-    response.addHeader(HttpHeaders.SET_COOKIE, cookie(token, request, Duration.ofDays(14)));
+    String device = tries.remember(account, CredentialFilter.deviceToken(request));
+    cookie(CredentialFilter.COOKIE, sessions.open(account), request, response, SESSION);
+    cookie(CredentialFilter.DEVICE, device, request, response, DEVICE);
+    // what an earlier page of this browser could send is worth nothing after a sign-in
+    pageTokens.saveToken(pageTokens.generateToken(request), request, response);
   }
 
-  private static String cookie(String value, HttpServletRequest request, Duration age) {
-    return ResponseCookie.from(CredentialFilter.COOKIE, value)
-        .httpOnly(true)
-        .sameSite("Strict")
-        .secure(request.isSecure())
-        .path("/")
-        .maxAge(age)
-        .build()
-        .toString();
+  private static void cookie(
+      String name,
+      String value,
+      HttpServletRequest request,
+      HttpServletResponse response,
+      Duration age) {
+    String cookie =
+        ResponseCookie.from(name, value)
+            .httpOnly(true)
+            .sameSite("Strict")
+            .secure(request.isSecure())
+            .path("/")
+            .maxAge(age)
+            .build()
+            .toString();
+    response.addHeader(HttpHeaders.SET_COOKIE, cookie);
   }
 }

@@ -1,23 +1,23 @@
 package emberyard.server.api;
 
-import emberyard.server.store.ThingStore;
+import emberyard.server.store.StoreState;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Whether the application answers and can read its data. */
+/** Whether the application answers and can keep what it is told. */
 @RestController
 class HealthController {
-  private final ThingStore store;
+  private final StoreState store;
 
-  HealthController(ThingStore store) {
+  HealthController(StoreState store) {
     this.store = store;
   }
 
-  /** {@code status} is "ok" when the store could be read. */
-  record Health(String status, int things) {}
+  /** {@code status} is "ok", or "disk full" since a write failed for want of room. */
+  record Health(String status) {}
 
   @GetMapping("/api/health")
   Health health() {
-    return new Health("ok", store.all().size());
+    return new Health(store.now() == StoreState.State.OK ? "ok" : "disk full");
   }
 }

@@ -4,6 +4,7 @@ import emberyard.core.units.InvalidValue;
 import emberyard.core.units.InvalidValues;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.StaleThing;
+import emberyard.server.store.StoreState;
 import emberyard.server.store.ThingStore;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -25,6 +26,11 @@ import tools.jackson.core.JacksonException;
 @RestControllerAdvice
 class Problems {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+  private final StoreState state;
+
+  Problems(StoreState state) {
+    this.state = state;
+  }
 
   @ExceptionHandler
   ResponseEntity<Problem> invalid(InvalidValue problem) {
@@ -116,6 +122,13 @@ class Problems {
     if (problem instanceof ErrorResponse known) {
       HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
       return answer(status, status.getReasonPhrase() + ".");
+    }
+    if (state.full(problem)) {
+      LOG.warn("The disk is full");
+      return answer(
+          HttpStatus.INSUFFICIENT_STORAGE,
+          "The disk of the machine that keeps this is full. Nothing was saved; make room there,"
+              + " then try again.");
     }
     LOG.error("Unexpected", problem);
     return answer(

@@ -1,17 +1,13 @@
 package emberyard.server.bench;
 
 import emberyard.core.units.InvalidValue;
+import emberyard.server.store.KeptFiles;
 import emberyard.server.store.MissingThing;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.util.HexFormat;
 import java.util.Iterator;
 import java.util.Locale;
 import javax.imageio.ImageIO;
@@ -27,11 +23,10 @@ public class PictureFiles {
   private static final int WIDEST = 2_000;
   private static final long MOST_PIXELS = 60_000_000;
 
-  private final Path folder;
+  private final KeptFiles files;
 
-  PictureFiles(@Value("${ember.data}") String data) throws IOException {
-    folder = Path.of(data, "pictures");
-    Files.createDirectories(folder);
+  PictureFiles(@Value("${ember.data}") String data) {
+    files = new KeptFiles(Path.of(data, "pictures"));
   }
 
   /**
@@ -57,9 +52,7 @@ public class PictureFiles {
     } catch (IOException | IllegalArgumentException | IllegalStateException damaged) {
       throw new InvalidValue("file", "The picture is damaged and can't be opened.");
     }
-    String name = sha256(drawn.toByteArray());
-    write(name, drawn.toByteArray());
-    return name;
+    return files.keep(drawn.toByteArray());
   }
 
   /**
@@ -68,30 +61,16 @@ public class PictureFiles {
    * @throws InvalidValue when it is not the picture with this SHA-256, or no picture
    */
   public void keepAs(String sha256, byte[] bytes) throws IOException {
-    if (!sha256(bytes).equals(sha256)) {
+    if (!KeptFiles.sha256(bytes).equals(sha256)) {
       throw new InvalidValue("pictures", "A picture in the file is damaged.");
     }
     checkHeader(bytes);
-    write(sha256, bytes);
-  }
-
-  /** Whole or not at all: a crash leaves no half picture under its name. */
-  private void write(String name, byte[] bytes) throws IOException {
-    Path target = folder.resolve(name);
-    if (!Files.exists(target)) {
-      Path half = Files.createTempFile(folder, "half", ".tmp");
-      Files.write(half, bytes);
-      Files.move(half, target, StandardCopyOption.ATOMIC_MOVE);
-    }
+    files.keep(bytes);
   }
 
   /** The file of a picture. */
   public Path find(String sha256) {
-    Path file = folder.resolve(sha256);
-    if (!sha256.matches("[0-9a-f]{64}") || !Files.exists(file)) {
-      throw new MissingThing("This picture is not here.");
-    }
-    return file;
+    return files.find(sha256).orElseThrow(() -> new MissingThing("This picture is not here."));
   }
 
   private static void checkHeader(byte[] bytes) throws IOException {
@@ -121,13 +100,5 @@ public class PictureFiles {
 
   private static InvalidValue noPicture() {
     return new InvalidValue("file", "This is no picture: take a JPEG or a PNG.");
-  }
-
-  private static String sha256(byte[] bytes) {
-    try {
-      return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
-    } catch (NoSuchAlgorithmException impossible) {
-      throw new IllegalStateException(impossible);
-    }
   }
 }

@@ -20,6 +20,7 @@ import emberyard.core.yard.YardPicture;
 import emberyard.server.access.Account;
 import emberyard.server.access.AccountStore;
 import emberyard.server.access.Role;
+import emberyard.server.access.SessionStore;
 import emberyard.server.make.MeshFiles;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
@@ -35,6 +36,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Predicate;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
@@ -55,6 +57,7 @@ class DemoData implements ApplicationRunner {
 
   private final boolean wanted;
   private final AccountStore accounts;
+  private final SessionStore sessions;
   private final ThingStore store;
   private final Clock clock;
   private final Map<String, Integer> counters = new HashMap<>();
@@ -64,12 +67,14 @@ class DemoData implements ApplicationRunner {
   DemoData(
       @Value("${ember.demo}") boolean wanted,
       AccountStore accounts,
+      SessionStore sessions,
       ThingStore store,
       MeshFiles meshes,
       Clock clock) {
     this.meshes = meshes;
     this.wanted = wanted;
     this.accounts = accounts;
+    this.sessions = sessions;
     this.store = store;
     this.clock = clock;
   }
@@ -82,10 +87,14 @@ class DemoData implements ApplicationRunner {
     if (accounts.empty()) {
       fill();
     }
-    Account owner = accounts.check("ines", PASSWORD).orElseThrow();
+    Optional<Account> owner = accounts.check("ines", PASSWORD);
+    if (owner.isEmpty()) {
+      System.out.println("  The example's passwords were changed here.");
+      return;
+    }
     System.out.println("  sign in as  ines / " + PASSWORD + "   (owner)");
     System.out.println("              lotte / " + PASSWORD + "  (helper: sees no money)");
-    System.out.println("  API token   " + accounts.addToken(owner, "printed by the demo"));
+    System.out.println("  API token   " + sessions.addToken(owner.get(), "printed by the demo"));
   }
 
   private void fill() {

@@ -30,16 +30,22 @@ public class ThingStore {
   private final TransactionTemplate transaction;
   private final ThingJson json;
   private final Clock clock;
+  private final StoreState state;
   private final ReentrantLock writer = new ReentrantLock();
   private final AtomicLong revision = new AtomicLong(1);
   private final Map<String, Row> parsed = new HashMap<>();
 
   public ThingStore(
-      JdbcClient sql, PlatformTransactionManager transactions, ThingJson json, Clock clock) {
+      JdbcClient sql,
+      PlatformTransactionManager transactions,
+      ThingJson json,
+      Clock clock,
+      StoreState state) {
     this.sql = sql;
     this.transaction = new TransactionTemplate(transactions);
     this.json = json;
     this.clock = clock;
+    this.state = state;
   }
 
   /** Grows with every change of anything; equal revisions mean equal contents. */
@@ -106,6 +112,7 @@ public class ThingStore {
           transaction.execute(
               status -> writes.stream().map(write -> one(accountId, act, write)).toList());
       revision.incrementAndGet();
+      state.wrote();
       return versions;
     } finally {
       writer.unlock();

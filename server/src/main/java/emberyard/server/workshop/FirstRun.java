@@ -15,9 +15,12 @@ import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Turns an empty data folder into a workshop with an owner, stations and a starting stock list. */
 @Component
@@ -38,6 +41,7 @@ public class FirstRun {
    * @param currency ISO 4217 code
    * @param zone IANA time zone
    * @param hours weekly working time, at least one stretch
+   * @param secret what was printed at start; needed from another machine only
    * @param writing how numbers, times and days are written; 1,234.50 and 14:05 where left out
    */
   public record Answers(
@@ -47,17 +51,23 @@ public class FirstRun {
       List<OpenHours> hours,
       @Nullable Writing writing,
       String ownerName,
-      String password) {}
+      String password,
+      @Nullable String secret) {}
 
-  /** Refused once somebody can sign in. */
+  /** Refused once somebody can sign in. All of it is kept, or nothing. */
+  @Transactional
   public synchronized Account setUp(Answers answers) {
     if (!accounts.empty()) {
       throw new Refused(HttpStatus.CONFLICT, "This workshop is set up already: sign in.");
     }
     Require.all(
         () -> Require.text("workshopName", answers.workshopName()),
-        () -> Require.text("ownerName", answers.ownerName()),
-        () -> AccountStore.longEnough(answers.password()));
+        () -> AccountStore.checkName("ownerName", answers.ownerName()),
+        () ->
+            accounts.checkPassword(
+                "password",
+                answers.password(),
+                words(answers.workshopName(), answers.ownerName())));
     Workshop defaults =
         Workshop.startingWith(answers.workshopName(), answers.currency(), answers.zone());
     Workshop workshop =
@@ -94,6 +104,10 @@ public class FirstRun {
     StartingStock.filaments().forEach(filament -> add(writes, filament.id(), filament));
     store.apply(owner.id(), writes);
     return owner;
+  }
+
+  private static List<String> words(@Nullable String... names) {
+    return Stream.of(names).filter(Objects::nonNull).toList();
   }
 
   private static void add(List<Write> writes, String id, Object value) {

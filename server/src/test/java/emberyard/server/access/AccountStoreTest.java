@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -25,12 +26,14 @@ class AccountStoreTest {
   private final Clock clock = mock(Clock.class);
   private TestStore store;
   private AccountStore accounts;
+  private SessionStore sessions;
 
   @BeforeEach
   void open() {
     when(clock.instant()).thenReturn(NINE);
     store = new TestStore(folder, clock);
-    accounts = new AccountStore(store.sql, clock);
+    sessions = new SessionStore(store.sql, clock);
+    accounts = new AccountStore(store.sql, clock, new Passwords(), sessions);
   }
 
   @AfterEach
@@ -39,31 +42,64 @@ class AccountStoreTest {
   }
 
   @Test
-  void theLockDoublesFromTheThirdFailureAndEndsAtAQuarterOfAnHour() {
-    long[] seconds = new long[16];
-    for (int tries = 1; tries < seconds.length; tries++) {
-      accounts.failed("ines");
-      seconds[tries] = Duration.between(NINE, accounts.lockedUntil("INES")).toSeconds();
+  void aSessionEndsAfterFourteenDays() {
+    Account ines = accounts.add("ines", Role.OWNER, PASSWORD, "ines");
+    String token = sessions.open(ines);
+    assertEquals(ines, sessions.bySession(token).orElseThrow());
+    for (int day = 6; day < 14; day += 6) {
+      when(clock.instant()).thenReturn(NINE.plus(Duration.ofDays(day)));
+      assertTrue(sessions.bySession(token).isPresent(), "used now and then: day " + day);
     }
-    assertEquals(0, seconds[2]);
-    assertEquals(2, seconds[3]);
-    assertEquals(4, seconds[4]);
-    assertEquals(512, seconds[11]);
-    assertEquals(900, seconds[12]);
-    assertEquals(900, seconds[15]);
-    accounts.succeeded("ines");
-    assertEquals(Instant.EPOCH, accounts.lockedUntil("ines"));
+    when(clock.instant()).thenReturn(NINE.plus(Duration.ofDays(13)));
+    assertTrue(sessions.bySession(token).isPresent());
+    when(clock.instant()).thenReturn(NINE.plus(Duration.ofDays(15)));
+    assertTrue(sessions.bySession(token).isEmpty());
   }
 
   @Test
-  void aSessionEndsAfterFourteenDays() {
+  void aSessionNobodyUsesEndsAfterAWeek() {
+    String token = sessions.open(accounts.add("ines", Role.OWNER, PASSWORD, "ines"));
+    when(clock.instant()).thenReturn(NINE.plus(Duration.ofDays(8)));
+    assertTrue(sessions.bySession(token).isEmpty());
+  }
+
+  @Test
+  void whoLeavesIsOutAtOnceAndComesBackAsThemselves() {
     Account ines = accounts.add("ines", Role.OWNER, PASSWORD, "ines");
-    String token = accounts.openSession(ines);
-    assertEquals(ines, accounts.bySession(token).orElseThrow());
-    when(clock.instant()).thenReturn(NINE.plus(Duration.ofDays(13)));
-    assertTrue(accounts.bySession(token).isPresent());
-    when(clock.instant()).thenReturn(NINE.plus(Duration.ofDays(15)));
-    assertTrue(accounts.bySession(token).isEmpty());
+    Account lotte = accounts.add("lotte", Role.HELPER, PASSWORD, "lotte");
+    String session = sessions.open(lotte);
+    String token = sessions.addToken(lotte, "her script");
+    accounts.end(lotte);
+    assertTrue(sessions.bySession(session).isEmpty() && sessions.byToken(token).isEmpty());
+    assertTrue(accounts.check("lotte", PASSWORD).isEmpty());
+    assertEquals(List.of(ines), accounts.all());
+    assertThrows(InvalidValue.class, () -> accounts.end(ines), "the last owner stays");
+    assertEquals(lotte.id(), accounts.add("Lotte", Role.HELPER, PASSWORD, "").id());
+    assertTrue(sessions.byToken(token).isEmpty(), "what was revoked stays revoked");
+  }
+
+  @Test
+  void anOldWeakHashIsMadeAnewAtTheNextSignIn() {
+    Account ines = accounts.add("ines", Role.OWNER, PASSWORD, "ines");
+    String weak =
+        org.springframework.security.crypto.argon2.Argon2PasswordEncoder
+            .defaultsForSpringSecurity_v5_8()
+            .encode(PASSWORD);
+    store.sql.sql("UPDATE account SET password_hash = ?").param(weak).update();
+    assertEquals(ines, accounts.check("ines", PASSWORD).orElseThrow());
+    String kept = store.sql.sql("SELECT password_hash FROM account").query(String.class).single();
+    assertTrue(kept.contains("m=19456,t=2,p=1"), kept);
+    assertTrue(accounts.check("ines", PASSWORD).isPresent());
+  }
+
+  @Test
+  void aNewPasswordEndsAllSessions() {
+    Account ines = accounts.add("ines", Role.OWNER, PASSWORD, "ines");
+    String session = sessions.open(ines);
+    accounts.changePassword(ines, "three-other-words");
+    assertTrue(sessions.bySession(session).isEmpty());
+    assertTrue(accounts.check("ines", PASSWORD).isEmpty());
+    assertTrue(accounts.check("ines", "three-other-words").isPresent());
   }
 
   @Test
@@ -83,14 +119,14 @@ class AccountStoreTest {
   void aTokenIsStoredHashedAndRevokedOnlyByItsOwner() {
     Account ines = accounts.add("ines", Role.OWNER, PASSWORD, "ines");
     Account lotte = accounts.add("lotte", Role.HELPER, PASSWORD, "lotte");
-    String token = accounts.addToken(ines, "nightly");
+    String token = sessions.addToken(ines, "nightly");
     String kept = store.sql.sql("SELECT token_hash FROM api_token").query(String.class).single();
     assertFalse(kept.contains(token));
-    String id = accounts.tokens(ines).get(0).id();
-    accounts.revokeToken(lotte, id);
-    assertTrue(accounts.byToken(token).isPresent(), "not hers to revoke");
-    accounts.revokeToken(ines, id);
-    assertTrue(accounts.byToken(token).isEmpty());
-    assertTrue(accounts.tokens(ines).get(0).revoked());
+    String id = sessions.tokens(ines).get(0).id();
+    sessions.revokeToken(lotte, id);
+    assertTrue(sessions.byToken(token).isPresent(), "not hers to revoke");
+    sessions.revokeToken(ines, id);
+    assertTrue(sessions.byToken(token).isEmpty());
+    assertTrue(sessions.tokens(ines).get(0).revoked());
   }
 }

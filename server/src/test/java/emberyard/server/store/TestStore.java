@@ -1,6 +1,7 @@
 package emberyard.server.store;
 
 import com.zaxxer.hikari.HikariDataSource;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import org.flywaydb.core.Flyway;
@@ -13,16 +14,23 @@ public final class TestStore implements AutoCloseable {
   public final JdbcClient sql;
   public final ThingStore things;
 
-  public TestStore(Path folder, Clock clock) {
+  /** In this folder, or in this database. */
+  public TestStore(Path place, Clock clock) {
     source.setJdbcUrl(
         "jdbc:sqlite:"
-            + folder.resolve("test.sqlite")
+            + (Files.isDirectory(place) ? place.resolve("test.sqlite") : place)
             + "?journal_mode=WAL&synchronous=FULL&foreign_keys=on&busy_timeout=10000"
             + "&transaction_mode=IMMEDIATE");
     source.setMaximumPoolSize(4);
     Flyway.configure().dataSource(source).load().migrate();
     sql = JdbcClient.create(source);
-    things = new ThingStore(sql, new DataSourceTransactionManager(source), new ThingJson(), clock);
+    things =
+        new ThingStore(
+            sql,
+            new DataSourceTransactionManager(source),
+            new ThingJson(),
+            clock,
+            new StoreState());
   }
 
   @Override

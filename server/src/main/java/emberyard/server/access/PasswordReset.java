@@ -1,0 +1,33 @@
+package emberyard.server.access;
+
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
+
+/** A new password for somebody who forgot theirs, given by whoever sits at the machine. */
+public final class PasswordReset {
+  private static final int LENGTH = 16;
+
+  private PasswordReset() {}
+
+  /**
+   * Gives a new random password and ends all sessions of that account.
+   *
+   * @return the password; empty when nobody of that name can sign in
+   */
+  public static Optional<String> of(Path database, String name) {
+    DriverManagerDataSource source =
+        new DriverManagerDataSource(
+            "jdbc:sqlite:" + database + "?foreign_keys=on&busy_timeout=10000");
+    JdbcClient sql = JdbcClient.create(source);
+    Clock clock = Clock.systemUTC();
+    AccountStore accounts =
+        new AccountStore(sql, clock, new Passwords(), new SessionStore(sql, clock));
+    String password = Secrets.token().substring(0, LENGTH);
+    Optional<Account> account = accounts.named(name);
+    account.ifPresent(found -> accounts.changePassword(found, password));
+    return account.map(found -> password);
+  }
+}

@@ -1,0 +1,82 @@
+package emberyard.server.store;
+
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.Optional;
+
+/**
+ * Where a workshop lies: the database, {@code pictures}, {@code meshes} and the daily {@code
+ * copies}. Nobody but the user who runs the program may look into it.
+ */
+public record DataFolder(Path root) {
+  /** File name of the database. */
+  public static final String DATABASE = "ember-yard.sqlite";
+
+  /** Subfolders with files named by their SHA-256. */
+  public static final String[] FILES = {"pictures", "meshes"};
+
+  public Path database() {
+    return root.resolve(DATABASE);
+  }
+
+  /** Copies of the database: one a day, one before each change of its form. */
+  public Path copies() {
+    return root.resolve("copies");
+  }
+
+  /** Whether a workshop is in it. */
+  public boolean holdsData() throws IOException {
+    return Files.exists(database()) && Files.size(database()) > 0;
+  }
+
+  /**
+   * Makes the folder where missing and takes everybody else's rights away, also from a database
+   * that is there already. A folder with foreign files in it keeps its own rights.
+   */
+  public void make() throws IOException {
+    Files.createDirectories(root);
+    boolean foreign;
+    try (var within = Files.list(root)) {
+      foreign = !Files.exists(database()) && within.findAny().isPresent();
+    }
+    if (!foreign) {
+      OwnOnly.close(root);
+    }
+    if (!Files.exists(database())) {
+      Files.createFile(database());
+    }
+    // the files that SQLite puts beside it take its rights
+    for (String beside : new String[] {"", "-wal", "-shm"}) {
+      Path file = root.resolve(DATABASE + beside);
+      if (Files.exists(file)) {
+        OwnOnly.close(file);
+      }
+    }
+  }
+
+  /**
+   * Takes the folder for this process until it ends, or the lock is closed.
+   *
+   * @return empty when another process has it
+   */
+  public Optional<FileLock> take() throws IOException {
+    FileChannel channel =
+        FileChannel.open(
+            root.resolve("running.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+    try {
+      FileLock lock = channel.tryLock();
+      if (lock != null) {
+        return Optional.of(lock);
+      }
+    } catch (OverlappingFileLockException ourselves) {
+      // the same process: taken as well
+    }
+    channel.close();
+    return Optional.empty();
+  }
+}
