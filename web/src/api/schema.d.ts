@@ -7082,6 +7082,7 @@ export interface components {
         YardView: {
             broken: components["schemas"]["BrokenBuild"][];
             builds: components["schemas"]["YardRow"][];
+            leftOut: string[];
             /** Format: date-time */
             now: string;
             /** Format: int32 */

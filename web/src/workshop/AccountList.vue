@@ -146,6 +146,7 @@ li {
   display: flex;
   flex-wrap: wrap;
   justify-content: space-between;
+  align-items: baseline;
 }
 .given {
   flex-basis: 100%;

@@ -28,6 +28,9 @@ onMounted(async () => {
 </template>
 
 <style scoped>
+p {
+  margin: 0;
+}
 a {
   display: inline-block;
   min-height: 24px;

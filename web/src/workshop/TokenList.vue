@@ -73,6 +73,7 @@ ul {
 li {
   display: flex;
   justify-content: space-between;
+  align-items: baseline;
   border-bottom: 1px solid var(--line);
   padding: 4px 0;
 }

@@ -6,8 +6,11 @@ import { useShell } from '../store/shell'
 import SignMark from '../ui/SignMark.vue'
 import { said } from '../units/writing'
 
-/** Builds that can't be worked out: why, and the way back. They hold their people as before. */
-defineProps<{ broken: YardView['broken'] }>()
+/**
+ * Builds that can't be worked out: why, and the way back. They hold their people as before. And
+ * things of the workshop that can't be read.
+ */
+defineProps<{ broken: YardView['broken']; leftOut: YardView['leftOut'] }>()
 const emit = defineEmits<{ mended: [] }>()
 const shell = useShell()
 async function mend(build: YardView['broken'][number]) {
@@ -22,7 +25,7 @@ async function mend(build: YardView['broken'][number]) {
 </script>
 
 <template>
-  <section v-if="broken.length" aria-label="Builds that can’t be worked out">
+  <section v-if="broken.length || leftOut.length" aria-label="Builds that can’t be worked out">
     <article v-for="build in broken" :key="build.id" class="row">
       <SignMark kind="stop" />
       <p>
@@ -40,6 +43,13 @@ async function mend(build: YardView['broken'][number]) {
         @click="mend(build)"
       />
       <span v-else class="soft">Undo what was done last, or ask who did it.</span>
+    </article>
+    <article v-for="sentence in leftOut" :key="sentence" class="row">
+      <SignMark kind="stop" />
+      <p>
+        {{ said(sentence) }}
+        <span class="soft">Nothing of it is lost; the program that wrote it can read it.</span>
+      </p>
     </article>
   </section>
 </template>

@@ -151,7 +151,7 @@ async function begin() {
         <span class="mono">{{ duration(clock.running.task.log.attemptMinutes) }}</span>
       </p>
     </header>
-    <BrokenBuilds :broken="view.broken" @mended="load" />
+    <BrokenBuilds :broken="view.broken" :left-out="view.leftOut" @mended="load" />
     <div class="chart">
       <div class="tags-head" />
       <div ref="sized" class="axis">

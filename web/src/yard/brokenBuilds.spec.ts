@@ -8,9 +8,12 @@ import BrokenBuilds from './BrokenBuilds.vue'
 
 beforeEach(() => setActivePinia(createPinia()))
 
-function open(mendable: boolean) {
+function open(mendable: boolean, leftOut: string[] = []) {
   const build = { id: 'b', name: 'Moss', sentence: '“Moss” can’t be worked out: 9.0 mm.', mendable }
-  return mount(BrokenBuilds, { props: { broken: [build] }, global: { plugins: [PrimeVue] } })
+  return mount(BrokenBuilds, {
+    props: { broken: [build], leftOut },
+    global: { plugins: [PrimeVue] },
+  })
 }
 
 describe('a build that can’t be worked out', () => {
@@ -27,6 +30,10 @@ describe('a build that can’t be worked out', () => {
     expect(asked).toEqual(['POST /api/builds/b/mend'])
     expect(yard.emitted('mended')).toHaveLength(1)
     expect(useShell().message).toContain('Moss is as it was before')
+  })
+  it('says what of the workshop is left out', () => {
+    const sentence = '“Quayside” of the suppliers is left out: it says “x”.'
+    expect(open(true, [sentence]).text()).toContain(sentence)
   })
   it('offers no press where nothing is known that would mend it', () => {
     expect(open(false).find('button').exists()).toBe(false)

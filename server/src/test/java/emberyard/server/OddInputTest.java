@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import emberyard.core.build.Brief;
+import emberyard.server.store.ThingKind;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -57,7 +57,7 @@ class OddInputTest {
     JsonNode view = owner.get("/api/builds/odd-bad").expect(200).json();
     ObjectNode brief = (ObjectNode) view.path("build").path("brief");
     brief.put("revealOn", "+999999999-12-31").put("client", "the end of days");
-    TestYard.pastTheDoor("odd-bad", brief, Brief.class);
+    TestYard.pastTheDoor(ThingKind.BRIEF, "odd-bad", brief.toString());
     JsonNode yard = owner.get("/api/yard").expect(200).json();
     JsonNode broken = yard.path("broken").get(0);
     assertEquals("odd-bad", broken.path("id").asString());

@@ -1,12 +1,9 @@
 package emberyard.server;
 
-import emberyard.server.store.ThingJson;
-import emberyard.server.store.ThingStore;
-import emberyard.server.store.Write;
+import emberyard.server.store.ThingKind;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -14,7 +11,7 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
-import tools.jackson.databind.JsonNode;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 /**
  * Starts the real application once per run, on a random port, set up with an owner and a helper.
@@ -79,13 +76,9 @@ public final class TestYard implements ParameterResolver {
         .expect(200);
   }
 
-  /** Stores a value that the API would refuse, as an older version of the program may have. */
-  static void pastTheDoor(String build, JsonNode body, Class<?> type) {
-    Object value = application.getBean(ThingJson.class).read(body, type);
-    String who = owner.get("/api/session").json().path("account").path("id").asString();
-    application
-        .getBean(ThingStore.class)
-        .apply(who, List.of(Write.overwrite(build, body.path("id").asString(), value)));
+  /** Puts a body into the store that the API would refuse. */
+  static void pastTheDoor(ThingKind kind, String id, String body) {
+    Poison.put(application.getBean(JdbcClient.class), owner, kind, id, body);
   }
 
   static final String FIRST_ANSWERS =

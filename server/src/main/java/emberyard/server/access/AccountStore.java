@@ -1,6 +1,7 @@
 package emberyard.server.access;
 
 import emberyard.core.units.Require;
+import java.nio.file.Path;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Clock;
@@ -10,6 +11,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,6 +30,14 @@ public class AccountStore {
     this.clock = clock;
     this.passwords = passwords;
     this.sessions = sessions;
+  }
+
+  /** The accounts of a database that is not served from here. */
+  static AccountStore of(Path database) {
+    String address = "jdbc:sqlite:" + database + "?foreign_keys=on&busy_timeout=10000";
+    JdbcClient sql = JdbcClient.create(new DriverManagerDataSource(address));
+    Clock clock = Clock.systemUTC();
+    return new AccountStore(sql, clock, new Passwords(), new SessionStore(sql, clock));
   }
 
   /** Whether nobody has set this workshop up yet. */

@@ -1,10 +1,7 @@
 package emberyard.server.access;
 
 import java.nio.file.Path;
-import java.time.Clock;
 import java.util.Optional;
-import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.jdbc.datasource.DriverManagerDataSource;
 
 /** A new password for somebody who forgot theirs, given by whoever sits at the machine. */
 public final class PasswordReset {
@@ -18,13 +15,7 @@ public final class PasswordReset {
    * @return the password; empty when nobody of that name can sign in
    */
   public static Optional<String> of(Path database, String name) {
-    DriverManagerDataSource source =
-        new DriverManagerDataSource(
-            "jdbc:sqlite:" + database + "?foreign_keys=on&busy_timeout=10000");
-    JdbcClient sql = JdbcClient.create(source);
-    Clock clock = Clock.systemUTC();
-    AccountStore accounts =
-        new AccountStore(sql, clock, new Passwords(), new SessionStore(sql, clock));
+    AccountStore accounts = AccountStore.of(database);
     String password = Secrets.token().substring(0, LENGTH);
     Optional<Account> account = accounts.named(name);
     account.ifPresent(found -> accounts.changePassword(found, password));

@@ -157,6 +157,9 @@ class Problems {
   private static String pointer(String path, InvalidValue problem) {
     // the record that refused may lie deeper than its own field name says
     String field = problem.field().replace('.', '/');
+    if (path.isEmpty() && field.isEmpty()) {
+      return "#";
+    }
     return path.isEmpty() || field.isEmpty() || path.equals(field) || path.endsWith("/" + field)
         ? "#/" + (path.isEmpty() ? field : path)
         : "#/" + path + "/" + field;

@@ -49,6 +49,11 @@ public class MeshFiles {
     return Base64.getEncoder().encodeToString(read(sha256));
   }
 
+  /** Whether it is kept here. */
+  public boolean has(String sha256) {
+    return files.find(sha256).isPresent();
+  }
+
   byte[] read(String sha256) throws IOException {
     Path file = files.find(sha256).orElseThrow(() -> new MissingThing("This mesh is not here."));
     return Files.readAllBytes(file);

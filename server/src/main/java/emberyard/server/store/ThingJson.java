@@ -38,6 +38,11 @@ public class ThingJson {
     return mapper.treeToValue(OldScheme.brought(json), type);
   }
 
+  /** The body in the present form. */
+  public JsonNode brought(JsonNode body) {
+    return OldScheme.brought(body);
+  }
+
   public JsonNode tree(Object value) {
     return mapper.valueToTree(value);
   }

@@ -1,10 +1,12 @@
 package emberyard.server.store;
 
+import emberyard.core.units.Require;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -12,11 +14,15 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.databind.JsonNode;
 
 /**
  * Everything people entered, in SQLite. One writer at a time; what {@link #apply} returned is on
@@ -24,13 +30,16 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Component
 public class ThingStore {
+  private static final Logger LOG = LoggerFactory.getLogger(ThingStore.class);
   private static final Duration ONE_CHANGE = Duration.ofSeconds(3);
+  private static final Pattern ID = Pattern.compile("[A-Za-z0-9][A-Za-z0-9._-]{0,79}");
 
   private final JdbcClient sql;
   private final TransactionTemplate transaction;
   private final ThingJson json;
   private final Clock clock;
   private final StoreState state;
+  private final BeforeKeeping check;
   private final ReentrantLock writer = new ReentrantLock();
   private final AtomicLong revision = new AtomicLong(1);
   private final Map<String, Row> parsed = new HashMap<>();
@@ -40,12 +49,14 @@ public class ThingStore {
       PlatformTransactionManager transactions,
       ThingJson json,
       Clock clock,
-      StoreState state) {
+      StoreState state,
+      BeforeKeeping check) {
     this.sql = sql;
     this.transaction = new TransactionTemplate(transactions);
     this.json = json;
     this.clock = clock;
     this.state = state;
+    this.check = check;
   }
 
   /** Grows with every change of anything; equal revisions mean equal contents. */
@@ -54,7 +65,8 @@ public class ThingStore {
   }
 
   /**
-   * All things in their order. Bodies that did not change since the last call are not read again.
+   * All things in their order; one that can't be read is there as {@link Unreadable}. Bodies that
+   * did not change since the last call are not read again.
    */
   public List<Row> all() {
     synchronized (parsed) {
@@ -78,7 +90,7 @@ public class ThingStore {
                           result.getString(3),
                           version,
                           result.getLong(5),
-                          json.read(result.getString(6), kind.type()));
+                          read(kind, id, result.getString(6)));
                   parsed.put(kind + "/" + id, known);
                 }
                 return known;
@@ -86,6 +98,15 @@ public class ThingStore {
           .list()
           .forEach(rows::add);
       return rows;
+    }
+  }
+
+  private Object read(ThingKind kind, String id, String body) {
+    try {
+      return json.read(body, kind.type());
+    } catch (RuntimeException unreadable) {
+      LOG.warn("{} {} can't be read: {}", kind.word(), id, unreadable.getMessage());
+      return Unreadable.of(kind, id, ThingName.of(json.read(body, JsonNode.class)), unreadable);
     }
   }
 
@@ -103,20 +124,43 @@ public class ThingStore {
    * @return the new versions, in order; 0 for removed things
    * @throws StaleThing when one was changed meanwhile
    * @throws MissingThing when one to be changed is not there
+   * @throws emberyard.core.units.InvalidValue when an id is none, or the check refuses
    */
   public List<Long> apply(String accountId, List<Write> writes) {
     writer.lock();
     try {
       String act = UUID.randomUUID().toString();
+      List<Row> before = all();
       List<Long> versions =
           transaction.execute(
-              status -> writes.stream().map(write -> one(accountId, act, write)).toList());
+              status -> {
+                List<Long> now = writes.stream().map(each -> one(accountId, act, each)).toList();
+                check.check(writes, before, after(before, writes));
+                return now;
+              });
       revision.incrementAndGet();
       state.wrote();
       return versions;
     } finally {
       writer.unlock();
     }
+  }
+
+  private static List<Row> after(List<Row> before, List<Write> writes) {
+    Map<String, Row> rows = new LinkedHashMap<>();
+    before.forEach(row -> rows.put(row.kind() + "/" + row.id(), row));
+    for (Write write : writes) {
+      String key = write.kind() + "/" + write.id();
+      Row was = rows.get(key);
+      if (write.value() == null) {
+        rows.remove(key);
+      } else {
+        long position = was == null ? Long.MAX_VALUE : was.position();
+        rows.put(
+            key, new Row(write.kind(), write.id(), write.buildId(), 0, position, write.value()));
+      }
+    }
+    return List.copyOf(rows.values());
   }
 
   /**
@@ -175,6 +219,13 @@ public class ThingStore {
     }
     if (now != null && write.expected() != Write.ANY && write.expected() != now.version) {
       throw new StaleThing(new Kept<>(now.version, json.read(now.body, write.kind().type())));
+    }
+    if (now == null) {
+      Require.that(
+          ID.matcher(write.id()).matches(),
+          "id",
+          "An id is one to eighty letters, digits, dots, dashes and underscores; it begins with a"
+              + " letter or digit.");
     }
     long position = now == null ? nextPosition() : now.position;
     remember(accountId, act, write, position, now == null ? null : now.body, after);

@@ -13,6 +13,7 @@ import emberyard.server.store.Row;
 import emberyard.server.store.ThingJson;
 import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
+import emberyard.server.store.Unreadable;
 import emberyard.server.store.Write;
 import java.io.IOException;
 import java.io.InputStream;
@@ -28,6 +29,7 @@ import java.util.TreeMap;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Writes a build into one file and reads it again; what comes in is checked whole before it is
@@ -51,10 +53,16 @@ class BuildFiles {
 
   private final ThingStore store;
   private final ThingJson json;
+
+  /** Reads as bodies of requests are read: no days and characters that nothing can hold. */
+  private final JsonMapper strict;
+
   private final PictureFiles files;
   private final MeshFiles meshes;
 
-  BuildFiles(ThingStore store, ThingJson json, PictureFiles files, MeshFiles meshes) {
+  BuildFiles(
+      ThingStore store, ThingJson json, JsonMapper strict, PictureFiles files, MeshFiles meshes) {
+    this.strict = strict;
     this.meshes = meshes;
     this.store = store;
     this.json = json;
@@ -76,10 +84,15 @@ class BuildFiles {
         if (row.value() instanceof Photo photo) {
           pictures.put(photo.sha256(), inBase64(photo));
         }
+        if (row.value() instanceof Unreadable unreadable) {
+          throw new Refused(
+              HttpStatus.CONFLICT,
+              "“%s” can't be written out: %s".formatted(unreadable.name(), unreadable.reason()));
+        }
         if (row.value() instanceof PrintPart print) {
           stl.put(print.sha256(), meshes.inBase64(print.sha256()));
         }
-      } else if (SHARED.contains(row.kind())) {
+      } else if (SHARED.contains(row.kind()) && !(row.value() instanceof Unreadable)) {
         shared.add(entry(row));
       }
     }
@@ -109,8 +122,8 @@ class BuildFiles {
   ImportedBuild take(Account who, InputStream stream) throws IOException {
     BuildFile file = read(stream);
     List<Object> values = new ArrayList<>();
-    for (BuildFile.Entry entry : file.things()) {
-      values.add(value(entry, true));
+    for (int i = 0; i < file.things().size(); i++) {
+      values.add(value("things", i, file.things().get(i), true));
     }
     Brief brief = briefOf(values);
     Build checked = YardReader.build(values);
@@ -134,8 +147,9 @@ class BuildFiles {
   }
 
   private void addMissing(BuildFile file, Set<String> here, List<Write> writes) {
-    for (BuildFile.Entry entry : file.uses()) {
-      Object value = value(entry, false);
+    for (int i = 0; i < file.uses().size(); i++) {
+      BuildFile.Entry entry = file.uses().get(i);
+      Object value = value("uses", i, entry, false);
       String id = entry.value().path("id").asString();
       if (!here.contains(ThingKind.of(value) + "/" + id)) {
         writes.add(Write.create(null, id, value));
@@ -169,12 +183,22 @@ class BuildFiles {
     }
   }
 
-  private Object value(BuildFile.Entry entry, boolean ofBuild) {
+  private Object value(String list, int index, BuildFile.Entry entry, boolean ofBuild) {
+    if (entry == null) {
+      throw foreign();
+    }
     ThingKind kind = ThingKind.named(String.valueOf(entry.kind()));
     if (kind.ofBuild() != ofBuild || entry.value() == null) {
       throw foreign();
     }
-    return json.read(entry.value(), kind.type());
+    try {
+      return strict.treeToValue(json.brought(entry.value()), kind.type());
+    } catch (JacksonException unreadable) {
+      throw unreadable
+          .prependPath(entry, "value")
+          .prependPath(List.of(), index)
+          .prependPath(entry, list);
+    }
   }
 
   private static Brief briefOf(List<Object> values) {
@@ -192,6 +216,8 @@ class BuildFiles {
       String data = file.meshes().get(print.sha256());
       if (data != null) {
         meshes.keepAs(print.sha256(), data);
+      } else if (!meshes.has(print.sha256())) {
+        throw new InvalidValue("meshes", "The file is cut off: a mesh is missing.");
       }
     }
   }

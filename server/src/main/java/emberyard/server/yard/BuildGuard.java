@@ -2,14 +2,14 @@ package emberyard.server.yard;
 
 import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
-import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.WorkshopBook;
-import emberyard.core.yard.YardPlan;
 import emberyard.server.store.HistoryStore;
 import emberyard.server.store.HistoryStore.Past;
 import emberyard.server.store.Row;
 import emberyard.server.store.ThingJson;
 import emberyard.server.store.ThingKind;
+import emberyard.server.store.ThingName;
+import emberyard.server.store.Unreadable;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -83,7 +83,7 @@ class BuildGuard {
         (id, ofBuild) -> {
           Map<Key, Object> now = new LinkedHashMap<>();
           ofBuild.forEach(row -> now.put(new Key(row.kind(), row.id()), row.value()));
-          if (now.values().stream().anyMatch(Brief.class::isInstance)) {
+          if (ofBuild.stream().anyMatch(row -> row.kind() == ThingKind.BRIEF)) {
             Trial trial = new Trial(book, minute);
             String reason = trial.fault(now.values());
             if (reason == null) {
@@ -113,7 +113,7 @@ class BuildGuard {
         break;
       }
     }
-    String name = brief(now.values()).name();
+    String name = name(now.values());
     LOG.warn("Build {} can't be derived: {}", id, reason);
     if (!good) {
       return new Broken(id, name, reason, List.of());
@@ -149,10 +149,13 @@ class BuildGuard {
     return name.isBlank() ? past.kind().word() : name;
   }
 
-  private static Brief brief(Iterable<Object> things) {
+  private static String name(Iterable<Object> things) {
     for (Object thing : things) {
       if (thing instanceof Brief brief) {
-        return brief;
+        return brief.name();
+      }
+      if (thing instanceof Unreadable brief && brief.kind() == ThingKind.BRIEF) {
+        return brief.name();
       }
     }
     throw new IllegalStateException("a build has a brief");
@@ -171,24 +174,6 @@ class BuildGuard {
       return json.read(past.before(), past.kind().type());
     } catch (RuntimeException olderForm) {
       return null;
-    }
-  }
-
-  /** Derives a build alone. */
-  private record Trial(WorkshopBook book, Instant minute) {
-    /** Why these things make no build; null when they do. */
-    @Nullable String fault(Iterable<Object> things) {
-      List<Object> all = new ArrayList<>();
-      things.forEach(all::add);
-      try {
-        YardPlan.of(List.of(YardReader.build(all)), book, minute).picture();
-        return null;
-      } catch (InvalidValue invalid) {
-        return invalid.getMessage();
-      } catch (RuntimeException broken) {
-        LOG.debug("No build", broken);
-        return "a figure in it is out of all bounds.";
-      }
     }
   }
 }

@@ -9,6 +9,7 @@ import emberyard.server.store.HistoryStore;
 import emberyard.server.store.HistoryStore.Past;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.ThingJson;
+import emberyard.server.store.ThingName;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.time.Instant;

@@ -63,13 +63,15 @@ class YardController {
    * @param now the bench clock
    * @param total builds over all pages
    * @param broken builds that can't be worked out; they hold their people and stations as before
+   * @param leftOut a sentence for each thing of the workshop that can't be read
    */
   record YardView(
       LocalDateTime now,
       String workshopName,
       List<YardRow> builds,
       int total,
-      List<BrokenBuild> broken) {}
+      List<BrokenBuild> broken,
+      List<String> leftOut) {}
 
   /**
    * A build that can't be worked out.
@@ -154,7 +156,8 @@ class YardController {
         reading.book().workshop().name(),
         rows,
         reading.yard().builds().size() - standIns(reading),
-        broken(reading));
+        broken(reading),
+        leftOut(reading));
   }
 
   @PostMapping("/builds")
@@ -216,6 +219,15 @@ class YardController {
             each ->
                 new BrokenBuild(
                     each.buildId(), each.name(), each.sentence(), !each.culprits().isEmpty()))
+        .toList();
+  }
+
+  private static List<String> leftOut(YardReader.Reading reading) {
+    return reading.leftOut().stream()
+        .map(
+            each ->
+                "“%s” of the %s is left out: %s"
+                    .formatted(each.name(), each.kind().word(), each.reason()))
         .toList();
   }
 

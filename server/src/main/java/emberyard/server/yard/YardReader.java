@@ -31,6 +31,7 @@ import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
 import emberyard.core.build.Treatment;
 import emberyard.core.build.Worksheet;
+import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.AirDay;
 import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.FilamentProduct;
@@ -53,7 +54,9 @@ import emberyard.server.api.Refused;
 import emberyard.server.fit.Library;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.Row;
+import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
+import emberyard.server.store.Unreadable;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -61,6 +64,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -77,9 +81,11 @@ public class YardReader {
   private final ThingStore store;
   private final Clock clock;
   private final BuildGuard guard;
+  private final DerivedAhead ahead;
   private Reading last;
 
-  YardReader(ThingStore store, Clock clock, BuildGuard guard) {
+  YardReader(ThingStore store, Clock clock, BuildGuard guard, DerivedAhead ahead) {
+    this.ahead = ahead;
     this.store = store;
     this.clock = clock;
     this.guard = guard;
@@ -90,6 +96,7 @@ public class YardReader {
    *
    * @param plan to ask what would be
    * @param versions per "kind/id" the version to send back as {@code If-Match}
+   * @param leftOut things of the workshop that can't be read
    */
   public record Reading(
       long revision,
@@ -98,7 +105,8 @@ public class YardReader {
       Map<String, Map<String, Long>> versions,
       YardPlan plan,
       YardPicture yard,
-      Map<String, BuildGuard.Broken> broken) {
+      Map<String, BuildGuard.Broken> broken,
+      List<Unreadable> leftOut) {
 
     /**
      * The picture of one build.
@@ -149,57 +157,92 @@ public class YardReader {
   }
 
   private Reading derive(long revision, Instant minute) {
-    Map<String, List<Row>> perBuild = new LinkedHashMap<>();
-    Map<String, Map<String, Long>> versions = new LinkedHashMap<>();
-    List<Object> ofWorkshop = new ArrayList<>();
-    for (Row row : store.all()) {
-      String owner = row.buildId() == null ? "" : row.buildId();
-      versions
-          .computeIfAbsent(owner, id -> new LinkedHashMap<>())
-          .put(row.kind().word() + "/" + row.id(), row.version());
-      if (row.buildId() == null) {
-        ofWorkshop.add(row.value());
-      } else {
-        perBuild.computeIfAbsent(row.buildId(), id -> new ArrayList<>()).add(row);
-      }
+    List<Row> rows = store.all();
+    List<Object> ofWorkshop =
+        rows.stream().filter(row -> row.buildId() == null).map(Row::value).toList();
+    Known known = new Known(revision, minute, versions(rows), only(ofWorkshop, Unreadable.class));
+    Optional<DerivedAhead.Derived> derived = ahead.of(rows, minute);
+    if (derived.isPresent()) {
+      return known.with(derived.get());
     }
     WorkshopBook book = book(ofWorkshop);
+    Map<String, List<Row>> perBuild = perBuild(rows);
     try {
-      return reading(revision, minute, book, versions, all(perBuild), Map.of());
+      return known.with(book, all(perBuild), Map.of());
     } catch (RuntimeException oneIsBroken) {
       BuildGuard.Sifted sifted = guard.sift(perBuild, book, minute);
       if (sifted.broken().isEmpty()) {
         throw oneIsBroken;
       }
-      return reading(revision, minute, book, versions, sifted.builds(), sifted.broken());
+      return known.with(book, sifted.builds(), sifted.broken());
     }
   }
 
-  private static Reading reading(
+  /** What is known of a reading before anything is derived. */
+  private record Known(
       long revision,
       Instant minute,
-      WorkshopBook book,
       Map<String, Map<String, Long>> versions,
-      List<Build> builds,
-      Map<String, BuildGuard.Broken> broken) {
-    YardPlan plan = YardPlan.of(builds, book, minute);
-    return new Reading(revision, minute, book, versions, plan, plan.picture(), broken);
+      List<Unreadable> leftOut) {
+    Reading with(WorkshopBook book, List<Build> builds, Map<String, BuildGuard.Broken> broken) {
+      YardPlan plan = YardPlan.of(builds, book, minute);
+      return new Reading(revision, minute, book, versions, plan, plan.picture(), broken, leftOut);
+    }
+
+    Reading with(DerivedAhead.Derived derived) {
+      return new Reading(
+          revision,
+          minute,
+          derived.book(),
+          versions,
+          derived.plan(),
+          derived.yard(),
+          Map.of(),
+          leftOut);
+    }
   }
 
-  private static List<Build> all(Map<String, List<Row>> perBuild) {
+  private static Map<String, Map<String, Long>> versions(List<Row> rows) {
+    Map<String, Map<String, Long>> versions = new LinkedHashMap<>();
+    for (Row row : rows) {
+      String owner = row.buildId() == null ? "" : row.buildId();
+      versions
+          .computeIfAbsent(owner, id -> new LinkedHashMap<>())
+          .put(row.kind().word() + "/" + row.id(), row.version());
+    }
+    return versions;
+  }
+
+  static Map<String, List<Row>> perBuild(List<Row> rows) {
+    Map<String, List<Row>> perBuild = new LinkedHashMap<>();
+    for (Row row : rows) {
+      if (row.buildId() != null) {
+        perBuild.computeIfAbsent(row.buildId(), id -> new ArrayList<>()).add(row);
+      }
+    }
+    return perBuild;
+  }
+
+  static List<Build> all(Map<String, List<Row>> perBuild) {
     List<Build> builds = new ArrayList<>();
     for (List<Row> rows : perBuild.values()) {
-      List<Object> things = rows.stream().map(Row::value).toList();
       // a removed build leaves its other things behind until undo; without brief it is not shown
-      if (things.stream().anyMatch(Brief.class::isInstance)) {
-        builds.add(build(things));
+      if (rows.stream().anyMatch(row -> row.kind() == ThingKind.BRIEF)) {
+        builds.add(build(rows.stream().map(Row::value).toList()));
       }
     }
     return builds;
   }
 
-  /** Sorts things into a build. */
+  /**
+   * Sorts things into a build.
+   *
+   * @throws InvalidValue when one of them can't be read
+   */
   public static Build build(List<Object> things) {
+    for (Unreadable thing : only(things, Unreadable.class)) {
+      throw new InvalidValue("", thing.reason());
+    }
     Brief brief = only(things, Brief.class).get(0);
     List<Concept> concepts = only(things, Concept.class);
     return new Build(
@@ -234,7 +277,7 @@ public class YardReader {
         only(things, PaintFault.class));
   }
 
-  private static WorkshopBook book(List<Object> things) {
+  static WorkshopBook book(List<Object> things) {
     List<Workshop> settings = only(things, Workshop.class);
     if (settings.isEmpty()) {
       throw new MissingThing("This workshop is not set up yet.");

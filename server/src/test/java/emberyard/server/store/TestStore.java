@@ -30,7 +30,8 @@ public final class TestStore implements AutoCloseable {
             new DataSourceTransactionManager(source),
             new ThingJson(),
             clock,
-            new StoreState());
+            new StoreState(),
+            (writes, before, after) -> {});
   }
 
   @Override

@@ -1,0 +1,29 @@
+package emberyard.server.store;
+
+import emberyard.core.units.InvalidValue;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/**
+ * Stands where a stored thing can't be read by this program; the row is left as it is.
+ *
+ * @param name what it is called, as far as that can be read
+ * @param reason a sentence for a builder
+ */
+public record Unreadable(ThingKind kind, String id, String name, String reason) {
+  static Unreadable of(ThingKind kind, String id, String name, RuntimeException problem) {
+    return new Unreadable(kind, id, name.isBlank() ? id : name, reason(problem));
+  }
+
+  private static String reason(RuntimeException problem) {
+    for (Throwable cause = problem; cause != null; cause = cause.getCause()) {
+      if (cause instanceof InvalidValue invalid) {
+        return invalid.getMessage();
+      }
+      if (cause instanceof UnrecognizedPropertyException unknown) {
+        return "it says “%s”, which this program doesn't know."
+            .formatted(unknown.getPropertyName());
+      }
+    }
+    return "it is written in a way this program can't read.";
+  }
+}

@@ -1,0 +1,41 @@
+package emberyard.server.yard;
+
+import emberyard.core.units.InvalidValue;
+import emberyard.core.workshop.WorkshopBook;
+import emberyard.core.yard.YardPlan;
+import emberyard.server.store.Unreadable;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Derives a build alone, with all that its screens show, to see whether that can be done. */
+record Trial(WorkshopBook book, Instant minute) {
+  private static final Logger LOG = LoggerFactory.getLogger(Trial.class);
+
+  /** Why these things make no build; null when they do. */
+  @Nullable String fault(Iterable<Object> things) {
+    List<Object> all = new ArrayList<>();
+    things.forEach(all::add);
+    for (Object thing : all) {
+      if (thing instanceof Unreadable unreadable) {
+        return "“%s”: %s".formatted(unreadable.name(), unreadable.reason());
+      }
+    }
+    try {
+      YardPlan.of(List.of(YardReader.build(all)), book, minute)
+          .picture()
+          .builds()
+          .values()
+          .forEach(picture -> picture.finish(book)); // worked out when somebody looks
+      return null;
+    } catch (InvalidValue invalid) {
+      return invalid.getMessage();
+    } catch (RuntimeException broken) {
+      LOG.debug("No build", broken);
+      return "a figure in it is out of all bounds.";
+    }
+  }
+}

@@ -1,0 +1,37 @@
+package emberyard.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import emberyard.server.store.ThingKind;
+import java.time.Instant;
+import java.util.Map;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+/**
+ * Bodies in the store that the API would refuse, as an older or newer program, or a damaged disk,
+ * may have left them.
+ */
+final class Poison {
+  private Poison() {}
+
+  /** Changes a thing behind the program's back; history says that ines did it. */
+  static void put(JdbcClient sql, Client owner, ThingKind kind, String id, String body) {
+    sql.sql(
+            """
+            INSERT INTO change
+              (act, account_id, at, kind, thing_id, build_id, position, before, after)
+            SELECT 'poison' || version, (SELECT id FROM account WHERE name = 'ines'), ?, kind, id,
+              build_id, position, body, ? FROM thing WHERE kind = ? AND id = ?
+            """)
+        .params(Instant.now().toString(), body, kind.name(), id)
+        .update();
+    int rows =
+        sql.sql("UPDATE thing SET body = ?, version = version + 1 WHERE kind = ? AND id = ?")
+            .params(body, kind.name(), id)
+            .update();
+    assertEquals(1, rows, "poisoned");
+    // something elsewhere comes and goes, so that all is read again
+    owner.post("/api/builds", Map.of("id", "touch", "name", "Touch")).expect(200);
+    owner.delete("/api/builds/touch").expect(200);
+  }
+}
