@@ -9227,6 +9227,54 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "facts": {
+                 *         "heightMm": 412,
+                 *         "present": [
+                 *           {
+                 *             "face": "front",
+                 *             "kind": "vent",
+                 *             "name": "Side vent"
+                 *           }
+                 *         ],
+                 *         "revealDay": "2026-03-28",
+                 *         "storageGb": 2000
+                 *       },
+                 *       "requirements": [
+                 *         {
+                 *           "comparison": "atLeast",
+                 *           "limit": 3000,
+                 *           "measure": "storageGb",
+                 *           "text": "storage"
+                 *         },
+                 *         {
+                 *           "comparison": "<=",
+                 *           "limit": 460,
+                 *           "measure": "heightMm",
+                 *           "text": "low"
+                 *         },
+                 *         {
+                 *           "limit": "2026-03-27",
+                 *           "measure": "revealDay",
+                 *           "text": "in time"
+                 *         },
+                 *         {
+                 *           "ban": {
+                 *             "face": "FRONT",
+                 *             "item": "VENT"
+                 *           },
+                 *           "text": "no grille"
+                 *         },
+                 *         {
+                 *           "comparison": "≤",
+                 *           "limit": 36,
+                 *           "measure": "noiseDba",
+                 *           "text": "quiet"
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["EvaluateQuestion"];
             };
         };
@@ -9251,6 +9299,20 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "a": {
+                 *         "a": 2.6772,
+                 *         "b": -79.7751,
+                 *         "l": 50
+                 *       },
+                 *       "b": {
+                 *         "a": 0,
+                 *         "b": -82.7485,
+                 *         "l": 50
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["DifferenceQuestion"];
             };
         };
@@ -9305,6 +9367,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "light": "#F0A13A",
+                 *       "surface": "#FFFFFF"
+                 *     }
+                 */
                 "application/json": components["schemas"]["LightQuestion"];
             };
         };
@@ -9329,6 +9397,16 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "colours": [
+                 *         "#B0413E",
+                 *         "#6E7B34",
+                 *         "#FFFFFF"
+                 *       ],
+                 *       "kind": "deutan"
+                 *     }
+                 */
                 "application/json": components["schemas"]["VisionQuestion"];
             };
         };
@@ -9353,6 +9431,13 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "coatsOverBlack": 5,
+                 *       "colour": "#F2F2EF",
+                 *       "tolerance": 1.5
+                 *     }
+                 */
                 "application/json": components["schemas"]["CardAsked"];
             };
         };
@@ -9377,6 +9462,16 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "ground": "#000000",
+                 *       "paint": {
+                 *         "colour": "#F2F2EF",
+                 *         "contrastRatio": 0.6656419818286244
+                 *       },
+                 *       "tolerance": 1.5001
+                 *     }
+                 */
                 "application/json": components["schemas"]["CoatsAsked"];
             };
         };
@@ -9401,6 +9496,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "base": "Water-borne",
+                 *       "humidityPercent": 70,
+                 *       "minutes": 100,
+                 *       "temperatureC": 14
+                 *     }
+                 */
                 "application/json": components["schemas"]["DryingQuestion"];
             };
         };
@@ -9425,6 +9528,50 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "shapes": [
+                 *         {
+                 *           "name": "lines"
+                 *         }
+                 *       ],
+                 *       "sheet": {
+                 *         "colour": "#FFFFFF",
+                 *         "thicknessMm": 3,
+                 *         "transmittance": 0.92
+                 *       },
+                 *       "steps": [
+                 *         {
+                 *           "coats": 3,
+                 *           "op": "paint",
+                 *           "product": {
+                 *             "colour": "#B3202A",
+                 *             "contrastRatio": 0.9
+                 *           },
+                 *           "side": "back"
+                 *         },
+                 *         {
+                 *           "op": "stencil",
+                 *           "shape": "lines",
+                 *           "side": "front"
+                 *         },
+                 *         {
+                 *           "coats": 3,
+                 *           "op": "paint",
+                 *           "product": {
+                 *             "colour": "#151515",
+                 *             "contrastRatio": 0.9
+                 *           },
+                 *           "side": "front"
+                 *         },
+                 *         {
+                 *           "op": "peel",
+                 *           "shape": "lines",
+                 *           "side": "front"
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["LayersAsked"];
             };
         };
@@ -9449,6 +9596,27 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "field": "#2E4A45",
+                 *       "products": [
+                 *         {
+                 *           "id": "cream"
+                 *         }
+                 *       ],
+                 *       "shapes": [
+                 *         {
+                 *           "name": "lines",
+                 *           "wanted": "#EDE3C4"
+                 *         }
+                 *       ],
+                 *       "sheet": {
+                 *         "colour": "#FFFFFF",
+                 *         "thicknessMm": 3,
+                 *         "transmittance": 0.92
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["OrderAsked"];
             };
         };
@@ -9473,6 +9641,16 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "areaM2": 0.1,
+                 *       "coats": 3,
+                 *       "dryFilmUm": 15,
+                 *       "perimeterMm": 1000,
+                 *       "solids": 0.18,
+                 *       "thicknessMm": 3
+                 *     }
+                 */
                 "application/json": components["schemas"]["QuantityAsked"];
             };
         };
@@ -9497,6 +9675,36 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "coats": [
+                 *         {
+                 *           "base": "solvent",
+                 *           "cureHours": 48,
+                 *           "flashMinutes": 10,
+                 *           "handleHours": 2,
+                 *           "recoatFromMinutes": 20,
+                 *           "recoatUntilMinutes": 60
+                 *         },
+                 *         {
+                 *           "base": "solvent",
+                 *           "cureHours": 48,
+                 *           "flashMinutes": 10,
+                 *           "handleHours": 2,
+                 *           "recoatFromMinutes": 20,
+                 *           "recoatUntilMinutes": 60
+                 *         }
+                 *       ],
+                 *       "start": "2026-03-03T09:00",
+                 *       "weather": [
+                 *         {
+                 *           "at": "2026-03-03T09:00",
+                 *           "humidityPercent": 70,
+                 *           "temperatureC": 14
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["WindowAsked"];
             };
         };
@@ -9521,6 +9729,36 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "fans": [
+                 *         {
+                 *           "air": "INTAKE",
+                 *           "fanMm": 120,
+                 *           "flowM3PerHour": 90,
+                 *           "openingId": "field"
+                 *         },
+                 *         {
+                 *           "air": "EXHAUST",
+                 *           "fanMm": 120,
+                 *           "flowM3PerHour": 70
+                 *         }
+                 *       ],
+                 *       "openings": [
+                 *         {
+                 *           "field": {
+                 *             "holeMm": 4,
+                 *             "pattern": "STAGGERED",
+                 *             "pitchMm": 6,
+                 *             "slotMm": 0
+                 *           },
+                 *           "heightMm": 120,
+                 *           "id": "field",
+                 *           "widthMm": 120
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["AirQuestion"];
             };
         };
@@ -9545,6 +9783,46 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "items": [
+                 *         {
+                 *           "massKg": 1.1,
+                 *           "xMm": 90
+                 *         },
+                 *         {
+                 *           "massKg": 2.4,
+                 *           "xMm": 210
+                 *         },
+                 *         {
+                 *           "massKg": 1.8,
+                 *           "xMm": 330
+                 *         },
+                 *         {
+                 *           "massKg": 0.9,
+                 *           "xMm": 480
+                 *         }
+                 *       ],
+                 *       "supports": [
+                 *         {
+                 *           "xMm": 0,
+                 *           "yMm": -50
+                 *         },
+                 *         {
+                 *           "xMm": 500,
+                 *           "yMm": -50
+                 *         },
+                 *         {
+                 *           "xMm": 0,
+                 *           "yMm": 50
+                 *         },
+                 *         {
+                 *           "xMm": 500,
+                 *           "yMm": 50
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["BalanceQuestion"];
             };
         };
@@ -9569,6 +9847,29 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "chips": [
+                 *         {
+                 *           "limitC": 95,
+                 *           "resistance": 0.22,
+                 *           "watts": 120
+                 *         }
+                 *       ],
+                 *       "coolantL": 0.9,
+                 *       "copperKg": 2.2,
+                 *       "heatW": 420,
+                 *       "radiators": [
+                 *         {
+                 *           "rpm": 1200,
+                 *           "sections": 3,
+                 *           "sizeMm": 120,
+                 *           "thicknessMm": 45
+                 *         }
+                 *       ],
+                 *       "roomC": 22
+                 *     }
+                 */
                 "application/json": components["schemas"]["LoopQuestion"];
             };
         };
@@ -9593,6 +9894,33 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "bays": [
+                 *         {
+                 *           "depthMm": 100,
+                 *           "heightMm": 100,
+                 *           "id": "bay",
+                 *           "widthMm": 100
+                 *         }
+                 *       ],
+                 *       "components": [
+                 *         {
+                 *           "depthMm": 40,
+                 *           "heightMm": 30,
+                 *           "id": "a",
+                 *           "pin": {
+                 *             "bayId": "bay",
+                 *             "turn": "UPRIGHT",
+                 *             "xMm": 90,
+                 *             "yMm": 0,
+                 *             "zMm": 0
+                 *           },
+                 *           "widthMm": 40
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["PlaceAsked"];
             };
         };
@@ -9617,6 +9945,65 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "components": [
+                 *         {
+                 *           "kind": "PROCESSOR",
+                 *           "peakWatts": 105
+                 *         },
+                 *         {
+                 *           "asks": [
+                 *             {
+                 *               "count": 2,
+                 *               "kind": "GRAPHICS_8"
+                 *             }
+                 *           ],
+                 *           "kind": "GRAPHICS",
+                 *           "peakWatts": 220
+                 *         },
+                 *         {
+                 *           "kind": "BOARD",
+                 *           "m2Slots": [
+                 *             {
+                 *               "disables": "SATA_DATA",
+                 *               "disablesCount": 2,
+                 *               "lanes": 4
+                 *             }
+                 *           ],
+                 *           "offers": [
+                 *             {
+                 *               "count": 4,
+                 *               "kind": "SATA_DATA"
+                 *             }
+                 *           ],
+                 *           "peakWatts": 40,
+                 *           "typicalWatts": 29
+                 *         },
+                 *         {
+                 *           "asks": [
+                 *             {
+                 *               "count": 1,
+                 *               "kind": "M2"
+                 *             }
+                 *           ],
+                 *           "kind": "DRIVE"
+                 *         },
+                 *         {
+                 *           "kind": "SUPPLY",
+                 *           "offers": [
+                 *             {
+                 *               "count": 2,
+                 *               "kind": "GRAPHICS_8",
+                 *               "leads": 1
+                 *             }
+                 *           ],
+                 *           "supplyWatts": 450
+                 *         }
+                 *       ],
+                 *       "otherWatts": 10
+                 *     }
+                 */
                 "application/json": components["schemas"]["PowerQuestion"];
             };
         };
@@ -9641,6 +10028,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "depthMm": 9,
+                 *       "diameterMm": 3,
+                 *       "gripMm": 4,
+                 *       "into": "insert"
+                 *     }
+                 */
                 "application/json": components["schemas"]["ScrewQuestion"];
             };
         };
@@ -9665,6 +10060,35 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "cavityMm": 62,
+                 *       "cavityToleranceMm": 0.5,
+                 *       "layers": [
+                 *         {
+                 *           "name": "board",
+                 *           "nominalMm": 1.6,
+                 *           "toleranceMm": 0.2
+                 *         },
+                 *         {
+                 *           "name": "standoffs",
+                 *           "nominalMm": 6.5,
+                 *           "toleranceMm": 0.1
+                 *         },
+                 *         {
+                 *           "name": "cooler",
+                 *           "nominalMm": 47,
+                 *           "toleranceMm": 0.5
+                 *         },
+                 *         {
+                 *           "name": "plug",
+                 *           "nominalMm": 3,
+                 *           "toleranceMm": 0.5
+                 *         }
+                 *       ],
+                 *       "wantedGapMm": 2
+                 *     }
+                 */
                 "application/json": components["schemas"]["StackQuestion"];
             };
         };
@@ -9689,6 +10113,17 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "carrying": 4,
+                 *       "clamped": true,
+                 *       "coreMm": 3.3,
+                 *       "count": 4,
+                 *       "heightMm": 60,
+                 *       "lateralN": 200,
+                 *       "material": "mild_steel"
+                 *     }
+                 */
                 "application/json": components["schemas"]["StandoffQuestion"];
             };
         };
@@ -9713,6 +10148,19 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "bends": [
+                 *         {
+                 *           "angleDegrees": 90,
+                 *           "insideRadiusMm": 6,
+                 *           "legMm": 60
+                 *         }
+                 *       ],
+                 *       "firstLegMm": 40,
+                 *       "thicknessMm": 3
+                 *     }
+                 */
                 "application/json": components["schemas"]["BendAsked"];
             };
         };
@@ -9737,6 +10185,14 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "contourMm": 2484,
+                 *       "engraveAreaMm2": 9600,
+                 *       "pierces": 5,
+                 *       "speedMmPerSecond": 12
+                 *     }
+                 */
                 "application/json": components["schemas"]["CutAsked"];
             };
         };
@@ -9788,6 +10244,33 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "iterations": 20,
+                 *       "kerfMm": 0.2,
+                 *       "pieces": [
+                 *         {
+                 *           "heightMm": 180,
+                 *           "id": "a",
+                 *           "quantity": 4,
+                 *           "widthMm": 250
+                 *         },
+                 *         {
+                 *           "id": "b",
+                 *           "path": "M0 0L80 0L40 70Z",
+                 *           "quantity": 6
+                 *         }
+                 *       ],
+                 *       "seed": 3,
+                 *       "sheets": [
+                 *         {
+                 *           "heightMm": 400,
+                 *           "quantity": 2,
+                 *           "widthMm": 600
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["NestAsked"];
             };
         };
@@ -9812,6 +10295,24 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "cut": {
+                 *         "engraveAreaMm2": 9600,
+                 *         "pierces": 5
+                 *       },
+                 *       "heightMm": 330,
+                 *       "material": "acrylic",
+                 *       "thicknessMm": 3,
+                 *       "widthMm": 412,
+                 *       "window": {
+                 *         "heightMm": 200,
+                 *         "widthMm": 300,
+                 *         "xMm": 50,
+                 *         "yMm": 60
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["PanelQuestion"];
             };
         };
@@ -9836,6 +10337,13 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "file": "<svg xmlns='http://www.w3.org/2000/svg' width='80mm' height='60mm' viewBox='0 0 80 60'><rect width='80' height='60'/><circle cx='20' cy='20' r='5'/></svg>",
+                 *       "material": "ply",
+                 *       "thicknessMm": 4
+                 *     }
+                 */
                 "application/json": components["schemas"]["PartAsked"];
             };
         };
@@ -9860,6 +10368,35 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "points": [
+                 *         {
+                 *           "xPx": 0,
+                 *           "yPx": 0
+                 *         },
+                 *         {
+                 *           "xPx": 0,
+                 *           "yPx": 600
+                 *         }
+                 *       ],
+                 *       "reference": {
+                 *         "lengths": [
+                 *           {
+                 *             "from": {
+                 *               "xPx": 0,
+                 *               "yPx": 0
+                 *             },
+                 *             "lengthMm": 200,
+                 *             "to": {
+                 *               "xPx": 400,
+                 *               "yPx": 0
+                 *             }
+                 *           }
+                 *         ]
+                 *       }
+                 *     }
+                 */
                 "application/json": components["schemas"]["PhotoAsked"];
             };
         };
@@ -9884,6 +10421,12 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "hot": true,
+                 *       "massKg": 1.1
+                 *     }
+                 */
                 "application/json": components["schemas"]["TapeAsked"];
             };
         };
@@ -9908,6 +10451,77 @@ export interface operations {
         };
         requestBody: {
             content: {
+                /**
+                 * @example {
+                 *       "hours": [
+                 *         {
+                 *           "day": "MONDAY",
+                 *           "from": "09:00",
+                 *           "to": "17:00"
+                 *         },
+                 *         {
+                 *           "day": "TUESDAY",
+                 *           "from": "09:00",
+                 *           "to": "17:00"
+                 *         },
+                 *         {
+                 *           "day": "WEDNESDAY",
+                 *           "from": "09:00",
+                 *           "to": "17:00"
+                 *         },
+                 *         {
+                 *           "day": "THURSDAY",
+                 *           "from": "09:00",
+                 *           "to": "17:00"
+                 *         },
+                 *         {
+                 *           "day": "FRIDAY",
+                 *           "from": "09:00",
+                 *           "to": "17:00"
+                 *         }
+                 *       ],
+                 *       "people": [
+                 *         {
+                 *           "id": "p"
+                 *         }
+                 *       ],
+                 *       "start": "2026-03-02T09:00",
+                 *       "tasks": [
+                 *         {
+                 *           "handsOnMinutes": 180,
+                 *           "key": "A"
+                 *         },
+                 *         {
+                 *           "after": [
+                 *             "A"
+                 *           ],
+                 *           "handsOnMinutes": 60,
+                 *           "key": "B",
+                 *           "waitMinutes": 1200
+                 *         },
+                 *         {
+                 *           "after": [
+                 *             "B"
+                 *           ],
+                 *           "handsOnMinutes": 60,
+                 *           "key": "C",
+                 *           "waitMinutes": 4320
+                 *         },
+                 *         {
+                 *           "after": [
+                 *             "C"
+                 *           ],
+                 *           "handsOnMinutes": 360,
+                 *           "key": "D"
+                 *         },
+                 *         {
+                 *           "handsOnMinutes": 480,
+                 *           "key": "E",
+                 *           "person": "p"
+                 *         }
+                 *       ]
+                 *     }
+                 */
                 "application/json": components["schemas"]["ScheduleQuestion"];
             };
         };

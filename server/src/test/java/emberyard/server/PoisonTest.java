@@ -9,40 +9,27 @@ import emberyard.core.build.ChangeOrder;
 import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
-import java.nio.file.Path;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Stream;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.springframework.boot.builder.SpringApplicationBuilder;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
-import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /** In the demo's workshop one thing of each kind goes bad: no other build changes in a figure. */
 class PoisonTest {
-  @TempDir static Path data;
-  private static ConfigurableApplicationContext application;
   private static Client owner;
   private static JdbcClient sql;
 
   @BeforeAll
   static void open() {
-    application =
-        new SpringApplicationBuilder(EmberYardApplication.class)
-            .run("--data=" + data, "--port=0", "--demo=true", "--clock=2026-03-03T09:05");
-    sql = application.getBean(JdbcClient.class);
-    owner = new Client(((WebServerApplicationContext) application).getWebServer().getPort());
-    owner.get("/api/session").expect(200);
-    owner.post("/api/session", Map.of("name", "ines", "password", "lantern-harbour")).expect(200);
+    owner = DemoYard.owner();
+    sql = DemoYard.bean(JdbcClient.class);
     addWhatTheDemoHasNot();
   }
 
@@ -54,18 +41,12 @@ class PoisonTest {
     Acceptance accepted = new Acceptance("acceptance-1", "some/finding", "ines", "as it is", then);
     ChangeOrder order =
         new ChangeOrder("order-1", List.of("wider"), 100, 60, 1, true, "the client", then);
-    application
-        .getBean(ThingStore.class)
+    DemoYard.bean(ThingStore.class)
         .apply(
             ines,
             List.of(
                 Write.create(build, accepted.id(), accepted),
                 Write.create(build, order.id(), order)));
-  }
-
-  @AfterAll
-  static void close() {
-    application.close();
   }
 
   /** What each build's answer says, but for the clock. */

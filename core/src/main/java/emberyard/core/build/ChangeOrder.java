@@ -23,9 +23,16 @@ public record ChangeOrder(
     boolean accepted,
     String by,
     Instant at) {
+  private static final long MOST_MINOR = 10_000_000_000L;
+  private static final long MOST_MINUTES = 10_000_000;
+  private static final long MOST_DAYS = 100_000;
+
   public ChangeOrder {
     Require.text("id", id);
     differences = Require.list(differences);
+    Require.between("priceDeltaMinor", priceDeltaMinor, -MOST_MINOR, MOST_MINOR, "minor units");
+    Require.between("minutesDelta", minutesDelta, -MOST_MINUTES, MOST_MINUTES, "min");
+    Require.between("daysDelta", daysDelta, -MOST_DAYS, MOST_DAYS, "days");
     Require.text("by", by);
     Require.given("at", at);
   }

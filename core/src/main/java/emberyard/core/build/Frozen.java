@@ -32,7 +32,12 @@ public record Frozen(
   }
 
   /** By the end of {@code date} this many hands-on minutes were meant to be done. */
-  public record CurvePoint(LocalDate date, long minutes) {}
+  public record CurvePoint(LocalDate date, long minutes) {
+    public CurvePoint {
+      Require.given("date", date);
+      Require.between("minutes", minutes, 0, 100_000_000, "min");
+    }
+  }
 
   /** Hands-on minutes of the whole plan on that day. */
   public long minutes() {

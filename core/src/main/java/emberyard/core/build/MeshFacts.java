@@ -24,6 +24,7 @@ public record MeshFacts(
   public MeshFacts {
     Require.between("volumeMm3", volumeMm3, 0, 1e12, "mm³");
     Require.between("areaMm2", areaMm2, 0, 1e12, "mm²");
+    Require.between("triangles", triangles, 0, 10_000_000, "triangles");
     sizeMm = Require.list(sizeMm);
     overhangShares = Require.list(overhangShares);
     Require.that(sizeMm.size() == 3, "sizeMm", "A mesh has three sizes.");

@@ -53,6 +53,12 @@ public record HardwareProduct(
     Require.between("displayPortOutputs", displayPortOutputs, 0, 16, "outputs");
     Require.between("typeCOutputs", typeCOutputs, 0, 16, "outputs");
     Require.between("lightHeaders", lightHeaders, 0, 16, "headers");
+    if (storageGb != null) {
+      Require.between("storageGb", storageGb, 0, 1e6, "GB");
+    }
+    if (memoryGb != null) {
+      Require.between("memoryGb", memoryGb, 0, 1e5, "GB");
+    }
   }
 
   /** One of it in a build, to be bought. */

@@ -66,6 +66,7 @@ public record PaintProduct(
     Require.between("transfer", transfer, 0.1, 1, "");
     Require.between("flashMinutes", flashMinutes, 0, 10_000, "min");
     Require.between("recoatFromMinutes", recoatFromMinutes, flashMinutes, 20_000, "min");
+    Require.between("recoatUntilMinutes", recoatUntilMinutes, 0, 500_000, "min");
     Require.that(
         recoatUntilMinutes == 0 || recoatUntilMinutes >= recoatFromMinutes,
         "recoatUntilMinutes",
