@@ -30,8 +30,12 @@ final class MisfitFindings {
     this.wantedWatts = wantedWatts;
   }
 
-  /** What is wrong with a thing that found no place, with every way in that was tried and works. */
-  Finding of(Item item) {
+  /**
+   * What is wrong with pieces of one component that found no place, with every way in that was
+   * tried and works for the first of them.
+   */
+  Finding of(List<Item> likes) {
+    Item item = likes.get(0);
     Component component = space.component(item.id());
     List<Shortfall> lacks = Shortfall.of(item, space.cavities(), space.layout().placed());
     List<Component> fitting =
@@ -42,11 +46,15 @@ final class MisfitFindings {
             Severity.STOP,
             "fit",
             "component:" + item.id() + "/place",
-            title(component, item, lacks, nowhere),
+            title(component, item, lacks, nowhere) + more(likes.size() - 1),
             detail(item, lacks, nowhere),
             "Found out with the box open, it costs a return, a week, or a hole in the case.")
         .about(component.id())
         .with(ways.toArray(Remedy[]::new));
+  }
+
+  private static String more(int others) {
+    return others == 0 ? "" : others == 1 ? ", nor does another" : ", nor do " + others + " more";
   }
 
   private static boolean takes(Cavity cavity, Item item) {

@@ -5,12 +5,16 @@ import emberyard.core.build.Component;
 import emberyard.core.build.Enclosure;
 import emberyard.core.fit.place.Cavity;
 import emberyard.core.fit.place.GoingIn;
+import emberyard.core.fit.place.Item;
 import emberyard.core.fit.place.Layout;
 import emberyard.core.fit.place.Margins;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Placing;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * All components of a build placed in its enclosure.
@@ -45,6 +49,14 @@ record Space(
   static boolean fits(Enclosure enclosure, List<Component> components) {
     Pieces pieces = Pieces.of(components);
     return pieces.spotless().isEmpty() && Placing.findsAll(Cavities.of(enclosure), pieces.items());
+  }
+
+  /** Pieces that found no place, by the id of their component. */
+  Map<String, List<Item>> unplacedLikes() {
+    return layout.unplaced().stream()
+        .collect(
+            Collectors.groupingBy(
+                item -> component(item.id()).id(), LinkedHashMap::new, Collectors.toList()));
   }
 
   /** The component behind a piece. */

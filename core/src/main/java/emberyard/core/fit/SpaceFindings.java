@@ -42,7 +42,7 @@ final class SpaceFindings {
     SpaceFindings finder = new SpaceFindings(build, space);
     finder.baysOutside();
     MisfitFindings misfits = new MisfitFindings(build, space, book, wantedWatts);
-    space.layout().unplaced().forEach(item -> finder.findings.add(misfits.of(item)));
+    space.unplacedLikes().values().forEach(likes -> finder.findings.add(misfits.of(likes)));
     space.pieces().spotless().forEach(finder::spotless);
     finder.tight();
     finder.soft();

@@ -1,5 +1,6 @@
 package emberyard.server.api;
 
+import com.fasterxml.jackson.annotation.Nulls;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -14,6 +15,8 @@ class JsonSettings {
     return builder ->
         builder
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
-            .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS);
+            .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
+            // a list holds things, never nothing
+            .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL));
   }
 }

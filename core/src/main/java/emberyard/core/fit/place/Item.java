@@ -41,6 +41,11 @@ public record Item(
     return own.stream().filter(Solid::hard).mapToDouble(s -> s.box().volumeMm3()).sum();
   }
 
+  /** What it has in common with all things that go wherever it goes. */
+  Item like() {
+    return new Item("", "", seats, turns, own.stream().map(Solid::like).toList(), null);
+  }
+
   /** The same thing lying in other ways. */
   public Item turning(List<Turn> others) {
     return new Item(id, name, seats, others, own, pin);

@@ -2,7 +2,10 @@ package emberyard.core.fit.place;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds a place and a turn for each of a few things in a few spaces so that no hard boxes overlap.
@@ -22,6 +25,9 @@ import java.util.List;
 public final class Placing {
   /** Tests of a position against all that is placed, before a search gives up. */
   private static final int MOST_TRIES = 150_000;
+
+  /** The same over all searches of one group: forty different things in one bay end here. */
+  private static final int MOST_OF_ALL = 3_000_000;
 
   /** The same for a first look, which nearly always finds what there is. */
   private static final int FIRST_SIGHT = 15_000;
@@ -75,28 +81,35 @@ public final class Placing {
   }
 
   private static Layout solve(Group group) {
+    Tries tries = new Tries(MOST_OF_ALL);
     if (group.mayFit()) {
-      Search atOnce = new Search(group, null, FIRST_SIGHT);
+      Search atOnce = tries.search(group, null, FIRST_SIGHT);
       if (atOnce.find()) {
         return new Layout(atOnce.found(), List.of(), true);
       }
+      tries.spend(atOnce);
     }
     boolean proven = true;
     List<Item> fitting = new ArrayList<>();
     List<Item> left = new ArrayList<>();
+    Set<Item> leftLikes = new HashSet<>();
     Layout best = new Layout(List.of(), List.of(), true);
     for (Item item : group.items()) {
-      if (cantShare(group.cavities(), item, fitting)) {
+      // what found no place beside some finds none beside these and more
+      if (leftLikes.contains(item.like()) || cantShare(group.cavities(), item, fitting, tries)) {
         left.add(item);
         continue;
       }
       fitting.add(item);
-      Layout with = whole(new Group(group.cavities(), fitting));
+      Layout with = whole(new Group(group.cavities(), fitting), tries);
       if (with.fits()) {
         best = with;
       } else {
         fitting.remove(item);
         left.add(item);
+        if (item.pin() == null) {
+          leftLikes.add(item.like());
+        }
         proven &= with.proven();
       }
     }
@@ -104,12 +117,17 @@ public final class Placing {
   }
 
   /** A thing that can't lie beside a single other can't lie beside all of them. */
-  private static boolean cantShare(List<Cavity> cavities, Item item, List<Item> others) {
+  private static boolean cantShare(
+      List<Cavity> cavities, Item item, List<Item> others, Tries tries) {
     if (item.pin() != null) {
       return false;
     }
+    Set<Item> seen = new HashSet<>();
     for (Item other : others) {
-      Layout two = whole(new Group(cavities, List.of(other, item)));
+      if (other.pin() == null && !seen.add(other.like())) {
+        continue;
+      }
+      Layout two = whole(new Group(cavities, List.of(other, item)), tries);
       if (!two.fits() && two.proven()) {
         return true;
       }
@@ -117,19 +135,39 @@ public final class Placing {
     return false;
   }
 
+  /** What is left of the tries for one group, over all searches in it. */
+  private static final class Tries {
+    private int left;
+
+    Tries(int left) {
+      this.left = left;
+    }
+
+    Search search(Group group, @Nullable Patterns patterns, int most) {
+      return new Search(group, patterns, Math.min(most, left));
+    }
+
+    void spend(Search search) {
+      left = Math.max(1, left - search.tries());
+    }
+  }
+
   /** All things of the group or none. */
-  private static Layout whole(Group group) {
+  private static Layout whole(Group group, Tries left) {
     if (!group.mayFit()) {
       return new Layout(List.of(), group.items(), true);
     }
     int tries = group.items().size() > FEW ? MOST_TRIES / 2 : FIRST_SIGHT;
-    Search corners = new Search(group, null, tries);
-    if (corners.find()) {
+    Search corners = left.search(group, null, tries);
+    boolean atCorners = corners.find();
+    left.spend(corners);
+    if (atCorners) {
       return new Layout(corners.found(), List.of(), true);
     }
     Patterns patterns = Patterns.of(group);
-    Search exact = new Search(group, patterns, MOST_TRIES);
+    Search exact = left.search(group, patterns, MOST_TRIES);
     boolean found = exact.find();
+    left.spend(exact);
     return new Layout(
         found ? exact.found() : List.of(),
         found ? List.of() : group.items(),

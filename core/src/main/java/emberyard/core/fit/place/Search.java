@@ -49,6 +49,11 @@ final class Search {
     return List.copyOf(placed);
   }
 
+  /** Positions tested. */
+  int tries() {
+    return tries;
+  }
+
   /** Whether it gave up. */
   boolean stopped() {
     return tries >= mostTries;

@@ -11,6 +11,11 @@ import emberyard.core.geometry.Box;
  * @param hard whether overlapping it is a failure
  */
 public record Solid(String ofId, String what, boolean body, boolean hard, Box box) {
+  /** The same box of no component in particular. */
+  Solid like() {
+    return new Solid("", what, body, hard, box);
+  }
+
   Solid moved(double x, double y, double z) {
     return new Solid(ofId, what, body, hard, box.moved(x, y, z));
   }
