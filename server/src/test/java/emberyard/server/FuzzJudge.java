@@ -28,7 +28,7 @@ final class FuzzJudge {
     if (problem.path("title").asString("").isBlank()) {
       return start + "says nothing";
     }
-    if (answer.status() == 422 && !named(problem, changed)) {
+    if (answer.status() == 422 && !raw(changed) && !named(problem, changed)) {
       return start + "names another place: " + problem;
     }
     boolean known = answer.status() == 422 || changed.pointer().endsWith("/id") || raw(changed);
@@ -50,14 +50,16 @@ final class FuzzJudge {
     return false;
   }
 
-  /** The place itself, one around it or in it, or one beside these that the document knows. */
+  /**
+   * The place itself, one around it or in it; or another that the document knows: what refers to
+   * it, or only holds together with it.
+   */
   private boolean near(String pointer, FuzzMutation.Changed changed) {
     String place = changed.pointer();
     if (within(place, pointer) || within(pointer, place)) {
       return !pointer.equals("#");
     }
-    String parent = pointer.substring(0, Math.max(1, pointer.lastIndexOf('/')));
-    return within(place, parent) && document.knows(schema, pointer);
+    return document.knows(schema, pointer);
   }
 
   private static boolean within(String inner, String outer) {

@@ -154,24 +154,36 @@ class FuzzTest {
   private static Send putting(FuzzYard yard, ThingKind kind, String id) {
     String place = kind.ofBuild() ? "/api/builds/" + FuzzYard.BUILD : "/api/workshop";
     String key = kind.word() + "/" + id;
-    return body -> yard.owner.put(place + "/" + key, body.toString(), yard.versions().get(key));
+    return body -> {
+      Client.Answer answer =
+          yard.owner.put(place + "/" + key, body.toString(), yard.versions().get(key));
+      if (answer.status() == 200) {
+        yard.versions().put(key, answer.json().path("version").asLong());
+      }
+      return answer;
+    };
   }
 
   private static Send importing(FuzzYard yard, ThingKind kind, String id) {
+    ObjectNode file =
+        (ObjectNode)
+            JsonMapper.shared()
+                .readTree(yard.owner.get("/api/builds/" + FuzzYard.BUILD + "/export").text());
+    ObjectNode entry =
+        (ObjectNode)
+            file.path("things")
+                .valueStream()
+                .filter(each -> each.path("kind").asString().equals(kind.word()))
+                .filter(each -> each.path("value").path("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
     return body -> {
-      ObjectNode file =
-          (ObjectNode)
-              JsonMapper.shared()
-                  .readTree(yard.owner.get("/api/builds/" + FuzzYard.BUILD + "/export").text());
-      for (JsonNode entry : file.path("things")) {
-        boolean wanted =
-            entry.path("kind").asString().equals(kind.word())
-                && entry.path("value").path("id").asString().equals(id);
-        if (wanted) {
-          ((ObjectNode) entry).set("value", body);
-        }
+      entry.set("value", body);
+      Client.Answer answer = yard.owner.post("/api/import", file.toString());
+      if (answer.status() == 200) {
+        yard.readVersions();
       }
-      return yard.owner.post("/api/import", file.toString());
+      return answer;
     };
   }
 

@@ -27,6 +27,7 @@ final class FuzzYard implements AutoCloseable {
   private static final int OF_A_KIND = 2;
   private final ConfigurableApplicationContext application;
   private final Map<ThingKind, List<DemoYard.Stored>> things = new EnumMap<>(ThingKind.class);
+  private final Map<String, Long> versions = new TreeMap<>();
   final Client owner;
 
   FuzzYard() {
@@ -41,6 +42,7 @@ final class FuzzYard implements AutoCloseable {
     owner = new Client(((WebServerApplicationContext) application).getWebServer().getPort());
     TestYard.setUp(owner);
     fill();
+    readVersions();
   }
 
   @Override
@@ -55,7 +57,12 @@ final class FuzzYard implements AutoCloseable {
 
   /** The version of each thing as {@code If-Match}. */
   Map<String, Long> versions() {
-    Map<String, Long> versions = new TreeMap<>();
+    return versions;
+  }
+
+  /** All versions anew: an import writes every thing. */
+  void readVersions() {
+    versions.clear();
     for (String path : List.of("/api/workshop", "/api/builds/" + BUILD)) {
       owner
           .get(path)
@@ -65,7 +72,6 @@ final class FuzzYard implements AutoCloseable {
           .properties()
           .forEach(each -> versions.put(each.getKey(), each.getValue().asLong()));
     }
-    return versions;
   }
 
   private void fill() {

@@ -27,14 +27,17 @@ public final class CoatWindow {
 
   private CoatWindow(List<AirHour> hours) {
     Require.between("weather", hours.size(), 1, 5_000, "hours");
-    hours.forEach(
-        hour -> air.put(hour.at(), new RoomClimate(hour.temperatureC(), hour.humidityPercent())));
+    Require.each("weather", hours, (hour, index) -> air.put(hour.at(), hour.climate()));
   }
 
   /** The air from this moment on. */
   public record AirHour(LocalDateTime at, double temperatureC, double humidityPercent) {
     public AirHour {
       Require.given("at", at);
+    }
+
+    RoomClimate climate() {
+      return new RoomClimate(temperatureC, humidityPercent);
     }
   }
 

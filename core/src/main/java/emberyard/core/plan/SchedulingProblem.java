@@ -41,14 +41,16 @@ public record SchedulingProblem(
     Set<String> projectIds = unique("projects", projects, Project::id);
     Map<String, Worker> byId =
         workers.stream().collect(Collectors.toMap(Worker::id, Function.identity()));
-    for (Step step : steps) {
-      known(step, "project", step.project(), projectIds);
-      step.after().forEach(key -> known(step, "after", key, keys));
-      step.workers().forEach(id -> known(step, "person", id, workerIds));
+    for (int i = 0; i < steps.size(); i++) {
+      Step step = steps.get(i);
+      String at = "tasks." + i + ".";
+      known(step, at + "project", step.project(), projectIds);
+      step.after().forEach(key -> known(step, at + "after", key, keys));
+      step.workers().forEach(id -> known(step, at + "person", id, workerIds));
       if (step.place() != null) {
-        known(step, "station", step.place(), placeIds);
+        known(step, at + "station", step.place(), placeIds);
       }
-      checkRoom(step, workers, byId);
+      checkRoom(step, at, workers, byId);
     }
   }
 
@@ -65,12 +67,12 @@ public record SchedulingProblem(
   private static void known(Step step, String field, String name, Set<String> names) {
     if (!names.contains(name)) {
       throw new InvalidValue(
-          "tasks." + field,
-          "Task “%s” names “%s”, which is not there.".formatted(step.key(), name));
+          field, "Task “%s” names “%s”, which is not there.".formatted(step.key(), name));
     }
   }
 
-  private static void checkRoom(Step step, List<Worker> workers, Map<String, Worker> byId) {
+  private static void checkRoom(
+      Step step, String at, List<Worker> workers, Map<String, Worker> byId) {
     if (step.handsOnMinutes() == 0) {
       return;
     }
@@ -87,7 +89,7 @@ public record SchedulingProblem(
         able.stream().mapToLong(id -> byId.get(id).hours().longestStretch()).max().orElse(0);
     Require.that(
         step.handsOnMinutes() <= longest,
-        "tasks.handsOnMinutes",
+        at + "handsOnMinutes",
         "Task “%s” takes %,d minutes in one go and the longest working stretch is %,d."
             .formatted(step.key(), step.handsOnMinutes(), longest));
   }

@@ -3,6 +3,8 @@ package emberyard.core.units;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /** Contract checks at the door of every value: each throws {@link InvalidValue} with a sentence. */
@@ -57,6 +59,31 @@ public final class Require {
   public static long between(String field, long value, long least, long most, String unit) {
     between(field, (double) value, (double) least, (double) most, unit);
     return value;
+  }
+
+  /**
+   * Reads each of a list, none for null; what is wrong in one names its place: {@code
+   * coats.1.base}.
+   *
+   * @param read an element and its index, from 0
+   */
+  public static <A, B> List<B> each(
+      String list, @Nullable List<A> given, BiFunction<A, Integer, B> read) {
+    List<B> all = new ArrayList<>();
+    for (A element : list(given)) {
+      int index = all.size();
+      all.add(inside(list + "." + index, () -> read.apply(element, index)));
+    }
+    return all;
+  }
+
+  /** Reads something inside another; what is wrong in it names its place: {@code sheet.colour}. */
+  public static <B> B inside(String outer, Supplier<B> read) {
+    try {
+      return read.get();
+    } catch (InvalidValue problem) {
+      throw problem.within(outer);
+    }
   }
 
   /** Returns {@code text} if it is neither null, blank nor longer than 4,000 characters. */

@@ -67,12 +67,10 @@ class EvaluateController {
 
   @PostMapping("/api/calc/brief/evaluate")
   EvaluateAnswer evaluate(@RequestBody EvaluateQuestion question) {
-    List<Requirement> requirements = new ArrayList<>();
     List<AskedRequirement> asked = Require.list(question.requirements());
     Require.between("requirements", asked.size(), 0, 500, "requirements");
-    for (int i = 0; i < asked.size(); i++) {
-      requirements.add(requirement(asked.get(i), i));
-    }
+    List<Requirement> requirements =
+        Require.each("requirements", asked, EvaluateController::requirement);
     Map<String, JsonNode> facts = question.facts() == null ? Map.of() : question.facts();
     Map<Measure, Double> values = values(facts);
     List<Facts.Present> present = present(facts.get("present"));
@@ -99,18 +97,14 @@ class EvaluateController {
     String id = asked.id() == null ? "r" + (index + 1) : asked.id();
     Requirement.Priority priority =
         asked.priority() == null ? Requirement.Priority.MUST : asked.priority();
-    try {
-      if (asked.ban() != null) {
-        return Requirement.banned(id, asked.text(), priority, asked.ban());
-      }
-      if (asked.measure() == null) {
-        return Requirement.wish(
-            id, asked.text(), priority, asked.kind() == null ? RequirementKind.LOOK : asked.kind());
-      }
-      return Requirement.limited(id, asked.text(), priority, limit(asked));
-    } catch (InvalidValue problem) {
-      throw problem.within("requirements." + index);
+    if (asked.ban() != null) {
+      return Requirement.banned(id, asked.text(), priority, asked.ban());
     }
+    if (asked.measure() == null) {
+      return Requirement.wish(
+          id, asked.text(), priority, asked.kind() == null ? RequirementKind.LOOK : asked.kind());
+    }
+    return Requirement.limited(id, asked.text(), priority, limit(asked));
   }
 
   private static Limit limit(AskedRequirement asked) {

@@ -62,7 +62,8 @@ class FinishCalculatorController {
               maximum = "0.999")
           double contrastRatio) {
     Coating coating() {
-      return Coating.paint("paint", Colour.hex("paint.colour", colour), contrastRatio);
+      return Require.inside(
+          "paint", () -> Coating.paint("paint", Colour.hex("colour", colour), contrastRatio));
     }
   }
 
@@ -197,7 +198,7 @@ class FinishCalculatorController {
   CoatWindow.CoatPlan window(@RequestBody WindowAsked asked) {
     return CoatWindow.of(
         asked.start(),
-        Require.list(asked.coats()).stream().map(WindowCoat::asked).toList(),
+        Require.each("coats", asked.coats(), (coat, index) -> coat.asked()),
         Require.list(asked.weather()));
   }
 

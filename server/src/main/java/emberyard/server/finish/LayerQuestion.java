@@ -44,8 +44,13 @@ final class LayerQuestion {
       @Nullable Double widthMm,
       @Nullable Double heightMm) {
     SheetOptic optic() {
-      return new SheetOptic(
-          Colour.hex("sheet.colour", colour), transmittance, thicknessMm == null ? 3 : thicknessMm);
+      return Require.inside(
+          "sheet",
+          () ->
+              new SheetOptic(
+                  Colour.hex("colour", colour),
+                  transmittance,
+                  thicknessMm == null ? 3 : thicknessMm));
     }
   }
 
@@ -53,7 +58,15 @@ final class LayerQuestion {
   record ShapeAsked(
       String name,
       @Nullable String path,
-      @Nullable @Schema(description = "#RRGGBB") String wanted) {}
+      @Nullable @Schema(description = "#RRGGBB") String wanted) {
+    LayerStack.Wanted want() {
+      Require.text("name", name);
+      if (wanted != null) {
+        Colour.hex("wanted", wanted);
+      }
+      return new LayerStack.Wanted(name, wanted);
+    }
+  }
 
   /** A product by its id in the stock, or by colour and hiding. */
   record LayerProduct(
@@ -119,11 +132,12 @@ final class LayerQuestion {
   static LayersAnswer answer(LayersAsked asked, WorkshopBook book) {
     Require.given("sheet", asked.sheet());
     Map<String, Coating> products = new HashMap<>();
-    List<LayerStep> steps = new ArrayList<>();
-    for (LayerAsked step : Require.list(asked.steps())) {
-      steps.add(step("step-" + (steps.size() + 1), step, products, book));
-    }
-    Require.between("steps", steps.size(), 0, 60, "steps");
+    Require.between("steps", Require.list(asked.steps()).size(), 0, 60, "steps");
+    List<LayerStep> steps =
+        Require.each(
+            "steps",
+            asked.steps(),
+            (step, index) -> step("step-" + (index + 1), step, products, book));
     List<ShapeAsked> shapes = Require.list(asked.shapes());
     known(steps, shapes);
     LayerStack stack =
@@ -141,10 +155,8 @@ final class LayerQuestion {
   static OrderSearch.FoundOrder order(OrderAsked asked, WorkshopBook book) {
     Require.given("sheet", asked.sheet());
     Map<String, Coating> products = new HashMap<>();
-    for (LayerProduct product : Require.list(asked.products())) {
-      Coating coating = coating(product, book);
-      products.put(coating.id(), coating);
-    }
+    Require.each("products", asked.products(), (product, index) -> coating(product, book))
+        .forEach(coating -> products.put(coating.id(), coating));
     if (products.isEmpty()) {
       book.paints().stream()
           .filter(paint -> !paint.kind().glazes())
@@ -183,13 +195,8 @@ final class LayerQuestion {
       Map<String, Coating> products,
       LightOn light) {
     Map<String, LayerStack.Wanted> wanted = new LinkedHashMap<>();
-    for (ShapeAsked shape : shapes) {
-      Require.text("shapes.name", shape.name());
-      if (shape.wanted() != null) {
-        Colour.hex("shapes.wanted", shape.wanted());
-      }
-      wanted.put(shape.name(), new LayerStack.Wanted(shape.name(), shape.wanted()));
-    }
+    Require.each("shapes", shapes, (shape, index) -> shape.want())
+        .forEach(want -> wanted.put(want.name(), want));
     if (field != null) {
       Colour.hex("field", field);
     }
@@ -207,10 +214,12 @@ final class LayerQuestion {
   private static void known(List<LayerStep> steps, List<ShapeAsked> shapes) {
     Set<String> names =
         shapes.stream().map(ShapeAsked::name).collect(java.util.stream.Collectors.toSet());
-    for (LayerStep step : steps) {
-      for (String shape : step.shapes()) {
+    for (int i = 0; i < steps.size(); i++) {
+      for (String shape : steps.get(i).shapes()) {
         Require.that(
-            names.contains(shape), "steps.shape", "There is no shape “%s”.".formatted(shape));
+            names.contains(shape),
+            "steps." + i + ".shape",
+            "There is no shape “%s”.".formatted(shape));
       }
     }
   }
@@ -224,7 +233,8 @@ final class LayerQuestion {
             && shapes.stream().allMatch(shape -> shape.path() != null);
     Map<String, Outline> outlines = new LinkedHashMap<>();
     if (drawn) {
-      shapes.forEach(shape -> outlines.put(shape.name(), OutlineText.read(shape.path())));
+      Require.each("shapes", shapes, (shape, index) -> OutlineText.read(shape.path()))
+          .forEach(outline -> outlines.put(shapes.get(outlines.size()).name(), outline));
     }
     return outlines;
   }
@@ -245,11 +255,12 @@ final class LayerQuestion {
 
   private static LayerStep step(
       String id, LayerAsked asked, Map<String, Coating> products, WorkshopBook book) {
-    Side side = one(Side.class, "steps.side", asked.side());
-    LayerOp op = one(LayerOp.class, "steps.op", asked.op());
+    Side side = one(Side.class, "side", asked.side());
+    LayerOp op = one(LayerOp.class, "op", asked.op());
     String product = null;
     if (asked.product() != null) {
-      Coating coating = coating(LayerProduct.of(asked.product()), book);
+      Coating coating =
+          Require.inside("product", () -> coating(LayerProduct.of(asked.product()), book));
       products.put(coating.id(), coating);
       product = coating.id();
     }
@@ -273,10 +284,9 @@ final class LayerQuestion {
           .or(() -> book.film(product.id()).map(Coating::of))
           .orElseThrow(
               () ->
-                  new InvalidValue(
-                      "product.id", "There is no “%s” in the stock.".formatted(product.id())));
+                  new InvalidValue("id", "There is no “%s” in the stock.".formatted(product.id())));
     }
-    Colour colour = Colour.hex("product.colour", product.colour());
+    Colour colour = Colour.hex("colour", product.colour());
     double ratio = product.contrastRatio() == null ? 0.8 : product.contrastRatio();
     return Coating.paint(colour.hex() + " " + ratio, colour, ratio);
   }

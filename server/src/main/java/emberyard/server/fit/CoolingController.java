@@ -97,33 +97,19 @@ class CoolingController {
     double coolant = Require.between("coolantL", or(asked.coolantL(), 0), 0, 100, "l");
     double copper = Require.between("copperKg", or(asked.copperKg(), 0), 0, 100, "kg");
     List<AskedRadiator> given = few("radiators", asked.radiators(), 1);
-    List<Radiator> radiators = new ArrayList<>();
-    for (int i = 0; i < given.size(); i++) {
-      radiators.add(radiator(given.get(i), i));
-    }
+    List<Radiator> radiators = Require.each("radiators", given, (a, index) -> radiator(a));
     List<AskedChip> hot = few("chips", asked.chips(), 0);
-    List<LoopHeat.Chip> chips = new ArrayList<>();
-    for (int i = 0; i < hot.size(); i++) {
-      chips.add(chip(hot.get(i), i));
-    }
+    List<LoopHeat.Chip> chips = Require.each("chips", hot, CoolingController::chip);
     return LoopHeat.of(asked.heatW(), radiators, coolant, copper, room, chips);
   }
 
-  private static Radiator radiator(AskedRadiator a, int index) {
-    try {
-      return new Radiator(a.sections(), a.sizeMm(), a.thicknessMm(), a.rpm(), or(a.factor(), 1));
-    } catch (InvalidValue problem) {
-      throw problem.within("radiators." + index);
-    }
+  private static Radiator radiator(AskedRadiator a) {
+    return new Radiator(a.sections(), a.sizeMm(), a.thicknessMm(), a.rpm(), or(a.factor(), 1));
   }
 
   private static LoopHeat.Chip chip(AskedChip a, int index) {
-    try {
-      String name = a.name() == null ? "chip " + (index + 1) : a.name();
-      return new LoopHeat.Chip(name, a.watts(), a.resistance(), a.limitC());
-    } catch (InvalidValue problem) {
-      throw problem.within("chips." + index);
-    }
+    String name = a.name() == null ? "chip " + (index + 1) : a.name();
+    return new LoopHeat.Chip(name, a.watts(), a.resistance(), a.limitC());
   }
 
   @PostMapping("/air")

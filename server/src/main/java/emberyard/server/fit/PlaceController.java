@@ -14,10 +14,8 @@ import emberyard.core.fit.place.Margins;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Shortfall;
 import emberyard.core.geometry.Box;
-import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -150,33 +148,27 @@ class PlaceController {
 
   private static List<Bay> bays(List<AskedBay> asked) {
     Require.between("bays", asked.size(), 1, MOST_BAYS, "bays");
-    List<Bay> bays = new ArrayList<>();
-    for (int i = 0; i < asked.size(); i++) {
-      AskedBay a = asked.get(i);
-      String id = a.id() == null ? "bay" + (i + 1) : a.id();
-      double tolerance = orZero(a.toleranceMm());
-      try {
-        bays.add(
-            new Bay(
-                id,
-                a.name() == null ? id : a.name(),
-                orZero(a.xMm()),
-                orZero(a.yMm()),
-                orZero(a.zMm()),
-                a.widthMm(),
-                a.depthMm(),
-                a.heightMm(),
-                a.access() == null ? Face.TOP : a.access(),
-                a.accepts() == null ? List.of(Seat.FREE) : a.accepts(),
-                tolerance,
-                tolerance,
-                tolerance,
-                BayChange.NONE));
-      } catch (InvalidValue problem) {
-        throw problem.within("bays." + i);
-      }
-    }
-    return bays;
+    return Require.each("bays", asked, PlaceController::bay);
+  }
+
+  private static Bay bay(AskedBay a, int index) {
+    String id = a.id() == null ? "bay" + (index + 1) : a.id();
+    double tolerance = orZero(a.toleranceMm());
+    return new Bay(
+        id,
+        a.name() == null ? id : a.name(),
+        orZero(a.xMm()),
+        orZero(a.yMm()),
+        orZero(a.zMm()),
+        a.widthMm(),
+        a.depthMm(),
+        a.heightMm(),
+        a.access() == null ? Face.TOP : a.access(),
+        a.accepts() == null ? List.of(Seat.FREE) : a.accepts(),
+        tolerance,
+        tolerance,
+        tolerance,
+        BayChange.NONE);
   }
 
   private static double orZero(@Nullable Double value) {
@@ -185,26 +177,21 @@ class PlaceController {
 
   private static List<PlaceQuestion.Thing> things(List<AskedComponent> asked) {
     Require.between("components", asked.size(), 0, MOST_COMPONENTS, "components");
-    List<PlaceQuestion.Thing> things = new ArrayList<>();
-    for (int i = 0; i < asked.size(); i++) {
-      AskedComponent a = asked.get(i);
-      String id = a.id() == null ? "c" + (i + 1) : a.id();
-      try {
-        Body body =
-            new Body(
-                a.widthMm(),
-                a.depthMm(),
-                a.heightMm(),
-                a.keepOuts(),
-                a.seats(),
-                a.turns(),
-                "",
-                List.of());
-        things.add(new PlaceQuestion.Thing(id, a.name() == null ? id : a.name(), body, a.pin()));
-      } catch (InvalidValue problem) {
-        throw problem.within("components." + i);
-      }
-    }
-    return things;
+    return Require.each("components", asked, PlaceController::thing);
+  }
+
+  private static PlaceQuestion.Thing thing(AskedComponent a, int index) {
+    String id = a.id() == null ? "c" + (index + 1) : a.id();
+    Body body =
+        new Body(
+            a.widthMm(),
+            a.depthMm(),
+            a.heightMm(),
+            a.keepOuts(),
+            a.seats(),
+            a.turns(),
+            "",
+            List.of());
+    return new PlaceQuestion.Thing(id, a.name() == null ? id : a.name(), body, a.pin());
   }
 }

@@ -11,7 +11,6 @@ import emberyard.core.build.Port;
 import emberyard.core.build.Source;
 import emberyard.core.fit.Balance;
 import emberyard.core.fit.Fed;
-import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
@@ -69,14 +68,7 @@ class ProofController {
   @PostMapping("/power")
   Fed power(@RequestBody PowerQuestion asked) {
     List<PoweredComponent> given = few("components", asked.components(), 1);
-    List<Component> components = new ArrayList<>();
-    for (int i = 0; i < given.size(); i++) {
-      try {
-        components.add(component(given.get(i), i));
-      } catch (InvalidValue problem) {
-        throw problem.within("components." + i);
-      }
-    }
+    List<Component> components = Require.each("components", given, ProofController::component);
     double other = or(asked.otherWatts(), 0);
     Require.between("otherWatts", other, 0, 3_000, "W");
     return Fed.of(components, List.of(), List.of(), other);
@@ -144,16 +136,11 @@ class ProofController {
   }
 
   private static List<Balance.Weight> weights(List<AskedWeight> given) {
-    List<Balance.Weight> weights = new ArrayList<>();
-    for (int i = 0; i < given.size(); i++) {
-      AskedWeight a = given.get(i);
-      String name = a.name() == null ? "item " + (i + 1) : a.name();
-      try {
-        weights.add(new Balance.Weight(name, a.massKg(), a.xMm(), or(a.yMm(), 0), or(a.zMm(), 0)));
-      } catch (InvalidValue problem) {
-        throw problem.within("items." + i);
-      }
-    }
-    return weights;
+    return Require.each("items", given, ProofController::weight);
+  }
+
+  private static Balance.Weight weight(AskedWeight a, int index) {
+    String name = a.name() == null ? "item " + (index + 1) : a.name();
+    return new Balance.Weight(name, a.massKg(), a.xMm(), or(a.yMm(), 0), or(a.zMm(), 0));
   }
 }

@@ -9,9 +9,8 @@ import emberyard.core.build.Worksheet;
 import emberyard.core.fit.ScrewLength;
 import emberyard.core.fit.StackUp;
 import emberyard.core.fit.StandoffLoad;
-import emberyard.core.units.InvalidValue;
+import emberyard.core.units.Require;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -76,10 +75,7 @@ class WorksheetController {
   @PostMapping("/stack")
   StackUp stack(@RequestBody StackQuestion asked) {
     List<AskedLayer> given = few("layers", asked.layers(), 0);
-    List<Worksheet.StackLayer> layers = new ArrayList<>();
-    for (int i = 0; i < given.size(); i++) {
-      layers.add(layer(given.get(i), i));
-    }
+    List<Worksheet.StackLayer> layers = Require.each("layers", given, WorksheetController::layer);
     return StackUp.of(
         new Worksheet.Stack(
             asked.cavityMm(),
@@ -90,11 +86,7 @@ class WorksheetController {
 
   private static Worksheet.StackLayer layer(AskedLayer a, int index) {
     String name = a.name() == null ? "layer " + (index + 1) : a.name();
-    try {
-      return new Worksheet.StackLayer(name, a.nominalMm(), or(a.toleranceMm(), 0));
-    } catch (InvalidValue problem) {
-      throw problem.within("layers." + index);
-    }
+    return new Worksheet.StackLayer(name, a.nominalMm(), or(a.toleranceMm(), 0));
   }
 
   @PostMapping("/screw")

@@ -110,15 +110,16 @@ class ScheduleController {
         asked.start(),
         hours,
         List.of(new Project(PROJECT, reveal(asked.reveal()))),
-        Require.list(asked.people()).stream().map(p -> worker(p, hours)).toList(),
-        Require.list(asked.stations()).stream().map(ScheduleController::place).toList(),
-        tasks.stream().map(ScheduleController::step).toList());
+        Require.each("people", asked.people(), (person, index) -> worker(person, hours)),
+        Require.each("stations", asked.stations(), (station, index) -> place(station)),
+        Require.each("tasks", tasks, (task, index) -> step(task)));
   }
 
   private static Worker worker(PersonQuestion person, WeeklyHours hours) {
-    Require.text("people.id", person.id());
+    Require.text("id", person.id());
     List<OpenHours> own = Require.list(person.hours());
-    return new Worker(person.id(), own.isEmpty() ? hours : WeeklyHours.of(own));
+    return new Worker(
+        person.id(), own.isEmpty() ? hours : Require.inside("hours", () -> WeeklyHours.of(own)));
   }
 
   private static Place place(StationQuestion station) {

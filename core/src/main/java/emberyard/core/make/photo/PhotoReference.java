@@ -39,6 +39,10 @@ public record PhotoReference(
       Require.given("from", from);
       Require.given("to", to);
       Require.between("lengthMm", lengthMm, 0.5, 10_000, "mm");
+      Require.that(
+          Math.hypot(to.xPx() - from.xPx(), to.yPx() - from.yPx()) >= 1,
+          "to",
+          "The two points of the known length lie on each other.");
     }
   }
 }
