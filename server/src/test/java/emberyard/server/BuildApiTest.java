@@ -97,11 +97,19 @@ class BuildApiTest {
       version = owner.put(path, Things.panel("u1", width), version).json().path("version").asLong();
     }
     owner.delete(path).expect(200);
-    assertEquals("panels", undo(owner).path("kind").asString());
+    JsonNode undone = undo(owner, "undo");
+    assertEquals("panels", undone.path("kind").asString());
+    assertEquals("Left window", undone.path("name").asString());
     assertEquals(305, width(owner), "the removed panel is back");
-    undo(owner);
-    assertEquals(0, owner.get("/api/builds/undo").json().path("build").path("panels").size());
-    assertEquals("briefs", undo(owner).path("kind").asString());
+    undo(owner, "undo");
+    assertEquals(0, panels(owner));
+    assertTrue(undo(owner, "undo").isNull(), "that the build is there is an act of the yard");
+    owner.post("/api/redo?place=undo", Map.of()).expect(200);
+    assertEquals(305, width(owner));
+    owner.post("/api/redo?place=undo", Map.of()).expect(200);
+    assertEquals(0, panels(owner));
+    assertTrue(owner.post("/api/redo?place=undo", Map.of()).json().path("undone").isNull());
+    assertEquals("briefs", undo(owner, "").path("kind").asString());
     owner.get("/api/builds/undo").expect(404);
   }
 
@@ -111,7 +119,7 @@ class BuildApiTest {
     String path = "/api/builds/both/panels/b1";
     long version = owner.put(path, Things.panel("b1", 300), null).json().path("version").asLong();
     TestYard.helper().put(path, Things.panel("b1", 400), version).expect(200);
-    owner.post("/api/undo", Map.of()).expect(409);
+    owner.post("/api/undo?place=both", Map.of()).expect(409);
     assertEquals(
         400,
         owner
@@ -293,8 +301,12 @@ class BuildApiTest {
         .expect(422);
   }
 
-  private static JsonNode undo(Client owner) {
-    return owner.post("/api/undo", Map.of()).expect(200).json().path("undone");
+  private static int panels(Client owner) {
+    return owner.get("/api/builds/undo").json().path("build").path("panels").size();
+  }
+
+  private static JsonNode undo(Client owner, String place) {
+    return owner.post("/api/undo?place=" + place, Map.of()).expect(200).json().path("undone");
   }
 
   private static double width(Client owner) {

@@ -93,7 +93,7 @@ class ConceptApiTest {
     assertEquals(2, mirrored.path("items").asInt());
     JsonNode right = face(owner.get("/api/builds/cm/concept").json(), "RIGHT");
     assertEquals(3, right.path("items").size(), "part, its window, badge");
-    owner.post("/api/undo", "").expect(200);
+    owner.post("/api/undo?place=cm", "").expect(200);
     assertEquals(0, face(owner.get("/api/builds/cm/concept").json(), "RIGHT").path("items").size());
   }
 

@@ -118,7 +118,7 @@ class FitApiTest {
     assertEquals(1, after.path("fit").path("space").path("things").size());
     long more = misfit.path("remedies").get(0).path("priceMinor").asLong();
     assertEquals(need(before) + more, need(after));
-    owner.post("/api/undo", "").expect(200);
+    owner.post("/api/undo?place=fit-swap", "").expect(200);
     assertTrue(finding(view(owner, "fit-swap"), "component:fit-swap-s/place") != null);
   }
 

@@ -78,7 +78,7 @@ class HistoryApiTest {
     long first = steps(owner, "hr").get(5).path("seq").asLong();
     owner.post("/api/builds/hr/history/" + first + "/restore?state=after", "").expect(200);
     assertEquals(400, width(owner, "hr"));
-    owner.post("/api/undo", "").expect(200);
+    owner.post("/api/undo?place=hr", "").expect(200);
     assertEquals(440, width(owner, "hr"));
     owner.delete("/api/builds/hr/panels/hr-p").expect(200);
     long removed = steps(owner, "hr").get(0).path("seq").asLong();

@@ -228,7 +228,7 @@ class MakeApiTest {
     long offcuts = offcuts(owner);
     cut(owner, "make-8", layout);
     assertEquals(offcuts + 1, offcuts(owner), "the rest lies on the shelf");
-    owner.post("/api/undo", "{}").expect(200);
+    owner.post("/api/undo?place=make-8", "{}").expect(200);
     JsonNode back = view(owner, "make-8");
     assertEquals(
         "PLANNED",

@@ -19,9 +19,9 @@ final class Poison {
     sql.sql(
             """
             INSERT INTO change
-              (act, account_id, at, kind, thing_id, build_id, position, before, after)
-            SELECT 'poison' || version, (SELECT id FROM account WHERE name = 'ines'), ?, kind, id,
-              build_id, position, body, ? FROM thing WHERE kind = ? AND id = ?
+              (act, account_id, place, at, kind, thing_id, build_id, position, before, after)
+            SELECT 'poison' || version, (SELECT id FROM account WHERE name = 'ines'),
+              coalesce(build_id, ''), ?, kind, id, build_id, position, body, ? FROM thing WHERE kind = ? AND id = ?
             """)
         .params(Instant.now().toString(), body, kind.name(), id)
         .update();

@@ -1,6 +1,7 @@
 package emberyard.server.api;
 
 import emberyard.server.store.Kept;
+import emberyard.server.store.StaleThing;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -11,9 +12,16 @@ import org.jspecify.annotations.Nullable;
  * @param title one sentence for a person
  * @param errors one per wrong field
  * @param current with 412 only: the newer version, to set beside one's own
+ * @param both with 412, where both changed the same values: the two ways on, either to be sent with
+ *     the version of {@code current}; all other changes of both are in both
  */
 public record Problem(
-    String type, String title, int status, List<FieldError> errors, @Nullable Kept<?> current) {
+    String type,
+    String title,
+    int status,
+    List<FieldError> errors,
+    @Nullable Kept<?> current,
+    StaleThing.@Nullable Both both) {
 
   /**
    * @param pointer JSON pointer to the field in the body, {@code #/widthMm}
@@ -22,6 +30,6 @@ public record Problem(
   public record FieldError(String pointer, String sentence) {}
 
   static Problem of(int status, String sentence) {
-    return new Problem("about:blank", sentence, status, List.of(), null);
+    return new Problem("about:blank", sentence, status, List.of(), null, null);
   }
 }

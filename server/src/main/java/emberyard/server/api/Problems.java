@@ -75,7 +75,7 @@ class Problems {
                         "#/" + error.getField().replace('.', '/'),
                         error.getField() + " " + error.getDefaultMessage() + "."))
             .toList();
-    return answer(new Problem("about:blank", errors.get(0).sentence(), 422, errors, null));
+    return answer(new Problem("about:blank", errors.get(0).sentence(), 422, errors, null, null));
   }
 
   @ExceptionHandler
@@ -93,8 +93,13 @@ class Problems {
 
   @ExceptionHandler
   ResponseEntity<Problem> stale(StaleThing problem) {
+    List<Problem.FieldError> errors =
+        problem.conflicts().stream()
+            .map(pointer -> new Problem.FieldError(pointer, problem.getMessage()))
+            .toList();
     return answer(
-        new Problem("about:blank", problem.getMessage(), 412, List.of(), problem.newer()));
+        new Problem(
+            "about:blank", problem.getMessage(), 412, errors, problem.newer(), problem.both()));
   }
 
   @ExceptionHandler
@@ -141,7 +146,7 @@ class Problems {
         problem.all().stream()
             .map(each -> new Problem.FieldError(pointer("", each), each.getMessage()))
             .toList();
-    return answer(new Problem("about:blank", problem.getMessage(), 422, errors, null));
+    return answer(new Problem("about:blank", problem.getMessage(), 422, errors, null, null));
   }
 
   private static ResponseEntity<Problem> invalid(String path, InvalidValue problem) {
@@ -151,6 +156,7 @@ class Problems {
             problem.getMessage(),
             422,
             List.of(new Problem.FieldError(pointer(path, problem), problem.getMessage())),
+            null,
             null));
   }
 

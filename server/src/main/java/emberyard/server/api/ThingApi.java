@@ -20,8 +20,10 @@ public class ThingApi {
   private final ThingStore store;
   private final ThingJson json;
   private final HistoryStore history;
+  private final ActOfRequest act;
 
-  ThingApi(ThingStore store, ThingJson json, HistoryStore history) {
+  ThingApi(ThingStore store, ThingJson json, HistoryStore history, ActOfRequest act) {
+    this.act = act;
     this.store = store;
     this.json = json;
     this.history = history;
@@ -32,6 +34,7 @@ public class ThingApi {
    *
    * @param ifMatch version it was read at, as {@code "7"}; null to create it, which may be repeated
    */
+  @SuppressWarnings("unchecked")
   public <T> Kept<T> put(
       Account who, @Nullable String buildId, String id, T value, @Nullable String ifMatch) {
     JsonNode tree = json.tree(value);
@@ -50,7 +53,9 @@ public class ThingApi {
             buildId,
             wanted,
             ifMatch == null ? Write.NEW : version(ifMatch));
-    return new Kept<>(store.apply(who.id(), List.of(write)).get(0), wanted);
+    store.apply(who.id(), act.id(), List.of(write));
+    // what others changed meanwhile may have been laid together with it
+    return store.get(write.kind(), id, (Class<T>) wanted.getClass());
   }
 
   /** The id inside a thing. */
@@ -58,9 +63,15 @@ public class ThingApi {
     return json.tree(value).path("id").asString("");
   }
 
-  /** Removes a thing; undo brings it back. */
-  public void remove(Account who, @Nullable String buildId, ThingKind kind, String id) {
-    store.apply(who.id(), List.of(Write.remove(kind, buildId, id)));
+  /**
+   * Removes a thing; undo brings it back.
+   *
+   * @param ifMatch version it was read at; null to remove it whatever it is by now
+   */
+  public void remove(
+      Account who, @Nullable String buildId, ThingKind kind, String id, @Nullable String ifMatch) {
+    long expected = ifMatch == null ? Write.ANY : version(ifMatch);
+    store.apply(who.id(), act.id(), List.of(new Write(kind, id, buildId, null, expected)));
   }
 
   @SuppressWarnings("unchecked")
@@ -78,10 +89,10 @@ public class ThingApi {
   }
 
   private static long version(String ifMatch) {
-    try {
-      return Long.parseLong(ifMatch.replace("\"", "").trim());
-    } catch (NumberFormatException unreadable) {
+    String digits = ifMatch.replace("\"", "").trim();
+    if (!digits.matches("[1-9]\\d{0,17}")) {
       throw new Refused(HttpStatus.BAD_REQUEST, "If-Match carries the version, like \"7\".");
     }
+    return Long.parseLong(digits);
   }
 }

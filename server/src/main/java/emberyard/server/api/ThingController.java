@@ -3,10 +3,12 @@ package emberyard.server.api;
 import emberyard.server.access.Account;
 import emberyard.server.store.ThingKind;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Removing things of a build; undo brings them back. */
@@ -26,11 +28,12 @@ class ThingController {
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
       @PathVariable String kind,
-      @PathVariable String id) {
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
     ThingKind named = ThingKind.named(kind);
     if (FIXED.contains(named) || !named.ofBuild()) {
       throw new Refused(HttpStatus.CONFLICT, "A build can't be without its " + kind + ".");
     }
-    things.remove(who, buildId, named, id);
+    things.remove(who, buildId, named, id, ifMatch);
   }
 }

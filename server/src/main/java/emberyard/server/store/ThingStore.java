@@ -1,9 +1,6 @@
 package emberyard.server.store;
 
 import emberyard.core.units.Require;
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -11,9 +8,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -26,18 +23,18 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * Everything people entered, in SQLite. One writer at a time; what {@link #apply} returned is on
- * disk (WAL, synchronous FULL). Typing into one thing within three seconds counts as one change.
+ * disk (WAL, synchronous FULL).
  */
 @Component
 public class ThingStore {
   private static final Logger LOG = LoggerFactory.getLogger(ThingStore.class);
-  private static final Duration ONE_CHANGE = Duration.ofSeconds(3);
   private static final Pattern ID = Pattern.compile("[A-Za-z0-9][A-Za-z0-9._-]{0,79}");
 
   private final JdbcClient sql;
   private final TransactionTemplate transaction;
   private final ThingJson json;
-  private final Clock clock;
+  private final RowStore rows;
+  private final ActStore acts;
   private final StoreState state;
   private final BeforeKeeping check;
   private final ReentrantLock writer = new ReentrantLock();
@@ -48,13 +45,15 @@ public class ThingStore {
       JdbcClient sql,
       PlatformTransactionManager transactions,
       ThingJson json,
-      Clock clock,
+      RowStore rows,
+      ActStore acts,
       StoreState state,
       BeforeKeeping check) {
     this.sql = sql;
     this.transaction = new TransactionTemplate(transactions);
     this.json = json;
-    this.clock = clock;
+    this.rows = rows;
+    this.acts = acts;
     this.state = state;
     this.check = check;
   }
@@ -111,7 +110,7 @@ public class ThingStore {
   }
 
   public <T> Optional<Kept<T>> find(ThingKind kind, String id, Class<T> type) {
-    return stored(kind, id).map(now -> new Kept<>(now.version, json.read(now.body, type)));
+    return rows.find(kind, id).map(now -> new Kept<>(now.version(), json.read(now.body(), type)));
   }
 
   public <T> Kept<T> get(ThingKind kind, String id, Class<T> type) {
@@ -122,20 +121,37 @@ public class ThingStore {
    * Carries out all wishes or none, as one step of undo.
    *
    * @return the new versions, in order; 0 for removed things
-   * @throws StaleThing when one was changed meanwhile
+   * @throws StaleThing when somebody changed the same value meanwhile; other values are laid
+   *     together
    * @throws MissingThing when one to be changed is not there
    * @throws emberyard.core.units.InvalidValue when an id is none, or the check refuses
    */
   public List<Long> apply(String accountId, List<Write> writes) {
+    return apply(accountId, null, writes);
+  }
+
+  /**
+   * The same, as part of an act.
+   *
+   * @param act made by the sender: writes of the same act are one step of undo; null for one of
+   *     their own
+   */
+  public List<Long> apply(String accountId, @Nullable String act, List<Write> writes) {
     writer.lock();
     try {
-      String act = UUID.randomUUID().toString();
       List<Row> before = all();
+      ActStore.Act one = ActStore.Act.of(accountId, act, place(before, writes));
       List<Long> versions =
           transaction.execute(
               status -> {
-                List<Long> now = writes.stream().map(each -> one(accountId, act, each)).toList();
-                check.check(writes, before, after(before, writes));
+                List<Write> resolved = new ArrayList<>();
+                List<Long> now = new ArrayList<>();
+                for (Write write : writes) {
+                  Write each = resolved(write);
+                  resolved.add(each);
+                  now.add(one(one, each));
+                }
+                check.check(resolved, before, after(before, resolved));
                 return now;
               });
       revision.incrementAndGet();
@@ -144,6 +160,22 @@ public class ThingStore {
     } finally {
       writer.unlock();
     }
+  }
+
+  /** Where an act was done; builds come and go in the workshop. */
+  private static String place(List<Row> before, List<Write> writes) {
+    for (Write write : writes) {
+      boolean comesOrGoes =
+          write.kind() == ThingKind.BRIEF
+              && (write.value() == null
+                  || before.stream()
+                      .noneMatch(
+                          row -> row.kind() == ThingKind.BRIEF && row.id().equals(write.id())));
+      if (comesOrGoes) {
+        return "";
+      }
+    }
+    return writes.stream().map(Write::buildId).filter(Objects::nonNull).findFirst().orElse("");
   }
 
   private static List<Row> after(List<Row> before, List<Write> writes) {
@@ -164,28 +196,68 @@ public class ThingStore {
   }
 
   /**
-   * Takes back the last act of this account.
+   * Takes back the last act of this account in a place.
    *
-   * @return what was taken back, in the words of the API ("panels"), empty when there is nothing:
-   *     the set-up of the workshop is never taken back
-   * @throws ChangedSince when somebody else changed the thing afterwards
+   * @param place a build's id, or empty for the workshop
+   * @return what was taken back; empty when there is nothing: the set-up of the workshop is never
+   *     taken back
+   * @throws ChangedSince when somebody changed the same value afterwards
    */
-  public Optional<Undone> undo(String accountId) {
+  public Optional<Undone> undo(String accountId, String place) {
+    return turn(() -> acts.undo(accountId, place));
+  }
+
+  /** Does again what was taken back last in a place, unless something was done there since. */
+  public Optional<Undone> redo(String accountId, String place) {
+    return turn(() -> acts.redo(accountId, place));
+  }
+
+  private Optional<Undone> turn(Supplier<List<ActStore.ChangedThing>> act) {
     writer.lock();
     try {
-      Optional<Undone> undone = transaction.execute(status -> undoLast(accountId));
+      List<Row> before = all();
+      List<ActStore.ChangedThing> changed =
+          transaction.execute(
+              status -> {
+                List<ActStore.ChangedThing> things = act.get();
+                List<Write> writes = things.stream().map(this::asWrite).toList();
+                check.check(writes, before, after(before, writes));
+                return things;
+              });
       revision.incrementAndGet();
-      return undone;
+      state.wrote();
+      return changed.isEmpty() ? Optional.empty() : Optional.of(undone(changed));
     } finally {
       writer.unlock();
     }
   }
 
+  private Write asWrite(ActStore.ChangedThing thing) {
+    Object value = thing.body() == null ? null : json.read(thing.body(), thing.kind().type());
+    return new Write(thing.kind(), thing.id(), thing.buildId(), value, Write.ANY);
+  }
+
+  private Undone undone(List<ActStore.ChangedThing> changed) {
+    ActStore.ChangedThing one = changed.get(changed.size() - 1);
+    String name =
+        changed.stream()
+            .map(ActStore.ChangedThing::body)
+            .filter(Objects::nonNull)
+            .map(body -> ThingName.of(json.read(body, JsonNode.class)))
+            .filter(words -> !words.isBlank())
+            .findFirst()
+            .orElse("");
+    return new Undone(one.kind().word(), one.id(), one.buildId(), name, changed.size());
+  }
+
   /**
    * @param kind word of the API
    * @param buildId null for a thing of the workshop
+   * @param name what it is called, empty where it has no name or is gone
+   * @param changes how many things the act changed
    */
-  public record Undone(String kind, String thingId, @Nullable String buildId) {}
+  public record Undone(
+      String kind, String thingId, @Nullable String buildId, String name, int changes) {}
 
   /** Undo would lose somebody else's later change. */
   public static final class ChangedSince extends RuntimeException {
@@ -196,29 +268,48 @@ public class ThingStore {
     }
   }
 
-  private record Stored(long version, long position, @Nullable String buildId, String body) {}
-
-  private Optional<Stored> stored(ThingKind kind, String id) {
-    return sql.sql("SELECT version, position, build_id, body FROM thing WHERE kind = ? AND id = ?")
-        .params(kind.name(), id)
-        .query((r, n) -> new Stored(r.getLong(1), r.getLong(2), r.getString(3), r.getString(4)))
-        .optional();
+  /** A wish as it can be carried out: laid together with what others changed meanwhile. */
+  private Write resolved(Write write) {
+    RowStore.Stored now = rows.find(write.kind(), write.id()).orElse(null);
+    if (now != null && !Objects.equals(now.buildId(), write.buildId())) {
+      throw gone(write.kind(), write.id());
+    }
+    if (now == null && (write.expected() > 0 || write.value() == null)) {
+      throw gone(write.kind(), write.id());
+    }
+    boolean same =
+        now == null
+            || write.expected() == Write.ANY
+            || write.expected() == now.version()
+            || write.value() != null && now.body().equals(json.write(write.value()));
+    return same ? write : together(write, now);
   }
 
-  private long one(String accountId, String act, Write write) {
-    Stored now = stored(write.kind(), write.id()).orElse(null);
+  private Write together(Write write, RowStore.Stored now) {
+    Class<?> type = write.kind().type();
+    Kept<?> newer = new Kept<>(now.version(), json.read(now.body(), type));
+    Optional<JsonNode> base =
+        rows.past(write.kind(), write.id(), write.expected())
+            .map(body -> json.tree(json.read(body, type)));
+    if (base.isEmpty() || write.value() == null) {
+      throw new StaleThing(newer);
+    }
+    JsonNode mine = json.tree(write.value());
+    JsonNode theirs = json.tree(newer.value());
+    FieldMerge.Merged own = FieldMerge.of(base.get(), mine, theirs, true);
+    if (!own.conflicts().isEmpty()) {
+      JsonNode others = FieldMerge.of(base.get(), mine, theirs, false).value();
+      throw new StaleThing(newer, own.conflicts(), own.value(), others);
+    }
+    Object value = json.read(own.value(), type);
+    return new Write(write.kind(), write.id(), write.buildId(), value, write.expected());
+  }
+
+  private long one(ActStore.Act act, Write write) {
+    RowStore.Stored now = rows.find(write.kind(), write.id()).orElse(null);
     String after = write.value() == null ? null : json.write(write.value());
-    if (now != null && !Objects.equals(now.buildId, write.buildId())) {
-      throw gone(write.kind(), write.id());
-    }
-    if (now == null && (write.expected() > 0 || after == null)) {
-      throw gone(write.kind(), write.id());
-    }
-    if (now != null && now.body.equals(after)) {
-      return now.version;
-    }
-    if (now != null && write.expected() != Write.ANY && write.expected() != now.version) {
-      throw new StaleThing(new Kept<>(now.version, json.read(now.body, write.kind().type())));
+    if (now != null && now.body().equals(after)) {
+      return now.version();
     }
     if (now == null) {
       Require.that(
@@ -227,159 +318,9 @@ public class ThingStore {
           "An id is one to eighty letters, digits, dots, dashes and underscores; it begins with a"
               + " letter or digit.");
     }
-    long position = now == null ? nextPosition() : now.position;
-    remember(accountId, act, write, position, now == null ? null : now.body, after);
-    return put(write.kind(), write.id(), write.buildId(), position, after, now);
-  }
-
-  private long put(
-      ThingKind kind,
-      String id,
-      @Nullable String buildId,
-      long position,
-      @Nullable String body,
-      @Nullable Stored now) {
-    if (body == null) {
-      sql.sql("DELETE FROM thing WHERE kind = ? AND id = ?").params(kind.name(), id).update();
-      return 0;
-    }
-    // a thing that returns after removal must not repeat a version somebody may still hold
-    long version = now == null ? clock.millis() : now.version + 1;
-    sql.sql(
-            """
-            INSERT INTO thing (kind, id, build_id, version, position, body, updated_at)
-            VALUES (?, ?, ?, ?, ?, ?, ?)
-            ON CONFLICT (kind, id) DO UPDATE SET
-              version = excluded.version, body = excluded.body, updated_at = excluded.updated_at
-            """)
-        .params(kind.name(), id, buildId, version, position, body, clock.instant().toString())
-        .update();
-    return version;
-  }
-
-  private long nextPosition() {
-    return sql.sql("SELECT coalesce(max(position), 0) + 1 FROM thing").query(Long.class).single();
-  }
-
-  private record LastChange(
-      long seq, String act, Instant at, ThingKind kind, String id, String after) {}
-
-  private void remember(
-      String accountId,
-      String act,
-      Write write,
-      long position,
-      @Nullable String before,
-      @Nullable String after) {
-    Instant now = clock.instant();
-    Optional<LastChange> last = lastChange(accountId);
-    // typing carries the version it started from; what is done as one act stays a step of its own
-    boolean typing =
-        last.isPresent()
-            && write.expected() > 0
-            && before != null
-            && after != null
-            && last.get().kind == write.kind()
-            && last.get().id.equals(write.id())
-            && before.equals(last.get().after)
-            && !last.get().act.equals(act)
-            && Duration.between(last.get().at, now).compareTo(ONE_CHANGE) < 0;
-    if (typing) {
-      sql.sql("UPDATE change SET after = ?, at = ? WHERE seq = ?")
-          .params(after, now.toString(), last.get().seq)
-          .update();
-      return;
-    }
-    sql.sql(
-            """
-            INSERT INTO change
-              (act, account_id, at, kind, thing_id, build_id, position, before, after)
-            VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)
-            """)
-        .params(
-            act,
-            accountId,
-            now.toString(),
-            write.kind().name(),
-            write.id(),
-            write.buildId(),
-            position,
-            before,
-            after)
-        .update();
-  }
-
-  private Optional<LastChange> lastChange(String accountId) {
-    return sql.sql(
-            """
-            SELECT seq, act, at, kind, thing_id, after FROM change
-            WHERE account_id = ? AND undone = 0 ORDER BY seq DESC LIMIT 1
-            """)
-        .param(accountId)
-        .query(
-            (r, n) ->
-                new LastChange(
-                    r.getLong(1),
-                    r.getString(2),
-                    Instant.parse(r.getString(3)),
-                    ThingKind.valueOf(r.getString(4)),
-                    r.getString(5),
-                    r.getString(6)))
-        .optional();
-  }
-
-  private record Change(
-      long seq,
-      ThingKind kind,
-      String id,
-      @Nullable String buildId,
-      long position,
-      @Nullable String before,
-      @Nullable String after) {
-    /** The floor: without its workshop there is nothing to come back to. */
-    boolean opensTheWorkshop() {
-      return kind == ThingKind.WORKSHOP && before == null;
-    }
-  }
-
-  private Optional<Undone> undoLast(String accountId) {
-    Optional<LastChange> last = lastChange(accountId);
-    if (last.isEmpty()) {
-      return Optional.empty();
-    }
-    List<Change> changes =
-        sql.sql(
-                """
-                SELECT seq, kind, thing_id, build_id, position, before, after FROM change
-                WHERE act = ? ORDER BY seq DESC
-                """)
-            .param(last.get().act)
-            .query(
-                (r, n) ->
-                    new Change(
-                        r.getLong(1),
-                        ThingKind.valueOf(r.getString(2)),
-                        r.getString(3),
-                        r.getString(4),
-                        r.getLong(5),
-                        r.getString(6),
-                        r.getString(7)))
-            .list();
-    if (changes.stream().anyMatch(Change::opensTheWorkshop)) {
-      return Optional.empty();
-    }
-    changes.forEach(this::takeBack);
-    Change first = changes.get(changes.size() - 1);
-    return Optional.of(new Undone(first.kind.word(), first.id, first.buildId));
-  }
-
-  private void takeBack(Change change) {
-    Stored now = stored(change.kind, change.id).orElse(null);
-    if (!Objects.equals(now == null ? null : now.body, change.after)) {
-      throw new ChangedSince();
-    }
-    put(change.kind, change.id, change.buildId, change.position, change.before, now);
-    sql.sql("UPDATE change SET undone = 1 WHERE seq = ?").param(change.seq).update();
+    long position = now == null ? rows.nextPosition() : now.position();
+    acts.remember(act, write, position, now == null ? null : now.body(), after);
+    return rows.put(write.kind(), write.id(), write.buildId(), position, after, now);
   }
 
   private static MissingThing gone(ThingKind kind, String id) {

@@ -60,8 +60,11 @@ class AirController {
 
   /** Forgets a day: it is as usual again. */
   @DeleteMapping("/airs/{id}")
-  void removeAir(@AuthenticationPrincipal Account who, @PathVariable String id) {
-    things.remove(who, null, ThingKind.AIR, id);
+  void removeAir(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+    things.remove(who, null, ThingKind.AIR, id, ifMatch);
   }
 
   @GetMapping(value = "/air.csv", produces = "text/csv;charset=UTF-8")
@@ -113,7 +116,10 @@ class AirController {
 
   /** Throws a card away; undo brings it back. */
   @DeleteMapping("/test-cards/{id}")
-  void removeCard(@AuthenticationPrincipal Account who, @PathVariable String id) {
-    things.remove(who, null, ThingKind.TEST_CARD, id);
+  void removeCard(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+    things.remove(who, null, ThingKind.TEST_CARD, id, ifMatch);
   }
 }

@@ -91,8 +91,11 @@ class StockController {
 
   /** Takes an offcut off the shelf; undo brings it back. */
   @DeleteMapping("/offcuts/{id}")
-  void removeOffcut(@AuthenticationPrincipal Account who, @PathVariable String id) {
-    things.remove(who, null, ThingKind.OFFCUT, id);
+  void removeOffcut(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String id,
+      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
+    things.remove(who, null, ThingKind.OFFCUT, id, ifMatch);
   }
 
   /** Paints, sheets, films or filaments as CSV. */

@@ -135,7 +135,7 @@ class YardController {
    */
   record NewBuild(String id, String name) {}
 
-  /** What undo took back; empty words when there was nothing. */
+  /** What undo took back or redo did again; null when there was nothing. */
   record UndoAnswer(ThingStore.@Nullable Undone undone) {}
 
   @GetMapping("/yard")
@@ -208,9 +208,22 @@ class YardController {
     store.apply(who.id(), List.of(Write.remove(ThingKind.BRIEF, buildId, buildId)));
   }
 
+  /**
+   * Takes back what one did last here.
+   *
+   * @param place the id of a build, or nothing for the workshop and the yard
+   */
   @PostMapping("/undo")
-  UndoAnswer undo(@AuthenticationPrincipal Account who) {
-    return new UndoAnswer(store.undo(who.id()).orElse(null));
+  UndoAnswer undo(
+      @AuthenticationPrincipal Account who, @RequestParam(defaultValue = "") String place) {
+    return new UndoAnswer(store.undo(who.id(), place).orElse(null));
+  }
+
+  /** Does again what one took back last here, unless something was done there since. */
+  @PostMapping("/redo")
+  UndoAnswer redo(
+      @AuthenticationPrincipal Account who, @RequestParam(defaultValue = "") String place) {
+    return new UndoAnswer(store.redo(who.id(), place).orElse(null));
   }
 
   private static List<BrokenBuild> broken(YardReader.Reading reading) {

@@ -126,7 +126,7 @@ class MigrationTest {
               .query(Integer.class)
               .single();
       assertEquals(3, left, "all but the concept's and the grey strip's");
-      assertTrue(store.things.undo("ines").isPresent());
+      assertTrue(store.things.undo("ines", "b").isPresent());
     }
   }
 }

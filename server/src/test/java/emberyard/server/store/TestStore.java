@@ -24,12 +24,15 @@ public final class TestStore implements AutoCloseable {
     source.setMaximumPoolSize(4);
     Flyway.configure().dataSource(source).load().migrate();
     sql = JdbcClient.create(source);
+    ThingJson json = new ThingJson();
+    RowStore rows = new RowStore(sql, clock);
     things =
         new ThingStore(
             sql,
             new DataSourceTransactionManager(source),
-            new ThingJson(),
-            clock,
+            json,
+            rows,
+            new ActStore(sql, rows, json, clock),
             new StoreState(),
             (writes, before, after) -> {});
   }

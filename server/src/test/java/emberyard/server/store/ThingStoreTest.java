@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import emberyard.core.build.Remark;
 import emberyard.core.workshop.Supplier;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -67,20 +68,20 @@ class ThingStoreTest {
     }
     at(30_000);
     put("ines", 7, version);
-    store.things.undo("ines");
+    store.things.undo("ines", "");
     assertEquals(6, leadDays(), "the late change alone");
-    store.things.undo("ines");
+    store.things.undo("ines", "");
     assertEquals(1, leadDays(), "all that was typed together");
-    store.things.undo("ines");
+    store.things.undo("ines", "");
     assertTrue(store.things.find(ThingKind.SUPPLIER, "q", Supplier.class).isEmpty());
-    assertTrue(store.things.undo("ines").isEmpty(), "nothing left");
+    assertTrue(store.things.undo("ines", "").isEmpty(), "nothing left");
   }
 
   @Test
   void everybodyUndoesOnlyTheirOwn() {
     put("ines", 1, Write.NEW);
     store.things.apply("lotte", List.of(Write.create(null, "other", supplier("other", 3))));
-    store.things.undo("ines");
+    store.things.undo("ines", "");
     assertTrue(store.things.find(ThingKind.SUPPLIER, "q", Supplier.class).isEmpty());
     assertEquals(
         3, store.things.get(ThingKind.SUPPLIER, "other", Supplier.class).value().leadDays());
@@ -91,10 +92,93 @@ class ThingStoreTest {
     long first = put("ines", 1, Write.NEW);
     store.things.apply("ines", List.of(Write.remove(ThingKind.SUPPLIER, null, "q")));
     at(5_000);
-    store.things.undo("ines");
+    store.things.undo("ines", "");
     long back = store.things.get(ThingKind.SUPPLIER, "q", Supplier.class).version();
     assertTrue(back > first, "an old If-Match no longer fits");
     assertThrows(StaleThing.class, () -> put("ines", 9, first));
+  }
+
+  private static Supplier named(String name, int leadDays) {
+    return new Supplier("q", name, leadDays, 990);
+  }
+
+  private long put(String account, String act, Supplier supplier, long expected) {
+    Write write = new Write(ThingKind.SUPPLIER, "q", null, supplier, expected);
+    return store.things.apply(account, act, List.of(write)).get(0);
+  }
+
+  private Supplier now() {
+    return store.things.get(ThingKind.SUPPLIER, "q", Supplier.class).value();
+  }
+
+  @Test
+  void twoFieldsChangedAtOnceAreBothKeptAndTheSameOneIsAsked() {
+    long read = put("ines", 1, Write.NEW);
+    put("ines", "typing-ines-1", named("Kiln Lane", 1), read);
+    put("lotte", "typing-lotte-1", named("Quayside", 4), read);
+    assertEquals(named("Kiln Lane", 4), now());
+    StaleThing asked =
+        assertThrows(
+            StaleThing.class, () -> put("lotte", "typing-lotte-2", named("Weir", 5), read));
+    assertEquals(List.of("#/name", "#/leadDays"), asked.conflicts());
+    assertEquals("Weir", asked.both().mine().path("name").asString());
+    assertEquals("Kiln Lane", asked.both().theirs().path("name").asString());
+    put("lotte", "typing-lotte-3", named("Weir", 5), asked.newer().version());
+    assertEquals(named("Weir", 5), now());
+    // each takes back their own, and the other's field stays
+    store.things.undo("lotte", "");
+    assertEquals(named("Kiln Lane", 4), now());
+    store.things.undo("ines", "");
+    assertEquals(named("Quayside", 4), now());
+    store.things.redo("ines", "");
+    assertEquals(named("Kiln Lane", 4), now());
+  }
+
+  @Test
+  void removingWhatSomebodyChangedIsAsked() {
+    long read = put("ines", 1, Write.NEW);
+    put("lotte", "typing-lotte-1", named("Weir", 1), read);
+    Write removal = new Write(ThingKind.SUPPLIER, "q", null, null, read);
+    StaleThing asked =
+        assertThrows(StaleThing.class, () -> store.things.apply("ines", List.of(removal)));
+    assertEquals(named("Weir", 1), asked.newer().value());
+    Write sure = new Write(ThingKind.SUPPLIER, "q", null, null, asked.newer().version());
+    assertEquals(List.of(0L), store.things.apply("ines", List.of(sure)));
+  }
+
+  @Test
+  void keysOfOneVisitToAFieldAreOneActAndTwoFieldsAreTwo() {
+    long version = put("ines", 1, Write.NEW);
+    for (int days = 2; days <= 5; days++) {
+      at(days * 60_000L);
+      version = put("ines", "visit-one", supplier("q", days), version);
+    }
+    put("ines", "visit-two", named("Weir", 5), version);
+    store.things.undo("ines", "");
+    assertEquals(supplier("q", 5), now());
+    store.things.undo("ines", "");
+    assertEquals(1, leadDays());
+    store.things.redo("ines", "");
+    store.things.redo("ines", "");
+    assertEquals(named("Weir", 5), now());
+    assertTrue(store.things.redo("ines", "").isEmpty());
+    store.things.undo("ines", "");
+    put("ines", "visit-three", supplier("q", 9), Write.ANY);
+    assertTrue(store.things.redo("ines", "").isEmpty(), "something was done since");
+  }
+
+  @Test
+  void undoStaysInItsPlace() {
+    put("ines", 1, Write.NEW);
+    Remark remark = new Remark("r", "a bell");
+    store.things.apply("ines", List.of(Write.create("b", "r", remark)));
+    store.things.undo("ines", "");
+    assertTrue(store.things.find(ThingKind.SUPPLIER, "q", Supplier.class).isEmpty());
+    assertTrue(store.things.undo("ines", "").isEmpty());
+    assertTrue(store.things.undo("ines", "elsewhere").isEmpty());
+    assertEquals("a bell", store.things.undo("ines", "b").map(undone -> "a bell").orElse(""));
+    assertTrue(store.things.find(ThingKind.REMARK, "r", Remark.class).isEmpty());
+    assertEquals("a bell", store.things.redo("ines", "b").orElseThrow().name());
   }
 
   @Test
@@ -171,9 +255,9 @@ class ThingStoreTest {
     put("ines", 6, first);
     at(61_000);
     store.things.apply("ines", List.of(Write.overwrite(null, "q", supplier("q", 9))));
-    store.things.undo("ines");
+    store.things.undo("ines", "");
     assertEquals(6, leadDays(), "only the act is taken back");
-    store.things.undo("ines");
+    store.things.undo("ines", "");
     assertEquals(5, leadDays());
   }
 }

@@ -105,7 +105,7 @@ class UndoPropertiesTest {
     try (TestStore again = new TestStore(folder, clock)) {
       assertEquals(states.get(states.size() - 1), state(again), "kept over the restart");
       for (int i = states.size() - 2; i >= 0; i--) {
-        assertTrue(again.things.undo("ines").isPresent());
+        assertTrue(again.things.undo("ines", BUILD).isPresent());
         assertEquals(states.get(i), state(again), "step " + i);
       }
     }
