@@ -43,10 +43,12 @@ export function useKeys() {
   }
   function pressed(event: KeyboardEvent) {
     if (!session.account || ask.any) return
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+    const chord = event.ctrlKey || event.metaKey ? event.key.toLowerCase() : ''
+    if (chord === 'z' || chord === 'y') {
       // saved as typed: undo means the thing, inside a field as well
       event.preventDefault()
-      undoing.undo()
+      if (chord === 'y' || event.shiftKey) undoing.redo()
+      else undoing.undo()
       return
     }
     if (event.key === 'Escape' && inField(event.target)) (event.target as HTMLElement).blur()

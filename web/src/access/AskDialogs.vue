@@ -71,7 +71,8 @@ const keys = [
   ['n', 'something new, here'],
   ['s', 'start or stop the clock on the current card'],
   ['/', 'find anything'],
-  ['Ctrl+Z', 'take back the last change'],
+  ['Ctrl+Z', 'take back what you did last in this build, or in the workshop'],
+  ['Ctrl+Shift+Z or Ctrl+Y', 'do it again'],
   ['Esc', 'leave a field, so that keys work again'],
   ['?', 'this list'],
 ]

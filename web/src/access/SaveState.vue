@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import Dialog from 'primevue/dialog'
 import { computed } from 'vue'
+import { changedLeaves, leafAt } from '../store/leaf'
 import { nameOf, useSaver } from '../store/saver'
 import { said } from '../units/writing'
 
@@ -16,15 +17,36 @@ const words = computed(
       away: `${said(saver.awayBecause)} Keep typing: it is kept here and saved as soon as it can be.`,
     })[saver.state],
 )
-const mine = computed(() => saver.conflict?.value as Record<string, unknown> | undefined)
-const theirs = computed(() => saver.conflict?.theirs.value as Record<string, unknown> | undefined)
-const differing = computed(() =>
-  Object.keys(mine.value ?? {}).filter(
-    (field) => JSON.stringify(mine.value?.[field]) !== JSON.stringify(theirs.value?.[field]),
-  ),
-)
+const gone = computed(() => !!saver.conflict && !saver.conflict.theirs)
+const removing = computed(() => !!saver.conflict && saver.conflict.value === null)
+/** What both changed, in words; all fields that differ where that is not known. */
+const differing = computed(() => {
+  const { value: mine, theirs, places = [] } = saver.conflict ?? {}
+  if (!theirs || !mine) return []
+  const pointers = places.filter((place) => place !== '#')
+  return (pointers.length ? pointers : changedLeaves(theirs.value, mine)).map((pointer) => ({
+    name: placeWords(pointer),
+    mine: leafAt(mine, pointer),
+    theirs: leafAt(theirs.value, pointer),
+  }))
+})
+/** “#/window/widthMm” → “window, width mm” */
+function placeWords(pointer: string): string {
+  return pointer
+    .slice(2)
+    .split('/')
+    .map((step) => (/^\d+$/.test(step) ? String(Number(step) + 1) : step))
+    .map((step) => step.replace(/([A-Z])/g, ' $1').toLowerCase())
+    .join(', ')
+}
 const shown = (value: unknown) =>
-  typeof value === 'object' ? JSON.stringify(value) : String(value)
+  value === undefined
+    ? 'taken away'
+    : value === null
+      ? 'nothing'
+      : typeof value === 'object'
+        ? JSON.stringify(value)
+        : said(String(value))
 </script>
 
 <template>
@@ -53,10 +75,22 @@ const shown = (value: unknown) =>
     :visible="!!saver.conflict"
     modal
     :closable="false"
-    header="Someone changed this meanwhile"
+    :header="
+      gone
+        ? 'Someone took this away meanwhile'
+        : removing
+          ? 'Someone changed what you are taking away'
+          : 'Someone changed the same meanwhile'
+    "
   >
-    <p>Keep yours, and Ctrl+Z brings theirs back; or take theirs, and yours is dropped.</p>
-    <table class="ledger">
+    <p v-if="saver.conflict">{{ nameOf(saver.conflict).replace(/: $/, '') }}</p>
+    <p v-if="gone">Put it back as you have it, or let it go.</p>
+    <p v-else-if="removing">Take it away all the same, or keep it as it is now.</p>
+    <p v-else>
+      Keep yours, and Ctrl+Z brings theirs back; or take theirs. All else that you both changed is
+      kept.
+    </p>
+    <table v-if="differing.length" class="ledger">
       <thead>
         <tr>
           <th>field</th>
@@ -65,16 +99,23 @@ const shown = (value: unknown) =>
         </tr>
       </thead>
       <tbody>
-        <tr v-for="field in differing" :key="field">
-          <td>{{ field }}</td>
-          <td class="mono">{{ shown(mine?.[field]) }}</td>
-          <td class="mono">{{ shown(theirs?.[field]) }}</td>
+        <tr v-for="field in differing" :key="field.name">
+          <td>{{ field.name }}</td>
+          <td class="mono">{{ shown(field.mine) }}</td>
+          <td class="mono">{{ shown(field.theirs) }}</td>
         </tr>
       </tbody>
     </table>
     <template #footer>
-      <Button class="quiet" label="Take theirs" @click="saver.resolve(false)" />
-      <Button label="Keep mine" @click="saver.resolve(true)" />
+      <Button
+        class="quiet"
+        :label="gone ? 'Let it go' : removing ? 'Keep it' : 'Take theirs'"
+        @click="saver.resolve(false)"
+      />
+      <Button
+        :label="gone ? 'Put it back' : removing ? 'Take it away' : 'Keep mine'"
+        @click="saver.resolve(true)"
+      />
     </template>
   </Dialog>
 </template>

@@ -11,6 +11,8 @@ export class Refusal extends Error {
     sentence: string,
     readonly errors: FieldError[] = [],
     readonly current: { version: number; value: unknown } | null = null,
+    /** With 412: everything laid together, what both changed taken from one side. */
+    readonly both: { mine: unknown; theirs: unknown } | null = null,
   ) {
     super(sentence)
   }
@@ -47,6 +49,7 @@ async function answer(path: string, init: RequestInit): Promise<Response> {
     problem?.title ?? `The server answered ${response.status}.`,
     problem?.errors ?? [],
     problem?.current ?? null,
+    problem?.both ?? null,
   )
 }
 
@@ -64,10 +67,12 @@ export async function send<T>(
   path: string,
   body?: unknown,
   version?: number,
+  act?: string,
 ): Promise<T> {
   const headers: Record<string, string> = { ...csrf() }
   if (body !== undefined) headers['Content-Type'] = 'application/json'
   if (version !== undefined) headers['If-Match'] = `"${version}"`
+  if (act) headers['X-Act'] = act
   return json<T>(
     await answer(path, {
       method,

@@ -1988,6 +1988,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/redo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["redo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -6901,7 +6917,10 @@ export interface components {
         };
         Undone: {
             buildId?: string | null;
+            /** Format: int32 */
+            changes: number;
             kind: string;
+            name: string;
             thingId: string;
         };
         Unplaced: {
@@ -9199,7 +9218,9 @@ export interface operations {
     remove_1: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 buildId: string;
                 kind: string;
@@ -10867,6 +10888,28 @@ export interface operations {
             };
         };
     };
+    redo: {
+        parameters: {
+            query?: {
+                place?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UndoAnswer"];
+                };
+            };
+        };
+    };
     session: {
         parameters: {
             query?: never;
@@ -11059,7 +11102,9 @@ export interface operations {
     };
     undo: {
         parameters: {
-            query?: never;
+            query?: {
+                place?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -11212,7 +11257,9 @@ export interface operations {
     removeAir: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 id: string;
             };
@@ -11444,7 +11491,9 @@ export interface operations {
     removeOffcut: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 id: string;
             };
@@ -11680,7 +11729,9 @@ export interface operations {
     removeCard: {
         parameters: {
             query?: never;
-            header?: never;
+            header?: {
+                "If-Match"?: string;
+            };
             path: {
                 id: string;
             };

@@ -136,7 +136,9 @@ describe('undo', () => {
   it('waits for what is typed, then takes the last change back', async () => {
     const builds = useBuild()
     await builds.open('b')
-    answers['POST /api/undo'] = () => ({ undone: { kind: 'panels' } })
+    vi.stubGlobal('location', { pathname: '/builds/b/make' })
+    const undone = { kind: 'panels', name: 'Left window', changes: 2 }
+    answers['POST /api/undo?place=b'] = () => ({ undone })
     answers['GET /api/workshop'] = () => ({ book: {}, versions: {} })
     answers['GET /api/bench'] = () => ({ cards: [] })
     builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
@@ -144,17 +146,21 @@ describe('undo', () => {
     await settle()
     await undoing
     const order = sent.filter((each) => each.method !== 'GET').map((each) => each.url)
-    expect(order).toEqual(['/api/builds/b/panels/p', '/api/undo'])
-    expect(useShell().message).toBe('Taken back: last change of panels.')
+    expect(order).toEqual(['/api/builds/b/panels/p', '/api/undo?place=b'])
+    expect(useShell().message).toBe('Taken back in this build: “Left window” (panels) and 1 more.')
+    answers['POST /api/redo?place=b'] = () => ({ undone: { ...undone, name: '', changes: 1 } })
+    await useUndo().redo()
+    expect(useShell().message).toBe('Done again in this build: a change of panels.')
   })
 
   it('says when there is nothing, and when somebody else was faster', async () => {
-    answers['POST /api/undo'] = () => ({ undone: null })
+    vi.stubGlobal('location', { pathname: '/stock' })
+    answers['POST /api/undo?place='] = () => ({ undone: null })
     answers['GET /api/workshop'] = () => ({ book: {}, versions: {} })
     answers['GET /api/bench'] = () => ({ cards: [] })
     await useUndo().undo()
-    expect(useShell().message).toBe('Nothing to undo.')
-    answers['POST /api/undo'] = () =>
+    expect(useShell().message).toBe('Nothing of yours to take back in the workshop.')
+    answers['POST /api/undo?place='] = () =>
       new Response(JSON.stringify({ title: 'This was changed again since.' }), { status: 409 })
     await useUndo().undo()
     expect(useShell().message).toBe('This was changed again since.')

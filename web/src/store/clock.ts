@@ -14,6 +14,8 @@ export const useClock = defineStore('clock', () => {
   const shell = useShell()
   const builds = useBuild()
   const bench = ref<BenchView | null>(null)
+  /** The build that was marked last. */
+  const lastBuild = ref('')
   const chosen = ref<{ buildId: string; taskKey: string } | null>(null)
 
   const running = computed<BenchCard | null>(
@@ -25,7 +27,8 @@ export const useClock = defineStore('clock', () => {
   async function refresh() {
     bench.value = await get<BenchView>('/api/bench')
   }
-  async function done(action: Promise<unknown>) {
+  async function done(action: Promise<unknown>, buildId = lastBuild.value) {
+    lastBuild.value = buildId
     try {
       await action
     } catch (problem) {
@@ -36,20 +39,25 @@ export const useClock = defineStore('clock', () => {
     }
   }
   const start = (buildId: string, taskKey: string) =>
-    done(send('POST', `/api/builds/${buildId}/clock/start`, { id: newId(), taskKey }))
+    done(send('POST', `/api/builds/${buildId}/clock/start`, { id: newId(), taskKey }), buildId)
   const stop = () => done(send('POST', '/api/clock/stop'))
   const mark = (
     buildId: string,
     taskKey: string,
     what: 'DONE' | 'REOPENED' | 'AGAIN' | 'PASSED' | 'FAILED',
     said: { note?: string; by?: string; minutes?: number; timeWhy?: string } = {},
-  ) => done(send('POST', `/api/builds/${buildId}/marks`, { id: newId(), taskKey, what, ...said }))
+  ) =>
+    done(
+      send('POST', `/api/builds/${buildId}/marks`, { id: newId(), taskKey, what, ...said }),
+      buildId,
+    )
   /** Open steps before a check, coat or hand-over count as done, with their reasons. */
   const passOver = (buildId: string, said: PassOverRequest) =>
-    done(send('POST', `/api/builds/${buildId}/passed-over`, said))
+    done(send('POST', `/api/builds/${buildId}/passed-over`, said), buildId)
   /** A note is kept here until the server has it, like everything that is typed. */
   async function note(buildId: string, taskKey: string, text: string) {
     const id = newId()
+    lastBuild.value = buildId
     const post = `/api/builds/${buildId}/notes`
     saver.save({ key: `notes/${id}`, path: `${post}#${id}`, post, value: { id, taskKey, text } })
     await saver.settled()
@@ -71,5 +79,5 @@ export const useClock = defineStore('clock', () => {
   function choose(buildId: string, task: TaskPicture) {
     chosen.value = { buildId, taskKey: task.task.key }
   }
-  return { bench, running, refresh, start, stop, mark, passOver, note, toggle, choose }
+  return { bench, running, lastBuild, refresh, start, stop, mark, passOver, note, toggle, choose }
 })

@@ -12,7 +12,7 @@ let answers: (() => Response | Promise<Response>)[]
 let sent: { url: string; version: string | null; body: string }[]
 
 function ok(version: number) {
-  return () => new Response(JSON.stringify({ version, value: {} }), { status: 200 })
+  return () => new Response(JSON.stringify({ version }), { status: 200 })
 }
 function refuse(status: number, body: object) {
   return () => new Response(JSON.stringify(body), { status })
@@ -332,7 +332,7 @@ describe('a lost answer', () => {
     ]
     saver.save(edit(5))
     await vi.advanceTimersByTimeAsync(2200)
-    expect(saver.conflict?.theirs.version).toBe(5)
+    expect(saver.conflict?.theirs?.version).toBe(5)
   })
 })
 

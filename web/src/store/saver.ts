@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, nextTick, reactive, ref } from 'vue'
 import { Refusal, Unreachable, send, type FieldError } from '../api/client'
+import { actNow } from './act'
 import { KeptEntries } from './kept'
 import { changedLeaves, leafAt, same, withLeaf } from './leaf'
 import { useSession } from './session'
@@ -19,6 +20,8 @@ export interface Edit {
 
 /** An edit on its way: on which version it was typed and what was sent of it last. */
 interface Waiting extends Edit {
+  /** The step of undo it belongs to. */
+  act?: string
   version?: number
   /** What the server held of it when it was typed. */
   base?: unknown
@@ -34,7 +37,12 @@ export interface Refused extends Edit {
 }
 
 export interface Conflict extends Edit {
-  theirs: { version: number; value: unknown }
+  /** null where they took the thing away. */
+  theirs: { version: number; value: unknown } | null
+  /** Pointers to what both changed; empty where all of it is asked. */
+  places: string[]
+  /** Everything laid together, what both changed taken from one side. */
+  both: { mine: unknown; theirs: unknown } | null
 }
 
 const TYPING_MS = 60
@@ -127,6 +135,7 @@ export const useSaver = defineStore('saver', () => {
     const copy: Waiting = JSON.parse(JSON.stringify(edit))
     copy.version = before ? before.version : versions.get(edit.path)
     copy.sent = before?.sent
+    copy.act = actNow()
     copy.base = before ? before.base : stored.get(edit.path)
     wait(copy)
     stillRefused(copy)
@@ -184,7 +193,7 @@ export const useSaver = defineStore('saver', () => {
         if (!(problem instanceof Refusal)) throw problem
         if (problem.status === 412 && problem.current) {
           if (lostAnswer(edit, problem.current)) continue
-          conflict.value = { ...edit, theirs: problem.current }
+          ask(edit, problem)
           return false
         }
         if (problem.status === 401) {
@@ -195,6 +204,10 @@ export const useSaver = defineStore('saver', () => {
         if (problem.status === 404 && value === null) {
           settle(edit) // taken away already
           return true
+        }
+        if (problem.status === 404 && versions.has(edit.path)) {
+          ask(edit, problem)
+          return false
         }
         const rest = without(edit, value, problem, errors)
         const fresh = rest === null && !narrowed ? typedSince(edit) : null
@@ -214,17 +227,40 @@ export const useSaver = defineStore('saver', () => {
     keptPending?.put(edit.path, now)
     const version = versions.get(edit.path)
     if (value === null) {
-      await send('DELETE', edit.path)
+      await send('DELETE', edit.path, undefined, version, edit.act)
       versions.delete(edit.path)
       stored.delete(edit.path)
     } else if (edit.post) {
       await send('POST', edit.post, value)
     } else {
-      const kept = await send<{ version: number }>('PUT', edit.path, value, version)
+      const kept = await send<{ version: number; value?: unknown }>(
+        'PUT',
+        edit.path,
+        value,
+        version,
+        edit.act,
+      )
       versions.set(edit.path, kept.version)
-      stored.set(edit.path, value)
+      layTogether(edit, value, kept.value)
+      stored.set(edit.path, kept.value ?? value)
     }
     changes++
+  }
+  /** What others changed meanwhile came back with ours: what was typed since lies on top of both. */
+  function layTogether(edit: Waiting, sent: unknown, kept: unknown) {
+    const now = pending.get(edit.path)
+    if (kept === undefined || !now || now === edit || now.value === null) return
+    if (covers(kept, sent)) return
+    const value = changedLeaves(sent, now.value).reduce<unknown>(
+      (thing, pointer) => withLeaf(thing, pointer, now.value),
+      kept,
+    )
+    wait({ ...now, value })
+  }
+  function ask(edit: Waiting, problem: Refusal) {
+    const places = problem.errors.map((error) => error.pointer)
+    const now = pending.get(edit.path) ?? edit
+    conflict.value = { ...now, theirs: problem.current, places, both: problem.both }
   }
   /** Our own change came through and only its answer was lost: go on from there. */
   function lostAnswer(edit: Waiting, current: { version: number; value: unknown }): boolean {
@@ -300,12 +336,21 @@ export const useSaver = defineStore('saver', () => {
   function resolve(mine: boolean) {
     const ended = conflict.value
     if (!ended) return
-    versions.set(ended.path, ended.theirs.version)
-    stored.set(ended.path, ended.theirs.value)
-    if (!mine) {
+    if (ended.theirs) {
+      versions.set(ended.path, ended.theirs.version)
+      stored.set(ended.path, ended.theirs.value)
+    } else {
+      versions.delete(ended.path) // put in anew
+      stored.delete(ended.path)
+    }
+    const together = mine ? ended.both?.mine : ended.both?.theirs
+    const asTheirs = !mine && (!together || same(together, ended.theirs?.value))
+    if (asTheirs) {
       pending.delete(ended.path)
       keptPending?.put(ended.path, null)
       allow(ended)
+    } else if (together) {
+      wait({ ...(pending.get(ended.path) ?? ended), value: together })
     }
     conflict.value = null
     later(0)
