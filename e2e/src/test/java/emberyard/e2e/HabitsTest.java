@@ -46,7 +46,7 @@ class HabitsTest {
     assertThat(page.locator(".watch.folded")).hasCount(1);
     page.keyboard().press("w");
     page.keyboard().press("?");
-    hands.sees("take back the last change");
+    hands.sees("take back what you did last");
     page.keyboard().press("Escape");
     page.keyboard().press("/");
     page.getByLabel("Find a build, part, task or requirement").fill("brass trim f");
@@ -74,7 +74,14 @@ class HabitsTest {
     hands.saved();
     assertEquals("Birch side y2", hands.value("Name"));
     page.keyboard().press("Control+z");
-    assertThat(page.getByText("Taken back: last change of panels.")).isVisible();
+    hands.sees("Taken back in this build: “Birch side” (panels).");
+    assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
+        .hasValue("Birch side");
+    page.keyboard().press("Control+y");
+    hands.sees("Done again in this build: “Birch side y2” (panels).");
+    assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
+        .hasValue("Birch side y2");
+    page.keyboard().press("Control+z");
     assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
         .hasValue("Birch side");
   }
@@ -107,13 +114,36 @@ class HabitsTest {
       new Hands(page).seesHeading("Make");
     }
     new Hands(first).write("Width", "570").saved();
-    new Hands(second).write("Width", "560").sees("Someone changed this meanwhile");
+    new Hands(second).write("Width", "560").sees("Someone changed the same meanwhile");
     new Hands(second).sees("570").press("Keep mine").saved();
     new Hands(second).page.reload();
     assertEquals("560", new Hands(second).value("Width"));
     new Hands(first).write("Width", "550").press("Take theirs");
     assertThat(first.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)))
         .hasValue("560");
+  }
+
+  @Test
+  void twoPeopleChangeTwoFieldsOfOneThingAndBothAreKept() {
+    Page ines = yard.signedIn("ines");
+    Page lotte = yard.signedIn("lotte");
+    for (Page page : new Page[] {ines, lotte}) {
+      page.navigate(yard.address("/builds/moss-archive/make"));
+      new Hands(page).seesHeading("Make");
+    }
+    String width = new Hands(ines).value("Width");
+    new Hands(ines).write("Width", "333").saved();
+    new Hands(lotte).write("Height", "222").saved();
+    assertThat(lotte.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)).first())
+        .hasValue("333");
+    lotte.keyboard().press("Control+z");
+    new Hands(lotte).sees("Taken back in this build");
+    ines.reload();
+    assertThat(ines.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)).first())
+        .hasValue("333");
+    ines.keyboard().press("Control+z");
+    assertThat(ines.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)).first())
+        .hasValue(width);
   }
 
   @Test
@@ -127,7 +157,7 @@ class HabitsTest {
     lamp(first).press("ArrowRight");
     new Hands(first).saved();
     lamp(second).press("Shift+ArrowLeft");
-    new Hands(second).sees("Someone changed this meanwhile").press("Keep mine").saved();
+    new Hands(second).sees("Someone changed the same meanwhile").press("Keep mine").saved();
     first.reload();
     assertThat(lamp(first)).hasAttribute("aria-label", Pattern.compile("x 120.0 "));
     new Hands(second).write("From the left", "a hand").sees("Can’t read this.");
