@@ -10627,7 +10627,9 @@ export interface operations {
     };
     take_3: {
         parameters: {
-            query?: never;
+            query?: {
+                existing?: "REPLACE" | "COPY";
+            };
             header?: never;
             path?: never;
             cookie?: never;

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import Dialog from 'primevue/dialog'
 import { computed, ref } from 'vue'
-import { newId, upload } from '../api/client'
+import { type Refusal, newId, upload } from '../api/client'
 import type { Person, Workshop } from '../api/types'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
@@ -16,7 +17,7 @@ import MachineList from './MachineList.vue'
 import OwnSignIn from './OwnSignIn.vue'
 import SafeCopies from './SafeCopies.vue'
 import TokenList from './TokenList.vue'
-import { writing } from '../units/writing'
+import { said, writing } from '../units/writing'
 import WritingFields from './WritingFields.vue'
 import { STEP_TIMES } from './stepTimes'
 
@@ -37,19 +38,28 @@ function addPerson() {
     {},
   )
 }
+/** A build file whose build is here already: what becomes of that is asked. */
+const known = ref<{ text: string; sentence: string } | null>(null)
 async function bring(event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (!file) return
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  if (file) await take(await file.text())
+  input.value = ''
+}
+async function take(text: string, existing?: 'REPLACE' | 'COPY') {
+  known.value = null
   try {
     const answer = await upload<{ id: string; name: string }>(
-      '/api/import',
-      await file.text(),
+      existing ? `/api/import?existing=${existing}` : '/api/import',
+      text,
       'application/json',
     )
     shell.say(`“${answer.name}” is in the yard.`)
     router.push(`/builds/${answer.id}/brief`)
   } catch (refusal) {
-    shell.say((refusal as Error).message)
+    const { status, message } = refusal as Refusal
+    if (status === 409 && !existing) known.value = { text, sentence: message }
+    else shell.say(message)
   }
 }
 </script>
@@ -188,6 +198,23 @@ async function bring(event: Event) {
       </section>
     </div>
     <MachineList v-if="session.owner" />
+    <Dialog
+      :visible="!!known"
+      modal
+      header="This build is here already"
+      @update:visible="known = null"
+    >
+      <p>{{ known && said(known.sentence) }}</p>
+      <p class="soft">
+        Replacing takes everything of it away that is not in the file; Ctrl+Z on the Yard brings it
+        back. A copy gets “(copy)” behind its name.
+      </p>
+      <template #footer>
+        <Button class="bare" label="Leave it" @click="known = null" />
+        <Button class="quiet" label="Replace it" @click="known && take(known.text, 'REPLACE')" />
+        <Button label="Take a copy" @click="known && take(known.text, 'COPY')" />
+      </template>
+    </Dialog>
   </main>
 </template>
 

@@ -25,7 +25,9 @@ class FilesTest {
     String before = owner.get("/api/builds/trip").json().path("build").toString();
     owner.delete("/api/builds/trip/panels/tp").expect(200);
     owner.begin("other");
-    owner.post("/api/import", file).expect(200);
+    String asked = owner.post("/api/import", file).expect(409).json().path("title").asString();
+    assertEquals("“Build trip” is here already: replace it, or take a copy beside it.", asked);
+    owner.post("/api/import?existing=REPLACE", file).expect(200);
     assertEquals(before, owner.get("/api/builds/trip").json().path("build").toString());
     assertEquals(file, owner.get("/api/builds/trip/export").text());
     owner.post("/api/undo", Map.of()).expect(200);
@@ -42,7 +44,7 @@ class FilesTest {
         file.replaceFirst("\"version\":4,", "\"version\":1,")
             .replaceFirst("(?s),\\{\"kind\":\"snapshots\".*?\\}\\](?=,\"uses\")", "]")
             .replaceFirst("\"design\":.*?,\"curve\"", "\"look\":" + look + ",\"curve\"");
-    owner.post("/api/import", first).expect(200);
+    owner.post("/api/import?existing=REPLACE", first).expect(200);
     JsonNode frozen =
         owner.get("/api/builds/old").json().path("build").path("concept").path("frozen");
     assertEquals(1, frozen.path("design").path("panels").size());

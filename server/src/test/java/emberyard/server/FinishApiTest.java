@@ -264,7 +264,7 @@ class FinishApiTest {
       }
     }
     ((ObjectNode) file).put("version", 3);
-    owner.post("/api/import", file.toString()).expect(200);
+    owner.post("/api/import?existing=REPLACE", file.toString()).expect(200);
     JsonNode view = MakeApiTest.view(owner, "fin-7");
     MakeApiTest.task(view, "scheme:s7/back/primer/1");
     MakeApiTest.task(view, "scheme:s7/colour/2");

@@ -179,7 +179,7 @@ class FuzzTest {
                 .orElseThrow();
     return body -> {
       entry.set("value", body);
-      Client.Answer answer = yard.owner.post("/api/import", file.toString());
+      Client.Answer answer = yard.owner.post("/api/import?existing=REPLACE", file.toString());
       if (answer.status() == 200) {
         yard.readVersions();
       }

@@ -26,10 +26,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Writes a build into one file and reads it again; what comes in is checked whole before it is
@@ -115,17 +118,34 @@ class BuildFiles {
         .toList();
   }
 
+  /** What becomes of a build that is here already. */
+  enum Existing {
+    REPLACE,
+    COPY
+  }
+
   /**
-   * Takes a build in. One that is here already is replaced, in one step that undo takes back;
-   * things of the workshop that are here already stay as they are.
+   * Takes a build in, in one step that undo takes back; things of the workshop that are here
+   * already stay as they are.
+   *
+   * @throws Refused 409 where the build is here already and nobody says what becomes of it
    */
-  ImportedBuild take(Account who, InputStream stream) throws IOException {
+  ImportedBuild take(Account who, @Nullable Existing existing, InputStream stream)
+      throws IOException {
     BuildFile file = read(stream);
-    List<Object> values = new ArrayList<>();
-    for (int i = 0; i < file.things().size(); i++) {
-      values.add(value("things", i, file.things().get(i), true));
-    }
+    List<Object> values = values(file);
     Brief brief = briefOf(values);
+    boolean isHere = store.find(ThingKind.BRIEF, brief.id(), Object.class).isPresent();
+    if (isHere && existing == null) {
+      throw new Refused(
+          HttpStatus.CONFLICT,
+          "“%s” is here already: replace it, or take a copy beside it.".formatted(brief.name()));
+    }
+    if (isHere && existing == Existing.COPY) {
+      file = copied(file, brief);
+      values = values(file);
+      brief = briefOf(values);
+    }
     Build checked = YardReader.build(values);
     List<Write> writes = new ArrayList<>();
     Set<String> here = new HashSet<>();
@@ -155,6 +175,26 @@ class BuildFiles {
         writes.add(Write.create(null, id, value));
       }
     }
+  }
+
+  private List<Object> values(BuildFile file) {
+    List<Object> values = new ArrayList<>();
+    for (int i = 0; i < file.things().size(); i++) {
+      values.add(value("things", i, file.things().get(i), true));
+    }
+    return values;
+  }
+
+  private static BuildFile copied(BuildFile file, Brief brief) {
+    List<BuildFile.Entry> things =
+        BuildCopy.of(file.things(), () -> UUID.randomUUID().toString().replace("-", ""));
+    for (BuildFile.Entry thing : things) {
+      if (ThingKind.named(thing.kind()) == ThingKind.BRIEF) {
+        ((ObjectNode) thing.value()).put("name", brief.name() + " (copy)");
+      }
+    }
+    return new BuildFile(
+        file.format(), file.version(), things, file.uses(), file.pictures(), file.meshes());
   }
 
   private BuildFile read(InputStream stream) throws IOException {

@@ -1,0 +1,66 @@
+package emberyard.server.yard;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Supplier;
+import java.util.regex.Pattern;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * The things of a build with every id anew and every reference followed, so that the copy can stand
+ * beside the build it was made from. References are ids, and keys that hold ids ({@code
+ * part:ID/cut}); words of people are left alone.
+ */
+final class BuildCopy {
+  private static final Pattern ID = Pattern.compile("[A-Za-z0-9._-]+");
+  private static final Pattern REFERENCE = Pattern.compile("id|.+(Id|Ids|Key|Keys)");
+  private static final Set<String> KEYS = Set.of("after", "passedFor", "hangsWith", "answeredBy");
+
+  private final Map<String, String> anew = new HashMap<>();
+
+  private BuildCopy() {}
+
+  /** The same things, another build. */
+  static List<BuildFile.Entry> of(List<BuildFile.Entry> things, Supplier<String> newId) {
+    BuildCopy copy = new BuildCopy();
+    for (BuildFile.Entry thing : things) {
+      copy.anew.computeIfAbsent(thing.value().path("id").asString(), id -> newId.get());
+    }
+    return things.stream()
+        .map(thing -> new BuildFile.Entry(thing.kind(), copy.copied(thing.value(), "")))
+        .toList();
+  }
+
+  private JsonNode copied(JsonNode value, String field) {
+    if (value instanceof ObjectNode object) {
+      ObjectNode other = JsonNodeFactory.instance.objectNode();
+      object
+          .properties()
+          .forEach(each -> other.set(each.getKey(), copied(each.getValue(), each.getKey())));
+      return other;
+    }
+    if (value instanceof ArrayNode list) {
+      ArrayNode other = JsonNodeFactory.instance.arrayNode();
+      list.forEach(each -> other.add(copied(each, field)));
+      return other;
+    }
+    boolean reference = REFERENCE.matcher(field).matches() || KEYS.contains(field);
+    return value.isString() && reference
+        ? JsonNodeFactory.instance.stringNode(followed(value.asString()))
+        : value;
+  }
+
+  /** An id, or each id in a key. */
+  private String followed(String key) {
+    return ID.matcher(key)
+        .replaceAll(
+            found ->
+                java.util.regex.Matcher.quoteReplacement(
+                    anew.getOrDefault(found.group(), found.group())));
+  }
+}
