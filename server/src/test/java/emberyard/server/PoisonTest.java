@@ -77,7 +77,10 @@ class PoisonTest {
   private static Optional<Place> one(ThingKind kind) {
     return sql.sql(
             """
-            SELECT id, coalesce(build_id, ''), body FROM thing WHERE kind = ? ORDER BY id LIMIT 1
+            SELECT id, coalesce(build_id, ''), body FROM thing
+            WHERE kind = ? AND (build_id IS NULL
+              OR build_id IN (SELECT b.id FROM thing b WHERE b.kind = 'BRIEF'))
+            ORDER BY id LIMIT 1
             """)
         .param(kind.name())
         .query((row, number) -> new Place(row.getString(1), row.getString(2), row.getString(3)))

@@ -4,7 +4,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -25,12 +24,19 @@ final class BuildCopy {
 
   private BuildCopy() {}
 
-  /** The same things, another build. */
-  static List<BuildFile.Entry> of(List<BuildFile.Entry> things, Supplier<String> newId) {
+  /**
+   * The same things, another build. The new ids sort as the old ones did: where two of a kind are
+   * equally good, the id decides, and the copy comes to the same figures.
+   *
+   * @param stem what all new ids begin with, like nothing else here
+   */
+  static List<BuildFile.Entry> of(List<BuildFile.Entry> things, String stem) {
     BuildCopy copy = new BuildCopy();
-    for (BuildFile.Entry thing : things) {
-      copy.anew.computeIfAbsent(thing.value().path("id").asString(), id -> newId.get());
-    }
+    things.stream()
+        .map(thing -> thing.value().path("id").asString())
+        .distinct()
+        .sorted()
+        .forEach(id -> copy.anew.put(id, "%s-%05d".formatted(stem, copy.anew.size())));
     return things.stream()
         .map(thing -> new BuildFile.Entry(thing.kind(), copy.copied(thing.value(), "")))
         .toList();

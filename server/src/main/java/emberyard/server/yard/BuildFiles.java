@@ -187,7 +187,7 @@ class BuildFiles {
 
   private static BuildFile copied(BuildFile file, Brief brief) {
     List<BuildFile.Entry> things =
-        BuildCopy.of(file.things(), () -> UUID.randomUUID().toString().replace("-", ""));
+        BuildCopy.of(file.things(), UUID.randomUUID().toString().substring(0, 18));
     for (BuildFile.Entry thing : things) {
       if (ThingKind.named(thing.kind()) == ThingKind.BRIEF) {
         ((ObjectNode) thing.value()).put("name", brief.name() + " (copy)");
