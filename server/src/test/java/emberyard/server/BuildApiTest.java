@@ -73,7 +73,7 @@ class BuildApiTest {
     Map<String, Object> unknown = Things.panel("w1", 300);
     unknown.put("widht", 3);
     owner.put("/api/builds/wrong/panels/w1", unknown, null).expect(422);
-    owner.put("/api/builds/wrong/panels/other", Things.panel("w1", 300), null).expect(400);
+    owner.put("/api/builds/wrong/panels/other", Things.panel("w1", 300), null).expect(422);
     owner.put("/api/builds/nowhere/panels/w1", Things.panel("w1", 300), null).expect(404);
     owner.get("/api/builds/nowhere").expect(404);
     owner.get("/api/nothing").expect(404);

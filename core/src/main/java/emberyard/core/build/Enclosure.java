@@ -35,14 +35,17 @@ public record Enclosure(
   public static final double HOT_ROOM_C = 32;
   private static final int MOST_BAYS = 40;
 
+  /** Of a side. */
+  public static final double LARGEST_MM = 5_000;
+
   public Enclosure {
     Require.text("id", id);
     Require.text("name", name);
     Require.given("origin", origin);
     productId = Require.textOrEmpty("productId", productId);
-    Require.between("widthMm", widthMm, 20, 5_000, "mm");
-    Require.between("depthMm", depthMm, 20, 5_000, "mm");
-    Require.between("heightMm", heightMm, 20, 5_000, "mm");
+    Require.between("widthMm", widthMm, 20, LARGEST_MM, "mm");
+    Require.between("depthMm", depthMm, 20, LARGEST_MM, "mm");
+    Require.between("heightMm", heightMm, 20, LARGEST_MM, "mm");
     bays = Require.list(bays);
     Require.that(bays.size() <= MOST_BAYS, "bays", "At most %d bays.".formatted(MOST_BAYS));
     Set<String> ids = new HashSet<>();

@@ -17,6 +17,7 @@ import emberyard.core.fit.place.Placing;
 import emberyard.core.fit.place.Shortfall;
 import emberyard.core.geometry.Box;
 import emberyard.core.units.InvalidValue;
+import emberyard.core.units.Require;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -68,6 +69,12 @@ public record PlaceQuestion(List<Bay> bays, List<Thing> things) {
   /** Places all things or as many as fit. */
   public Answer solve() {
     Box around = bays.stream().map(Bay::changedBox).reduce(Box::around).orElseThrow();
+    Require.that(
+        around.to(0) <= Enclosure.LARGEST_MM
+            && around.to(1) <= Enclosure.LARGEST_MM
+            && around.to(2) <= Enclosure.LARGEST_MM,
+        "bays",
+        "The bays reach further than %,.0f mm.".formatted(Enclosure.LARGEST_MM));
     Enclosure enclosure =
         new Enclosure(
             "asked",

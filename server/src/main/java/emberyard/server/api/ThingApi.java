@@ -1,5 +1,6 @@
 package emberyard.server.api;
 
+import emberyard.core.units.InvalidValue;
 import emberyard.server.access.Account;
 import emberyard.server.store.HistoryStore;
 import emberyard.server.store.Kept;
@@ -39,8 +40,7 @@ public class ThingApi {
       Account who, @Nullable String buildId, String id, T value, @Nullable String ifMatch) {
     JsonNode tree = json.tree(value);
     if (!id(value).equals(id)) {
-      throw new Refused(
-          HttpStatus.BAD_REQUEST, "The id in the body is not the one in the address.");
+      throw new InvalidValue("id", "The id in the body is not the one in the address.");
     }
     if (buildId != null) {
       store.get(ThingKind.BRIEF, buildId, Object.class);

@@ -181,9 +181,12 @@ final class LayerQuestion {
     LightAsked light = asked.light();
     return light == null
         ? LightOn.USUAL
-        : new LightOn(
-            light.colour() == null ? Colour.WHITE : Colour.hex("light.colour", light.colour()),
-            light.strength() == null ? 1 : light.strength());
+        : Require.inside(
+            "light",
+            () ->
+                new LightOn(
+                    light.colour() == null ? Colour.WHITE : Colour.hex("colour", light.colour()),
+                    light.strength() == null ? 1 : light.strength()));
   }
 
   private static LayerStack stack(

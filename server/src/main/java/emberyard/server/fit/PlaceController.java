@@ -154,6 +154,7 @@ class PlaceController {
   private static Bay bay(AskedBay a, int index) {
     String id = a.id() == null ? "bay" + (index + 1) : a.id();
     double tolerance = orZero(a.toleranceMm());
+    Require.between("toleranceMm", tolerance, 0, 50, "mm");
     return new Bay(
         id,
         a.name() == null ? id : a.name(),
@@ -181,7 +182,7 @@ class PlaceController {
   }
 
   private static PlaceQuestion.Thing thing(AskedComponent a, int index) {
-    String id = a.id() == null ? "c" + (index + 1) : a.id();
+    String id = Require.text("id", a.id() == null ? "c" + (index + 1) : a.id());
     Body body =
         new Body(
             a.widthMm(),

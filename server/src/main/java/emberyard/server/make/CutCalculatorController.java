@@ -135,7 +135,9 @@ class CutCalculatorController {
 
   private static SheetProduct sheet(PartAsked asked) {
     Material material = MakeController.material(asked.material());
-    return SheetProduct.loose(material, asked.thicknessMm(), or(asked.speedMmPerSecond(), 12));
+    double speed = or(asked.speedMmPerSecond(), 12);
+    Require.between("speedMmPerSecond", speed, 0.1, 500, "mm/s");
+    return SheetProduct.loose(material, asked.thicknessMm(), speed);
   }
 
   @PostMapping("/api/calc/make/cut-time")

@@ -182,7 +182,7 @@ class MakeController {
 
   private static PanelCut cut(CutQuestion asked) {
     return new PanelCut(
-        or(asked.speedMmPerSecond(), 12),
+        Require.between("speedMmPerSecond", or(asked.speedMmPerSecond(), 12), 0.1, 500, "mm/s"),
         or(asked.pierceSeconds(), PanelCut.PIERCE_SECONDS),
         asked.pierces(),
         or(asked.engraveAreaMm2(), 0),

@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class NestCalculatorController {
   private static final int MOST_TRIES = 5_000;
-  private static final double MOST_SECONDS = 30;
+  private static final double MOST_SECONDS = 5;
 
   /** Pieces and sheets. */
   record NestAsked(
@@ -41,7 +41,7 @@ class NestCalculatorController {
       @Nullable Long seed,
       @Nullable @Schema(description = "Layouts looked at", minimum = "1", maximum = "5000")
           Integer iterations,
-      @Nullable @Schema(description = "Time instead of layouts", minimum = "0.1", maximum = "30")
+      @Nullable @Schema(description = "Time instead of layouts", minimum = "0.1", maximum = "5")
           Double seconds) {}
 
   /** A rectangle, or an outline as path data; used as often as it says. */

@@ -35,12 +35,15 @@ public record PhotoReference(
 
   /** Two points and the distance between them, 0.5 to 10,000 mm. */
   public record KnownLength(PhotoPoint from, PhotoPoint to, double lengthMm) {
+    /** A point is read to a pixel or so: on less than this nothing is measured. */
+    private static final double SHORTEST_PX = 4;
+
     public KnownLength {
       Require.given("from", from);
       Require.given("to", to);
       Require.between("lengthMm", lengthMm, 0.5, 10_000, "mm");
       Require.that(
-          Math.hypot(to.xPx() - from.xPx(), to.yPx() - from.yPx()) >= 1,
+          Math.hypot(to.xPx() - from.xPx(), to.yPx() - from.yPx()) >= SHORTEST_PX,
           "to",
           "The two points of the known length lie on each other.");
     }
