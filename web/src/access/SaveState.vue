@@ -37,6 +37,7 @@ function placeWords(pointer: string): string {
     .split('/')
     .map((step) => (/^\d+$/.test(step) ? String(Number(step) + 1) : step))
     .map((step) => step.replace(/([A-Z])/g, ' $1').toLowerCase())
+    .map((step) => step.replace(/ (mm|kg|ml|minutes|hours|percent|watts)$/, ' ($1)'))
     .join(', ')
 }
 const shown = (value: unknown) =>

@@ -40,6 +40,19 @@ final class DemoYard {
     return owner;
   }
 
+  static Client signedIn(String name) {
+    owner();
+    return signIn(name);
+  }
+
+  private static Client signIn(String name) {
+    Client client =
+        new Client(((WebServerApplicationContext) application).getWebServer().getPort());
+    client.get("/api/session").expect(200);
+    client.post("/api/session", Map.of("name", name, "password", "lantern-harbour")).expect(200);
+    return client;
+  }
+
   static <T> T bean(Class<T> type) {
     owner();
     return application.getBean(type);
@@ -76,8 +89,6 @@ final class DemoYard {
     } catch (IOException impossible) {
       throw new UncheckedIOException(impossible);
     }
-    owner = new Client(((WebServerApplicationContext) application).getWebServer().getPort());
-    owner.get("/api/session").expect(200);
-    owner.post("/api/session", Map.of("name", "ines", "password", "lantern-harbour")).expect(200);
+    owner = signIn("ines");
   }
 }

@@ -2,13 +2,13 @@ package emberyard.server.access;
 
 import com.nulabinc.zxcvbn.Zxcvbn;
 import emberyard.core.units.Require;
-import emberyard.server.api.Refused;
+import emberyard.server.api.AtOnce;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.util.List;
-import java.util.concurrent.Semaphore;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.stereotype.Component;
 
@@ -30,8 +30,8 @@ public class Passwords {
 
   private final Argon2PasswordEncoder encoder = new Argon2PasswordEncoder(16, 32, 1, 19_456, 2);
   private final Zxcvbn guesses = new Zxcvbn();
-  private final Semaphore crowd = new Semaphore(AT_ONCE + WAITING);
-  private final Semaphore reckoning = new Semaphore(AT_ONCE, true);
+  private final AtOnce door =
+      new AtOnce(AT_ONCE, WAITING, "Many sign in just now. Try again in a moment.");
   private final String nobody = encoder.encode(Secrets.token());
 
   /**
@@ -84,19 +84,10 @@ public class Passwords {
   }
 
   private <T> T oneOfFour(Supplier<T> work) {
-    if (!crowd.tryAcquire()) {
-      throw new Refused(
-          HttpStatus.SERVICE_UNAVAILABLE, "Many sign in just now. Try again in a moment.");
-    }
     try {
-      reckoning.acquireUninterruptibly();
-      try {
-        return work.get();
-      } finally {
-        reckoning.release();
-      }
-    } finally {
-      crowd.release();
+      return door.run(work::get);
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
     }
   }
 }

@@ -1,6 +1,7 @@
 package emberyard.server.bench;
 
 import emberyard.core.units.InvalidValue;
+import emberyard.server.api.AtOnce;
 import emberyard.server.store.KeptFiles;
 import emberyard.server.store.MissingThing;
 import java.awt.image.BufferedImage;
@@ -25,6 +26,10 @@ public class PictureFiles {
 
   private final KeptFiles files;
 
+  /** A picture of 60 million pixels takes 180 MB while it is drawn. */
+  private final AtOnce drawing =
+      new AtOnce(2, 10, "Several pictures are being read just now. Try again in a moment.");
+
   PictureFiles(@Value("${ember.data}") String data) {
     files = new KeptFiles(Path.of(data, "pictures"));
   }
@@ -38,6 +43,10 @@ public class PictureFiles {
    */
   public String keep(byte[] bytes) throws IOException {
     checkHeader(bytes);
+    return drawing.run(() -> files.keep(drawn(bytes)));
+  }
+
+  private static byte[] drawn(byte[] bytes) {
     ByteArrayOutputStream drawn = new ByteArrayOutputStream();
     try {
       BufferedImage image =
@@ -52,7 +61,7 @@ public class PictureFiles {
     } catch (IOException | IllegalArgumentException | IllegalStateException damaged) {
       throw new InvalidValue("file", "The picture is damaged and can't be opened.");
     }
-    return files.keep(drawn.toByteArray());
+    return drawn.toByteArray();
   }
 
   /**
