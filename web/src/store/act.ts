@@ -10,7 +10,8 @@ let lastKey = 0
 
 export const actNow = () => act
 
-function begin() {
+/** From here on it is another act. */
+export function begin() {
   act = newId()
 }
 function key(event: KeyboardEvent) {

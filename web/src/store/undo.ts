@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { send } from '../api/client'
 import type { Undone } from '../api/types'
+import { begin } from './act'
 import { useBuild } from './build'
 import { useClock } from './clock'
 import { useSaver } from './saver'
@@ -23,6 +24,7 @@ export const useUndo = defineStore('undo', () => {
   }
   async function turn(way: 'undo' | 'redo') {
     await saver.settled()
+    begin()
     const where = place()
     try {
       const { undone } = await send<{ undone: Undone | null }>(

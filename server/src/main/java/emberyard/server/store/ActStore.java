@@ -107,6 +107,10 @@ class ActStore {
           .update();
       return;
     }
+    // what was taken back before this can't be done again any more
+    sql.sql("UPDATE change SET undone = 2 WHERE account_id = ? AND place = ? AND undone = 1")
+        .params(act.accountId, act.place)
+        .update();
     sql.sql(
             """
             INSERT INTO change
@@ -148,7 +152,7 @@ class ActStore {
     List<Change> last =
         lastAct(
             changes("undone = 0 AND " + IN_PLACE + " ORDER BY seq DESC LIMIT 1", accountId, place),
-            "DESC");
+            0);
     if (last.stream().anyMatch(Change::opensTheWorkshop)) {
       return List.of();
     }
@@ -171,15 +175,19 @@ class ActStore {
                 accountId,
                 accountId,
                 place),
-            "ASC")
+            1)
         .stream()
         .map(change -> turned(change, change.before, change.after, 0))
         .toList();
   }
 
-  private List<Change> lastAct(JdbcClient.MappedQuerySpec<Change> one, String order) {
+  /** All of the act of this change that stands the same way: what is undone is not undone twice. */
+  private List<Change> lastAct(JdbcClient.MappedQuerySpec<Change> one, int undone) {
+    String order = undone == 0 ? "DESC" : "ASC";
     return one.optional()
-        .map(found -> changes("act = ? ORDER BY seq " + order, found.act).list())
+        .map(
+            found ->
+                changes("act = ? AND undone = ? ORDER BY seq " + order, found.act, undone).list())
         .orElse(List.of());
   }
 

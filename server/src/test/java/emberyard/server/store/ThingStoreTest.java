@@ -167,6 +167,21 @@ class ThingStoreTest {
     assertTrue(store.things.redo("ines", "").isEmpty(), "something was done since");
   }
 
+  /** Typed, taken back, and typed on without leaving the field: the page says one act. */
+  @Test
+  void whatIsTakenBackIsNotTakenBackTwice() {
+    long version = put("ines", 1, Write.NEW);
+    put("ines", "visit-one", supplier("q", 2), version);
+    store.things.undo("ines", "");
+    assertEquals(1, leadDays());
+    put("ines", "visit-one", supplier("q", 3), Write.ANY);
+    store.things.undo("ines", "");
+    assertEquals(1, leadDays());
+    store.things.redo("ines", "");
+    assertEquals(3, leadDays(), "the one that was taken back first is let go");
+    assertTrue(store.things.redo("ines", "").isEmpty());
+  }
+
   @Test
   void undoStaysInItsPlace() {
     put("ines", 1, Write.NEW);

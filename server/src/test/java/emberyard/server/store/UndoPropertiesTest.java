@@ -86,7 +86,7 @@ class UndoPropertiesTest {
 
   @ParameterizedTest
   @ValueSource(longs = {1, 2, 3, 4, 5, 6, 7, 8})
-  void undoingEverythingGivesTheFirstState(long seed) {
+  void undoingEverythingGivesTheFirstStateAndRedoingTheLast(long seed) {
     Random random = new Random(seed);
     List<List<String>> states = new ArrayList<>();
     try (TestStore store = new TestStore(folder, clock)) {
@@ -108,6 +108,11 @@ class UndoPropertiesTest {
         assertTrue(again.things.undo("ines", BUILD).isPresent());
         assertEquals(states.get(i), state(again), "step " + i);
       }
+      for (int i = 1; i < states.size(); i++) {
+        assertTrue(again.things.redo("ines", BUILD).isPresent());
+        assertEquals(states.get(i), state(again), "done again " + i);
+      }
+      assertTrue(again.things.redo("ines", BUILD).isEmpty());
     }
   }
 }
