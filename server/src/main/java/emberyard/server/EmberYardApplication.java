@@ -2,6 +2,7 @@ package emberyard.server;
 
 import emberyard.server.store.DataFolder;
 import java.io.IOException;
+import java.nio.channels.FileLock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.scheduling.annotation.EnableScheduling;
@@ -10,6 +11,8 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 @SpringBootApplication
 @EnableScheduling
 public class EmberYardApplication {
+  /** Held as long as the process lives: a lock that nobody holds is let go by the collector. */
+  private static FileLock folderLock;
 
   /**
    * @param arguments as {@link CommandLine} reads them
@@ -24,9 +27,10 @@ public class EmberYardApplication {
       }
       System.out.println(line.folderWords());
       folder.make();
-      if (folder.take().isEmpty()) {
-        throw new CommandLine.End(2, Tasks.RUNNING.formatted(folder.root()));
-      }
+      folderLock =
+          folder
+              .take()
+              .orElseThrow(() -> new CommandLine.End(2, Tasks.RUNNING.formatted(folder.root())));
       SpringApplication.run(EmberYardApplication.class, arguments);
     } catch (CommandLine.End end) {
       (end.status() == 0 ? System.out : System.err).println(end.getMessage());

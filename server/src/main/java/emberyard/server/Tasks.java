@@ -14,7 +14,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Clock;
-import org.flywaydb.core.Flyway;
 
 /** What the program does on a data folder instead of serving it. */
 record Tasks(DataFolder folder) {
@@ -53,7 +52,7 @@ record Tasks(DataFolder folder) {
     FileLock taken =
         folder.take().orElseThrow(() -> new CommandLine.End(2, RUNNING.formatted(folder.root())));
     try {
-      new Restore(folder, newestForm(), Clock.systemUTC()).from(copy);
+      new Restore(folder, DataForm.newest(), Clock.systemUTC()).from(copy);
       return "Put back into %s. What was there lies in %s."
           .formatted(folder.root().toAbsolutePath(), folder.copies().toAbsolutePath());
     } catch (Restore.Unfit unfit) {
@@ -76,10 +75,5 @@ record Tasks(DataFolder folder) {
     if (!folder.holdsData()) {
       throw new CommandLine.End(2, "There is no workshop in " + folder.root().toAbsolutePath());
     }
-  }
-
-  private static int newestForm() {
-    return DataForm.newest(
-        Flyway.configure().dataSource("jdbc:sqlite::memory:", null, null).load());
   }
 }

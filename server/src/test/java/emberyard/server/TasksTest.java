@@ -90,6 +90,23 @@ class TasksTest {
         });
   }
 
+  /** The lock lives as long as the process, also when its memory is tidied up. */
+  @Test
+  void nothingIsPutBackUnderARunningProgram() throws Exception {
+    OwnProcess running = OwnProcess.start(folder);
+    try {
+      String jcmd = Path.of(System.getProperty("java.home"), "bin", "jcmd").toString();
+      String pid = String.valueOf(running.process().pid());
+      assertEquals(0, new ProcessBuilder(jcmd, pid, "GC.run").start().waitFor());
+      Path zip = folder.resolve("all.zip");
+      carryOut(folder, "backup", zip.toString());
+      assertTrue(reason(folder, "restore", zip.toString()).endsWith("stop it first."));
+    } finally {
+      running.kill();
+    }
+    carryOut(folder, "restore", folder.resolve("all.zip").toString());
+  }
+
   @Test
   void whatCannotBeDoneSaysWhy() throws Exception {
     Path empty = Files.createDirectory(folder.resolve("empty"));

@@ -28,8 +28,7 @@ public final class Backup {
    * @throws IOException when the disk is full or a file is missing
    */
   public int writeTo(OutputStream target) throws IOException {
-    Files.createDirectories(folder.copies());
-    Path whole = Files.createTempDirectory(folder.copies(), "backup");
+    Path whole = Files.createTempDirectory(folder.madeCopies(), "backup");
     Path copy = whole.resolve(DataFolder.DATABASE);
     try (ZipOutputStream zip = new ZipOutputStream(target)) {
       CopyStore.of(folder.database()).copyTo(copy);

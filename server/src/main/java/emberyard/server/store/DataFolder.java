@@ -29,6 +29,13 @@ public record DataFolder(Path root) {
     return root.resolve("copies");
   }
 
+  /** The same, made where missing. */
+  public Path madeCopies() throws IOException {
+    Files.createDirectories(copies());
+    OwnOnly.close(copies());
+    return copies();
+  }
+
   /** Whether a workshop is in it. */
   public boolean holdsData() throws IOException {
     return Files.exists(database()) && Files.size(database()) > 0;

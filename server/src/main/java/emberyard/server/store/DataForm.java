@@ -7,10 +7,12 @@ import java.time.Clock;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
+import java.util.Objects;
 import org.flywaydb.core.Flyway;
-import org.flywaydb.core.api.MigrationInfo;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
+import org.springframework.core.io.Resource;
+import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
 
 /**
@@ -29,20 +31,26 @@ public final class DataForm implements FlywayMigrationStrategy {
     this.clock = clock;
   }
 
-  /** The newest form this program knows. */
-  public static int newest(Flyway flyway) {
-    return Arrays.stream(flyway.info().all())
-        .filter(each -> each.getState().isResolved())
-        .mapToInt(DataForm::number)
-        .max()
-        .orElse(0);
+  /** The newest form this program knows: the number of the last migration that ships with it. */
+  public static int newest() {
+    try {
+      PathMatchingResourcePatternResolver files = new PathMatchingResourcePatternResolver();
+      return Arrays.stream(files.getResources("classpath*:db/migration/V*__*.sql"))
+          .map(Resource::getFilename)
+          .filter(Objects::nonNull)
+          .mapToInt(name -> Integer.parseInt(name.replaceFirst("^V(\\d+)__.*$", "$1")))
+          .max()
+          .orElse(0);
+    } catch (IOException impossible) {
+      throw new UncheckedIOException(impossible);
+    }
   }
 
   @Override
   public void migrate(Flyway flyway) {
     CopyStore store = new CopyStore(flyway.getConfiguration().getDataSource());
     int form = store.form();
-    int known = newest(flyway);
+    int known = newest();
     if (form > known) {
       throw new NewerData(form, known);
     }
@@ -55,9 +63,5 @@ public final class DataForm implements FlywayMigrationStrategy {
       }
     }
     flyway.migrate();
-  }
-
-  private static int number(MigrationInfo each) {
-    return each.getVersion() == null ? 0 : Integer.parseInt(each.getVersion().getVersion());
   }
 }

@@ -48,8 +48,7 @@ public final class Restore {
    */
   public void from(Path copy) throws IOException, Unfit {
     folder.make();
-    Files.createDirectories(folder.copies());
-    Path beside = Files.createTempDirectory(folder.copies(), "restore");
+    Path beside = Files.createTempDirectory(folder.madeCopies(), "restore");
     try {
       Path database = beside.resolve(DataFolder.DATABASE);
       if (copy.toString().endsWith(".zip")) {

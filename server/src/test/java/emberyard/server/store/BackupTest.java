@@ -198,7 +198,7 @@ class BackupTest {
     DataForm form = new DataForm(there.root().toString(), clock);
     form.migrate(flyway);
     assertEquals(1, CopyStore.of(there.copies().resolve("form-1-20260302-090000.sqlite")).form());
-    assertEquals(DataForm.newest(flyway), CopyStore.of(old).form());
+    assertEquals(DataForm.newest(), CopyStore.of(old).form());
 
     JdbcClient sql = JdbcClient.create(source);
     sql.sql(

@@ -13,7 +13,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -26,9 +25,7 @@ class BodyShapesTest {
   private final Map<String, String> shapes = new TreeMap<>();
 
   private static Path file() {
-    int form =
-        DataForm.newest(Flyway.configure().dataSource("jdbc:sqlite::memory:", null, null).load());
-    return FOLDER.resolve("form-" + form + ".txt");
+    return FOLDER.resolve("form-" + DataForm.newest() + ".txt");
   }
 
   /** With {@code -Dember.api.write=true} writes the file of the newest form: see bin/api. */
