@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.io.IOException;
@@ -28,6 +29,8 @@ final class Yard implements AutoCloseable {
           "--disable-quic",
           "--no-first-run");
 
+  private static final double PATIENCE_MS = 15_000;
+
   private final Path data;
   private final int port;
   private final boolean demo;
@@ -43,6 +46,8 @@ final class Yard implements AutoCloseable {
   private Process process;
 
   private Yard(boolean demo) {
+    // a busy machine is slow: what is waited for comes, or it never does
+    PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
     try {
       this.demo = demo;
       data = Files.createTempDirectory("ember-yard-e2e");
