@@ -7,6 +7,9 @@ import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.time.Clock;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
 import java.util.Optional;
 
 /**
@@ -14,6 +17,9 @@ import java.util.Optional;
  * copies}. Nobody but the user who runs the program may look into it.
  */
 public record DataFolder(Path root) {
+  private static final DateTimeFormatter STAMP =
+      DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
+
   /** File name of the database. */
   public static final String DATABASE = "ember-yard.sqlite";
 
@@ -27,6 +33,11 @@ public record DataFolder(Path root) {
   /** Copies of the database: one a day, one before each change of its form. */
   public Path copies() {
     return root.resolve("copies");
+  }
+
+  /** Where a copy goes that is made before something is done: "form-3-20260302-090000.sqlite". */
+  public Path copyBefore(String what, Clock clock) {
+    return copies().resolve("%s-%s.sqlite".formatted(what, STAMP.format(clock.instant())));
   }
 
   /** The same, made where missing. */

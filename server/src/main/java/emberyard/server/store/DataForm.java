@@ -4,8 +4,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.Arrays;
 import java.util.Objects;
 import org.flywaydb.core.Flyway;
@@ -21,13 +19,11 @@ import org.springframework.stereotype.Component;
  */
 @Component
 public final class DataForm implements FlywayMigrationStrategy {
-  private static final DateTimeFormatter STAMP =
-      DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
-  private final Path copies;
+  private final DataFolder folder;
   private final Clock clock;
 
   public DataForm(@Value("${ember.data}") String data, Clock clock) {
-    this.copies = new DataFolder(Path.of(data)).copies();
+    this.folder = new DataFolder(Path.of(data));
     this.clock = clock;
   }
 
@@ -55,9 +51,8 @@ public final class DataForm implements FlywayMigrationStrategy {
       throw new NewerData(form, known);
     }
     if (form > 0 && form < known) {
-      String name = "form-%d-%s.sqlite".formatted(form, STAMP.format(clock.instant()));
       try {
-        store.copyTo(copies.resolve(name));
+        store.copyTo(folder.copyBefore("form-" + form, clock));
       } catch (IOException noRoom) {
         throw new UncheckedIOException(noRoom);
       }

@@ -6,8 +6,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.time.Clock;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
 import java.util.Enumeration;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
@@ -17,8 +15,6 @@ import java.util.zip.ZipFile;
  * database that was there is put aside among the copies.
  */
 public final class Restore {
-  private static final DateTimeFormatter STAMP =
-      DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
   private final DataFolder folder;
   private final int newestForm;
   private final Clock clock;
@@ -128,8 +124,7 @@ public final class Restore {
   /** The old database goes among the copies, with all that was still in its log. */
   private void exchange(Path database) throws IOException {
     if (folder.holdsData()) {
-      String name = "before-restore-" + STAMP.format(clock.instant()) + ".sqlite";
-      CopyStore.of(folder.database()).copyTo(folder.copies().resolve(name));
+      CopyStore.of(folder.database()).copyTo(folder.copyBefore("before-restore", clock));
     }
     Files.deleteIfExists(folder.root().resolve(DataFolder.DATABASE + "-wal"));
     Files.deleteIfExists(folder.root().resolve(DataFolder.DATABASE + "-shm"));

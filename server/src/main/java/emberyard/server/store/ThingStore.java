@@ -140,7 +140,7 @@ public class ThingStore {
     writer.lock();
     try {
       List<Row> before = all();
-      ActStore.Act one = ActStore.Act.of(accountId, act, place(before, writes));
+      ActStore.Act theAct = ActStore.Act.of(accountId, act, place(before, writes));
       List<Long> versions =
           transaction.execute(
               status -> {
@@ -149,7 +149,7 @@ public class ThingStore {
                 for (Write write : writes) {
                   Write each = resolved(write);
                   resolved.add(each);
-                  now.add(one(one, each));
+                  now.add(one(theAct, each));
                 }
                 check.check(resolved, before, after(before, resolved));
                 return now;
