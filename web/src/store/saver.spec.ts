@@ -1,6 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { effectScope, watchEffect } from 'vue'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { fakeBrowser } from './fakeBrowser'
 import { useSaver } from './saver'
 import { useShell } from './shell'
 
@@ -24,14 +25,7 @@ beforeEach(() => {
   kept = {}
   answers = []
   sent = []
-  vi.stubGlobal('document', {
-    cookie: 'XSRF-TOKEN=t',
-    documentElement: { classList: { toggle: () => undefined } },
-  })
-  vi.stubGlobal('localStorage', {
-    getItem: (key: string) => kept[key] ?? null,
-    setItem: (key: string, value: string) => (kept[key] = value),
-  })
+  fakeBrowser(() => kept)
   vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
     const headers = init.headers as Record<string, string>
     sent.push({ url, version: headers['If-Match'] ?? null, body: String(init.body) })

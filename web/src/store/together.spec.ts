@@ -1,5 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { fakeBrowser } from './fakeBrowser'
 import { useSaver } from './saver'
 
 const PATH = '/api/builds/b/panels/p'
@@ -21,15 +22,8 @@ beforeEach(() => {
   vi.useFakeTimers()
   answers = []
   sent = []
-  const kept: Record<string, string> = {}
-  vi.stubGlobal('document', {
-    cookie: 'XSRF-TOKEN=t',
-    documentElement: { classList: { toggle: () => undefined } },
-  })
-  vi.stubGlobal('localStorage', {
-    getItem: (key: string) => kept[key] ?? null,
-    setItem: (key: string, value: string) => (kept[key] = value),
-  })
+  const kept = {}
+  fakeBrowser(() => kept)
   vi.stubGlobal('fetch', async (_url: string, init: RequestInit) => {
     const headers = init.headers as Record<string, string>
     sent.push({
