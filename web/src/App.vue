@@ -4,6 +4,7 @@ import { useRoute } from 'vue-router'
 import AskDialogs from './access/AskDialogs.vue'
 import SaveState from './access/SaveState.vue'
 import SignInScreen from './access/SignInScreen.vue'
+import { useLive } from './store/live'
 import { useSession } from './store/session'
 import { useShell } from './store/shell'
 import { useWorkshop } from './store/workshop'
@@ -15,6 +16,7 @@ import { said } from './units/writing'
 const session = useSession()
 const shell = useShell()
 const workshop = useWorkshop()
+const live = useLive()
 const route = useRoute()
 const unreachable = ref(false)
 let retry: ReturnType<typeof setTimeout> | undefined
@@ -31,9 +33,12 @@ async function begin() {
 watch(
   () => session.account,
   (account) => {
-    if (account) workshop.load().catch(() => undefined)
+    if (!account) return live.end()
+    live.begin()
+    workshop.load().catch(() => undefined)
   },
 )
+live.keepFresh(() => workshop.load(true))
 onMounted(begin)
 onBeforeUnmount(() => clearTimeout(retry))
 useKeys()

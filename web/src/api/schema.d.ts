@@ -756,22 +756,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/builds/{buildId}/nest-runs/{id}/events": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["events_1"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/builds/{buildId}/nest-runs/{id}/keep": {
         parameters: {
             query?: never;
@@ -1828,22 +1812,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/laser/events": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["events"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/laser/go-on": {
         parameters: {
             query?: never;
@@ -1916,6 +1884,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["library"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/live": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["follow"];
         put?: never;
         post?: never;
         delete?: never;
@@ -4694,6 +4678,10 @@ export interface components {
             /** Format: double */
             value: number;
         };
+        LiveNews: {
+            about: string;
+            value: unknown;
+        };
         Load: {
             /** Format: double */
             acrossMm?: number | null;
@@ -6416,10 +6404,6 @@ export interface components {
             yMm: number;
             /** Format: double */
             zMm: number;
-        };
-        SseEmitter: {
-            /** Format: int64 */
-            timeout: number;
         };
         Stack: {
             /** Format: double */
@@ -8330,29 +8314,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NestProgress"];
-                };
-            };
-        };
-    };
-    events_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                buildId: string;
-                id: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
                 };
             };
         };
@@ -10667,26 +10628,6 @@ export interface operations {
             };
         };
     };
-    events: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/event-stream": components["schemas"]["SseEmitter"];
-                };
-            };
-        };
-    };
     goOn: {
         parameters: {
             query?: never;
@@ -10785,6 +10726,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LibraryView"];
+                };
+            };
+        };
+    };
+    follow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["LiveNews"];
                 };
             };
         };

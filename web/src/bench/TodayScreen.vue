@@ -3,6 +3,7 @@ import { computed, onMounted, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { get } from '../api/client'
 import type { BuildView } from '../api/types'
+import { useFresh } from '../store/live'
 import { useClock } from '../store/clock'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
@@ -20,6 +21,7 @@ const card = computed(() =>
   labelled.value?.tasks.find((task) => task.task.key === route.query.card),
 )
 onMounted(() => clock.refresh())
+useFresh(() => clock.refresh())
 watch(() => [clock.bench, route.query.build], readLabelled)
 async function readLabelled() {
   if (!route.query.build) return

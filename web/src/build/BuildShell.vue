@@ -1,15 +1,19 @@
 <script setup lang="ts">
 import { onBeforeUnmount, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { Unreachable } from '../api/client'
+import { Refusal, Unreachable } from '../api/client'
 import { useBuild } from '../store/build'
 import { useClock } from '../store/clock'
+import { useFresh, useLive } from '../store/live'
+import { useShell } from '../store/shell'
 import FuseHeader from './FuseHeader.vue'
 import { said } from '../units/writing'
 
 const route = useRoute()
 const builds = useBuild()
 const clock = useClock()
+const live = useLive()
+const shell = useShell()
 const problem = ref('')
 const RETRY_MS = 2000
 let retry: ReturnType<typeof setTimeout> | undefined
@@ -33,6 +37,14 @@ async function open(id: string) {
     if (away) retry = setTimeout(() => id === route.params.id && open(id), RETRY_MS)
   }
 }
+/** What somebody else changed; a build they took away stays on the screen, and that is said. */
+useFresh(async () => {
+  try {
+    await builds.freshen(live.revision)
+  } catch (refusal) {
+    if (refusal instanceof Refusal) shell.say(refusal.message)
+  }
+})
 </script>
 
 <template>

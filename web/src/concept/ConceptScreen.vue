@@ -2,6 +2,7 @@
 import { computed, onMounted, ref, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
 import StageFrame from '../build/StageFrame.vue'
+import { useFresh } from '../store/live'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
@@ -42,6 +43,7 @@ function putWords(text: string) {
   builds.edit('concepts', now.value, { look: { ...now.value.look, themeWords } })
 }
 const problem = ref('')
+useFresh(() => concept.load())
 onMounted(() => concept.load().catch((refusal) => (problem.value = refusal.message)))
 const faces = useTemplateRef<InstanceType<typeof FacesView>>('faces')
 const palette = useTemplateRef<InstanceType<typeof PaletteView>>('palette')

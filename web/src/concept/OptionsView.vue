@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { computed, onMounted, ref } from 'vue'
 import type { Face, FaceView, OptionPicture } from '../api/types'
 import { useDraft } from '../store/draft'
+import { useFresh } from '../store/live'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
@@ -29,6 +30,7 @@ async function refresh() {
   loading.value = false
 }
 onMounted(refresh)
+useFresh(refresh)
 
 const seen = ref<Face>('LEFT')
 function view(option: OptionPicture): FaceView | null {

@@ -2,6 +2,7 @@
 import { computed, onMounted, ref, useTemplateRef } from 'vue'
 import { useRoute } from 'vue-router'
 import StageFrame from '../build/StageFrame.vue'
+import { useFresh } from '../store/live'
 import { useBuild } from '../store/build'
 import ViewTabs from '../ui/ViewTabs.vue'
 import WhyButton from '../ui/WhyButton.vue'
@@ -35,6 +36,7 @@ const shown = computed<View>(
   () => VIEWS.find((view) => view.value === route.query.show)?.value ?? 'space',
 )
 onMounted(() => library.load())
+useFresh(() => library.load(true))
 const hardware = useTemplateRef<InstanceType<typeof HardwareView>>('hardware')
 const sheets = useTemplateRef<InstanceType<typeof WorksheetsView>>('sheets')
 const adding = ref(false)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, onBeforeUnmount, onMounted } from 'vue'
+import { computed, onMounted } from 'vue'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import { useLaser } from './useLaser'
@@ -11,7 +11,6 @@ const laser = useLaser()
 const builds = useBuild()
 const workshop = useWorkshop()
 onMounted(() => laser.look().catch(() => undefined))
-onBeforeUnmount(() => laser.leave())
 const view = computed(() => laser.view)
 const shown = computed(() => !!view.value?.state && (!view.value.recorded || mine.value))
 const mine = computed(() => view.value?.buildId === builds.id)

@@ -15,7 +15,7 @@ import NestBest from './NestBest.vue'
 import SheetArt from './SheetArt.vue'
 import SizeTable from './SizeTable.vue'
 import SheetNumbers from './SheetNumbers.vue'
-import { useStream } from './useStream'
+import { useSearch } from './useSearch'
 import { exact } from '../units/writing'
 
 /** Pieces on sheets and offcuts: searched for, moved by hand, pinned, cut. */
@@ -65,41 +65,37 @@ const TURNS = [
 ] as const
 const picked = ref<{ layout: string; index: number } | null>(null)
 
-const run = useStream<NestProgress>((now) => now.over)
-const searching = computed(() => !!run.value.value && !run.value.value.over)
-const address = (id: string) => `/api/builds/${encodeURIComponent(builds.id)}/nest-runs/${id}`
+const run = useSearch()
+const searching = computed(() => !!run.now.value && !run.now.value.over)
+const address = (what: string) => `/api/builds/${encodeURIComponent(builds.id)}/nest-runs${what}`
 async function search() {
   if (!sheet.value) return
   const id = newId()
   try {
-    run.value.value = await send<NestProgress>(
-      'POST',
-      `/api/builds/${encodeURIComponent(builds.id)}/nest-runs`,
-      {
+    run.follow(
+      await send<NestProgress>('POST', address(''), {
         id,
         sheetId: sheet.value.id,
         onOffcuts: onOffcuts.value,
         rotation: rotation.value,
         seed: 1,
         seconds: seconds.value,
-      },
+      }),
     )
-    run.follow(address(id) + '/events')
   } catch (refusal) {
     shell.say((refusal as Error).message)
   }
 }
 async function stop() {
-  const id = run.value.value?.id
-  if (id) run.value.value = await send<NestProgress>('POST', address(id) + '/stop')
+  const id = run.now.value?.id
+  if (id) run.now.value = await send<NestProgress>('POST', address(`/${id}/stop`))
 }
 async function keep() {
-  const id = run.value.value?.id
+  const id = run.now.value?.id
   if (!id) return
   try {
     const kept = await builds.act<{ layouts: number }>(`nest-runs/${id}/keep`)
-    run.close()
-    run.value.value = null
+    run.forget()
     picked.value = null
     shell.say(`${kept.layouts} sheets laid out. Ctrl+Z takes them back.`)
   } catch (refusal) {
@@ -119,8 +115,7 @@ async function compare() {
 }
 watch(chosen, () => (sizes.value = []))
 function away() {
-  run.close()
-  run.value.value = null
+  run.forget()
 }
 function change(layout: SheetLayout, index: number, with_: Partial<LaidPiece>) {
   builds.edit('layouts', layout, {
@@ -173,7 +168,7 @@ const sheets = computed(() => used.value.map((s) => ({ value: s.id, label: s.nam
       <Button class="bare" size="small" label="Would another size save?" @click="compare" />
     </div>
     <SizeTable v-if="sizes.length" :sizes="sizes" @away="sizes = []" />
-    <NestBest v-if="run.value.value" :best="run.value.value" @keep="keep" @away="away" />
+    <NestBest v-if="run.now.value" :best="run.now.value" @keep="keep" @away="away" />
     <LaserPanel />
     <section v-for="laid in layouts" :key="laid.layout.id" class="sheet">
       <SheetArt
@@ -190,7 +185,7 @@ const sheets = computed(() => used.value.map((s) => ({ value: s.id, label: s.nam
         @change="(index, with_) => change(laid.layout, index, with_)"
       />
     </section>
-    <p v-if="!layouts.length && !run.value.value" class="soft">
+    <p v-if="!layouts.length && !run.now.value" class="soft">
       Nothing is laid out on this sheet yet: until then what it needs is estimated by area at 85 %.
     </p>
   </template>

@@ -61,11 +61,14 @@ export const useBuild = defineStore('build', () => {
     // an answer from before the last edit would take it off the screen; the next save asks again
     if (view.value && !mark.isCurrent()) return
     for (const [key, version] of Object.entries(fresh.versions)) {
-      const address = path(...partsOf(key))
-      if (!saver.pending.has(address)) saver.versions.set(address, version)
+      saver.reads(path(...partsOf(key)), version)
     }
     layTypedOver(fresh.build)
     view.value = fresh
+  }
+  /** Reads the build again unless what is on the screen is as new. */
+  async function freshen(revision: number) {
+    if (!view.value || view.value.revision < revision) await reload()
   }
   /** What is typed and not stored stays as typed, and what is being taken away is gone. */
   function layTypedOver(fresh: Build) {
@@ -127,5 +130,5 @@ export const useBuild = defineStore('build', () => {
   saver.onSaved(() => {
     if (id.value) reload().catch(() => undefined)
   })
-  return { id, view, build, frozen, open, reload, edit, add, remove, act, problem }
+  return { id, view, build, frozen, open, reload, freshen, edit, add, remove, act, problem }
 })

@@ -4,6 +4,7 @@ import { Refusal, Unreachable, send, type FieldError } from '../api/client'
 import { actNow } from './act'
 import { KeptEntries } from './kept'
 import { changedLeaves, leafAt, same, withLeaf } from './leaf'
+import { SeenVersions } from './seen'
 import { useSession } from './session'
 import { useShell } from './shell'
 
@@ -60,6 +61,9 @@ export const useSaver = defineStore('saver', () => {
   const pending = reactive(new Map<string, Waiting>())
   const refused = reactive(new Map<string, Refused>())
   const versions = reactive(new Map<string, number>())
+  const seen = new SeenVersions((path, version) => {
+    if (!pending.has(path)) versions.set(path, version)
+  })
   const problems = reactive(new Map<string, FieldError[]>())
   const conflict = ref<Conflict | null>(null)
   const away = ref(false)
@@ -226,6 +230,7 @@ export const useSaver = defineStore('saver', () => {
     edit.sent = now.sent = [...(edit.sent ?? []), value].slice(-MOST_SENT)
     keptPending?.put(edit.path, now)
     const version = versions.get(edit.path)
+    seen.answered(edit.path)
     if (value === null) {
       await send('DELETE', edit.path, undefined, version, edit.act)
       versions.delete(edit.path)
@@ -384,6 +389,10 @@ export const useSaver = defineStore('saver', () => {
     const now = changes
     return { isCurrent: () => changes === now }
   }
+  /** In which version a thing has just been read. */
+  function reads(path: string, version: number) {
+    if (!pending.has(path)) seen.read(path, version, versions.has(path))
+  }
   /** What the server holds of a thing, told by whoever has just read it. */
   function holds(path: string, value: unknown) {
     if (!pending.has(path) || !stored.has(path)) stored.set(path, JSON.parse(JSON.stringify(value)))
@@ -433,6 +442,7 @@ export const useSaver = defineStore('saver', () => {
     resolve,
     drop,
     onSaved,
+    reads,
     holds,
     typedOver,
     unstored,

@@ -51,7 +51,7 @@ export const useWorkshop = defineStore('workshop', () => {
     const fresh = await get<WorkshopView>('/api/workshop')
     if (view.value && !mark.isCurrent()) return
     for (const [key, version] of Object.entries(fresh.versions)) {
-      if (!saver.pending.has(path(key))) saver.versions.set(path(key), version)
+      saver.reads(path(key), version)
     }
     for (const edit of saver.unstored('/api/workshop/')) {
       const [kind, id] = partsOf(edit.key)

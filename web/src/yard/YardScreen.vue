@@ -6,6 +6,7 @@ import { get, newId, send } from '../api/client'
 import type { YardRow, YardView } from '../api/types'
 import { useDraft } from '../store/draft'
 import { useClock } from '../store/clock'
+import { useFresh } from '../store/live'
 import { useSaver } from '../store/saver'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
@@ -36,6 +37,7 @@ async function load() {
   view.value = await get<YardView>('/api/yard')
   clock.refresh().catch(() => undefined)
 }
+useFresh(load)
 onMounted(() => {
   load().catch((refusal) => shell.say(refusal.message))
   shell.newHere = () => (starting.value = true)

@@ -3,16 +3,14 @@ package emberyard.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
-/** Keyboard, undo, lost connection, two windows, helpers: on the demo. */
+/** Keyboard, undo, lost connection, helpers: on the demo. */
 class HabitsTest {
   private static Yard yard;
 
@@ -103,76 +101,6 @@ class HabitsTest {
     page.locator("main h2", new Page.LocatorOptions().setHasText("Brief"))
         .waitFor(new com.microsoft.playwright.Locator.WaitForOptions().setTimeout(30_000));
     assertEquals("Orchid house, north wing", hands.value("Client"));
-  }
-
-  @Test
-  void twoWindowsOnOneThingOfferBothVersions() {
-    Page first = yard.signedIn("ines");
-    Page second = yard.signedIn("ines");
-    for (Page page : new Page[] {first, second}) {
-      page.navigate(yard.address("/builds/line-9-depot/make"));
-      new Hands(page).seesHeading("Make");
-    }
-    new Hands(first).write("Width", "570").saved();
-    new Hands(second).write("Width", "560").sees("Someone changed the same meanwhile");
-    new Hands(second).sees("570").press("Keep mine").saved();
-    new Hands(second).page.reload();
-    assertEquals("560", new Hands(second).value("Width"));
-    new Hands(first).write("Width", "550").press("Take theirs");
-    assertThat(first.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)))
-        .hasValue("560");
-  }
-
-  @Test
-  void twoPeopleChangeTwoFieldsOfOneThingAndBothAreKept() {
-    Page ines = yard.signedIn("ines");
-    Page lotte = yard.signedIn("lotte");
-    for (Page page : new Page[] {ines, lotte}) {
-      page.navigate(yard.address("/builds/moss-archive/make"));
-      new Hands(page).seesHeading("Make");
-    }
-    String width = new Hands(ines).value("Width");
-    new Hands(ines).write("Width", "333").saved();
-    new Hands(lotte).write("Height", "222").saved();
-    assertThat(lotte.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)).first())
-        .hasValue("333");
-    lotte.keyboard().press("Control+z");
-    new Hands(lotte).sees("Taken back in this build");
-    ines.reload();
-    assertThat(ines.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)).first())
-        .hasValue("333");
-    ines.keyboard().press("Control+z");
-    assertThat(ines.getByLabel("Width", new Page.GetByLabelOptions().setExact(true)).first())
-        .hasValue(width);
-  }
-
-  @Test
-  void aThingOnAFaceIsMovedByKeysInTwoWindowsAndOverAReload() {
-    Page first = yard.signedIn("ines");
-    Page second = yard.signedIn("ines");
-    for (Page page : new Page[] {first, second}) {
-      page.navigate(yard.address("/builds/moss-archive/concept"));
-      lamp(page).waitFor();
-    }
-    lamp(first).press("ArrowRight");
-    new Hands(first).saved();
-    lamp(second).press("Shift+ArrowLeft");
-    new Hands(second).sees("Someone changed the same meanwhile").press("Keep mine").saved();
-    first.reload();
-    assertThat(lamp(first)).hasAttribute("aria-label", Pattern.compile("x 120.0 "));
-    new Hands(second).write("From the left", "a hand").sees("Can’t read this.");
-    new Hands(second).write("From the left", "100+20.5").saved();
-    second.reload();
-    assertThat(lamp(second)).hasAttribute("aria-label", Pattern.compile("x 120.5 "));
-  }
-
-  private static Locator lamp(Page page) {
-    Locator front = page.getByLabel("front face", new Page.GetByLabelOptions().setExact(true));
-    if (page.getByText("Front face").count() == 0) {
-      front.first().press("Enter");
-    }
-    return page.getByRole(
-        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Lamp plate, ")));
   }
 
   @Test

@@ -16,6 +16,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** The packaged jar on a fresh data folder, and a headless Chromium in front of it. */
 final class Yard implements AutoCloseable {
@@ -30,6 +31,7 @@ final class Yard implements AutoCloseable {
           "--no-first-run");
 
   private static final double PATIENCE_MS = 15_000;
+  private static Path madeDemo;
 
   private final Path data;
   private final int port;
@@ -48,12 +50,13 @@ final class Yard implements AutoCloseable {
   private Yard(boolean demo) {
     // a busy machine is slow: what is waited for comes, or it never does
     PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
-    try {
-      this.demo = demo;
-      data = Files.createTempDirectory("ember-yard-e2e");
-      try (ServerSocket socket = new ServerSocket(0)) {
-        port = socket.getLocalPort();
-      }
+    this.demo = demo;
+    data = temporary();
+    if (demo && madeDemo != null) {
+      copy(madeDemo, data);
+    }
+    try (ServerSocket socket = new ServerSocket(0)) {
+      port = socket.getLocalPort();
     } catch (IOException impossible) {
       throw new IllegalStateException(impossible);
     }
@@ -64,9 +67,39 @@ final class Yard implements AutoCloseable {
     return new Yard(false);
   }
 
-  /** The demo, as if it were Tuesday, 3 March 2026, 09:42. */
-  static Yard demo() {
-    return new Yard(true);
+  /**
+   * The demo, as if it were Tuesday, 3 March 2026, 09:42. It is made once in a run; who comes later
+   * gets a copy of the folder as it was then.
+   */
+  static synchronized Yard demo() {
+    Yard yard = new Yard(true);
+    if (madeDemo == null) {
+      yard.kill();
+      madeDemo = copy(yard.data, temporary());
+      yard.start();
+    }
+    return yard;
+  }
+
+  private static Path temporary() {
+    try {
+      return Files.createTempDirectory("ember-yard-e2e");
+    } catch (IOException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+
+  private static Path copy(Path from, Path to) {
+    try (Stream<Path> all = Files.walk(from)) {
+      for (Path each : all.filter(Files::isRegularFile).toList()) {
+        Path target = to.resolve(from.relativize(each).toString());
+        Files.createDirectories(target.getParent());
+        Files.copy(each, target);
+      }
+    } catch (IOException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+    return to;
   }
 
   /** Starts the process on the same folder and port, and waits until it answers. */

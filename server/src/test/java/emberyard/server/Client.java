@@ -3,6 +3,7 @@ package emberyard.server;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import java.io.IOException;
+import java.io.InputStream;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
@@ -55,6 +56,17 @@ final class Client {
 
   Answer get(String path) {
     return send("GET", path, null, Map.of());
+  }
+
+  /** Asks for something that goes on; the caller closes it. */
+  HttpResponse<InputStream> follow(String path) {
+    try {
+      HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(base + path));
+      headers.forEach(request::header);
+      return http.send(request.build(), HttpResponse.BodyHandlers.ofInputStream());
+    } catch (IOException | InterruptedException impossible) {
+      throw new IllegalStateException(impossible);
+    }
   }
 
   Answer post(String path, Object body) {

@@ -20,6 +20,7 @@ public record Contour(List<Knot> knots) {
   private static final double ROUND_MM = 2e-3;
 
   private static final double FARTHEST_MM = 100_000;
+  private static final int ARC_CORNERS = 12;
 
   public Contour {
     knots = List.copyOf(knots);
@@ -71,6 +72,11 @@ public record Contour(List<Knot> knots) {
       knots.add(Knot.at(xy[i], xy[i + 1]));
     }
     return new Contour(knots);
+  }
+
+  /** As {@link Outline#corners()}. */
+  public long corners() {
+    return knots.stream().mapToLong(knot -> knot.bulge() == 0 ? 1 : ARC_CORNERS).sum();
   }
 
   private Knot next(int index) {

@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** Text as outlines, from the open fonts that ship with the program. */
 public final class Lettering {
@@ -70,19 +71,24 @@ public final class Lettering {
     }
   }
 
-  /** Font rims run one way and their counters the other: the larger kind is the rim. */
+  /**
+   * What lies inside an odd number of lines; where letters run into each other, all rims without
+   * their counters: font rims run one way and their counters the other, the larger kind is the rim.
+   */
   private static Outline outline(Shape shape, double scale) {
-    List<Contour> oneWay = new ArrayList<>();
-    List<Contour> otherWay = new ArrayList<>();
-    for (Contour contour : contours(shape, scale)) {
-      (contour.signedAreaMm2() > 0 ? oneWay : otherWay).add(contour.counterClockwise());
+    List<Contour> all = contours(shape, scale);
+    Containment sorted = Containment.of(all);
+    if (!sorted.crossing()) {
+      return sorted.outline();
     }
-    boolean firstIsRim = total(oneWay) >= total(otherWay);
-    Outline letters = Outline.NONE;
-    for (Contour rim : firstIsRim ? oneWay : otherWay) {
-      letters = Plane.join(letters, Outline.of(rim));
-    }
-    return Plane.cut(letters, new Outline(firstIsRim ? otherWay : oneWay, List.of()));
+    Map<Boolean, List<Contour>> ways =
+        all.stream().collect(Collectors.partitioningBy(each -> each.signedAreaMm2() > 0));
+    boolean firstIsRim = total(ways.get(true)) >= total(ways.get(false));
+    Outline rims =
+        Plane.together(
+            ways.get(firstIsRim).stream().map(rim -> Outline.of(rim.counterClockwise())).toList());
+    List<Contour> counters = ways.get(!firstIsRim).stream().map(Contour::counterClockwise).toList();
+    return Plane.cut(rims, new Outline(counters, List.of()));
   }
 
   private static double total(List<Contour> contours) {

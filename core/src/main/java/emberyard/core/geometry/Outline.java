@@ -35,6 +35,13 @@ public record Outline(List<Contour> outers, List<Contour> holes) {
     return contours().stream().mapToDouble(Contour::lengthMm).sum();
   }
 
+  /**
+   * Corners of all rims, arcs counted as they are flattened at least: what it costs to work with.
+   */
+  public long corners() {
+    return contours().stream().mapToLong(Contour::corners).sum();
+  }
+
   /** Holes first, as they are cut. */
   public List<Contour> contours() {
     List<Contour> all = new ArrayList<>(holes);

@@ -9,6 +9,8 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
 import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -55,11 +57,9 @@ public final class Plane {
   /** Holes that the other shape reaches; the others are put aside as they were drawn. */
   private static List<Contour> touched(List<Contour> holes, Geometry by, List<Contour> kept) {
     List<Contour> touched = new ArrayList<>();
+    PreparedGeometry shape = PreparedGeometryFactory.prepare(by);
     for (Contour hole : holes) {
-      boolean reaches =
-          by.getEnvelopeInternal().intersects(line(hole).getEnvelopeInternal())
-              && by.intersects(FACTORY.createPolygon(line(hole)));
-      (reaches ? touched : kept).add(hole);
+      (shape.intersects(FACTORY.createPolygon(line(hole))) ? touched : kept).add(hole);
     }
     return touched;
   }
@@ -162,26 +162,11 @@ public final class Plane {
 
   /** As a JTS geometry, arcs flattened to this. */
   public static Geometry geometry(Outline outline, double toleranceMm) {
-    List<Polygon> polygons =
-        outline.outers().stream()
-            .map(outer -> FACTORY.createPolygon(ring(outer, toleranceMm)))
-            .toList();
-    if (polygons.size() == 1) {
-      LinearRing[] rings =
-          outline.holes().stream().map(h -> ring(h, toleranceMm)).toArray(LinearRing[]::new);
-      return sound(FACTORY.createPolygon(ring(outline.outers().get(0), toleranceMm), rings));
-    }
-    Geometry all = FACTORY.createMultiPolygon(polygons.toArray(Polygon[]::new));
-    all = sound(all);
-    if (outline.holes().isEmpty()) {
-      return all;
-    }
-    Geometry holes =
-        FACTORY.createMultiPolygon(
-            outline.holes().stream()
-                .map(h -> FACTORY.createPolygon(ring(h, toleranceMm)))
-                .toArray(Polygon[]::new));
-    return OverlayNGRobust.overlay(all, sound(holes), OverlayNG.DIFFERENCE);
+    List<Polygon> polygons = Polygons.of(outline, toleranceMm);
+    return sound(
+        polygons.size() == 1
+            ? polygons.get(0)
+            : FACTORY.createMultiPolygon(polygons.toArray(Polygon[]::new)));
   }
 
   /** The same without asking whether it is sound: for telling in from out. */
@@ -211,8 +196,8 @@ public final class Plane {
     if (!sorted.crossing()) {
       return sorted.outline();
     }
-    Require.that(
-        CrossingPoints.of(contours, MOST_CROSSINGS).size() <= MOST_CROSSINGS,
+    requireFewCrossings(
+        contours,
         "path",
         "The lines cross each other in more than 5,000 places: mend the drawing first.");
     Geometry all = FACTORY.createPolygon();
@@ -223,21 +208,34 @@ public final class Plane {
     return outline(all);
   }
 
-  /** Whether two rims of an outline touch or cross. */
-  public static boolean outersCross(Outline outline) {
-    return Containment.of(outline.outers()).crossing();
+  /** Whether no rim touches, crosses or surrounds another. */
+  private static boolean apart(List<Contour> rims) {
+    Containment sorted = Containment.of(rims);
+    return !sorted.crossing() && sorted.outline().holes().isEmpty();
   }
 
-  /** Copies of a figure melted into one. */
-  public static Geometry unionOfCopies(List<Contour> outers, List<Contour> holes) {
-    List<Geometry> each = new ArrayList<>();
-    outers.forEach(outer -> each.add(sound(FACTORY.createPolygon(line(outer)))));
-    Geometry all = UnaryUnionOp.union(each);
-    for (Contour hole : holes) {
-      Geometry one = sound(FACTORY.createPolygon(line(hole)));
-      all = OverlayNGRobust.overlay(all, one, OverlayNG.DIFFERENCE);
+  /**
+   * Several outlines as one. Those that run into each other melt: what is a hole in one of them and
+   * filled by another is filled; the others keep their arcs.
+   *
+   * @throws emberyard.core.units.InvalidValue on {@code figure} where they cross too often
+   */
+  public static Outline together(List<Outline> outlines) {
+    Outline all =
+        new Outline(
+            outlines.stream().flatMap(each -> each.outers().stream()).toList(),
+            outlines.stream().flatMap(each -> each.holes().stream()).toList());
+    if (outlines.size() < 2 || apart(all.outers())) {
+      return all;
     }
-    return all;
+    requireFewCrossings(
+        all.contours(), "figure", "The figures run into each other in more than 5,000 places.");
+    return outline(UnaryUnionOp.union(outlines.stream().map(Plane::geometry).toList()));
+  }
+
+  private static void requireFewCrossings(List<Contour> contours, String field, String sentence) {
+    int found = CrossingPoints.of(contours, MOST_CROSSINGS).size();
+    Require.that(found <= MOST_CROSSINGS, field, sentence);
   }
 
   static LinearRing ring(Contour contour, double toleranceMm) {

@@ -24,11 +24,12 @@ final class Drafting {
   private final Panel panel;
   private final double thicknessMm;
   private Outline outline = Outline.NONE;
-  private Outline engraved = Outline.NONE;
+  private final List<Outline> engraved = new ArrayList<>();
   private List<Contour> lines = new ArrayList<>();
   private List<DrawnPart.Pocket> pockets = new ArrayList<>();
   private final List<DrawnPart.Feature> features = new ArrayList<>();
   private List<DrawnPart.BendLine> bends = List.of();
+  private final DrawingEffort effort = new DrawingEffort();
 
   private Drafting(Panel panel, double thicknessMm) {
     this.panel = panel;
@@ -59,7 +60,11 @@ final class Drafting {
   }
 
   private DrawnPart done() {
-    return new DrawnPart(outline, engraved, lines, pockets, bends, features);
+    try {
+      return new DrawnPart(outline, Plane.together(engraved), lines, pockets, bends, features);
+    } catch (InvalidValue crossing) {
+      throw new InvalidValue("drawing.steps", crossing.getMessage());
+    }
   }
 
   private void base() {
@@ -106,7 +111,10 @@ final class Drafting {
 
   private void step(RecipeStep step) {
     switch (step.op()) {
-      case OFFSET -> outline = Plane.offset(outline, step.amountMm(), false);
+      case OFFSET -> {
+        effort.spend(outline.corners());
+        outline = Plane.offset(outline, step.amountMm(), false);
+      }
       case MIRROR_ACROSS -> mirror(new Move(2 * step.amountMm(), 0, 0, true));
       case MIRROR_UP -> mirror(new Move(0, 2 * step.amountMm(), 180, true));
       default -> figure(step);
@@ -115,51 +123,57 @@ final class Drafting {
 
   /** What is there and its mirror image together. */
   private void mirror(Move move) {
-    outline = Plane.join(outline, outline.moved(move));
-    engraved = Plane.join(engraved, engraved.moved(move));
+    outline = Plane.join(looked(outline), outline.moved(move));
+    List.copyOf(engraved).forEach(each -> engrave(each.moved(move)));
     List<Contour> both = new ArrayList<>(lines);
     lines.forEach(line -> both.add(line.moved(move)));
+    effort.spend(both.stream().mapToLong(Contour::corners).sum());
     lines = both;
     List<DrawnPart.Pocket> all = new ArrayList<>(pockets);
     pockets.forEach(p -> all.add(new DrawnPart.Pocket(p.area().moved(move), p.depthMm())));
     pockets = all;
+    effort.spend(all.stream().mapToLong(pocket -> pocket.area().corners()).sum());
   }
 
   private void figure(RecipeStep step) {
     Outline drawn = copies(FigureOutline.of(step.figure()), step);
     switch (step.op()) {
-      case JOIN -> outline = Plane.join(outline, drawn);
+      case JOIN -> outline = Plane.join(looked(drawn), drawn);
       case CUT -> outline = cut(drawn);
-      case ENGRAVE -> engraved = Plane.join(engraved, drawn);
+      case ENGRAVE -> engrave(drawn);
       case LINE -> lines.addAll(drawn.contours());
       default -> pockets.add(new DrawnPart.Pocket(drawn, step.amountMm()));
     }
     features.add(DrawnPart.Feature.of(step, drawn.bounds()));
   }
 
+  /** The outline, that a step looks at together with what it draws. */
+  private Outline looked(Outline drawn) {
+    effort.spend(outline, drawn);
+    return outline;
+  }
+
+  private void engrave(Outline drawn) {
+    effort.spend(drawn.corners());
+    engraved.add(drawn);
+  }
+
   private Outline cut(Outline away) {
     Require.that(!outline.empty(), "op", "There is nothing to cut from yet: join a figure first.");
-    Outline left = Plane.cut(outline, away);
+    Outline left = Plane.cut(looked(away), away);
     Require.that(!left.empty(), "figure", "This cut leaves nothing of the part.");
     return left;
   }
 
-  private static Outline copies(Outline figure, RecipeStep step) {
+  private Outline copies(Outline figure, RecipeStep step) {
     Outline turned = figure.moved(new Move(0, 0, step.turnDegrees(), step.mirrored()));
     RecipeStep.CopyArray array = step.array();
     if (array == null) {
       return turned.moved(Move.by(step.xMm(), step.yMm()));
     }
-    List<Contour> outers = new ArrayList<>();
-    List<Contour> holes = new ArrayList<>();
-    for (Move move : CopyMoves.of(array, step.xMm(), step.yMm())) {
-      Outline copy = turned.moved(move);
-      outers.addAll(copy.outers());
-      holes.addAll(copy.holes());
-    }
-    Outline all = new Outline(outers, holes);
-    // copies that run into each other are one
-    return Plane.outersCross(all) ? Plane.outline(Plane.unionOfCopies(outers, holes)) : all;
+    List<Move> moves = CopyMoves.of(array, step.xMm(), step.yMm());
+    effort.spend(figure.corners() * moves.size());
+    return Plane.together(moves.stream().map(turned::moved).toList());
   }
 
   private void joint(JointCut joint) {

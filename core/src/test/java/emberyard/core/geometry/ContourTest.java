@@ -162,4 +162,9 @@ class ContourTest {
     assertFalse(Lettering.of("tide 12", Lettering.Face.MONO, 5).empty());
     assertThrows(InvalidValue.class, () -> Lettering.of("  ", Lettering.Face.SANS, 20));
   }
+
+  @Test
+  void aLetterInsideARingStaysThere() {
+    assertEquals(2, Lettering.of("©", Lettering.Face.SANS, 10).outers().size());
+  }
 }

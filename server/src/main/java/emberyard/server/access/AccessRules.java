@@ -1,5 +1,6 @@
 package emberyard.server.access;
 
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.context.annotation.Bean;
@@ -48,7 +49,10 @@ public class AccessRules {
         .addFilterBefore(new CredentialFilter(sessions), CsrfFilter.class)
         .authorizeHttpRequests(
             rule ->
-                rule.requestMatchers(OPEN)
+                // the end of a stream that was let in when it began
+                rule.dispatcherTypeMatchers(DispatcherType.ASYNC)
+                    .permitAll()
+                    .requestMatchers(OPEN)
                     .permitAll()
                     .requestMatchers(HttpMethod.GET, "/api/workshop", "/api/builds/*/change-order")
                     .authenticated()

@@ -1,25 +1,21 @@
 package emberyard.server.make;
 
 import emberyard.server.access.Account;
-import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** The simulated laser. */
 @RestController
 class LaserController {
   private final LaserDesk desk;
   private final SimulatedLaser laser;
-  private final Streams streams;
 
-  LaserController(LaserDesk desk, SimulatedLaser laser, Streams streams) {
+  LaserController(LaserDesk desk, SimulatedLaser laser) {
     this.desk = desk;
     this.laser = laser;
-    this.streams = streams;
   }
 
   @PostMapping("/api/builds/{buildId}/layouts/{layoutId}/cut")
@@ -34,12 +30,6 @@ class LaserController {
   @GetMapping("/api/laser")
   SimulatedLaser.LaserView view() {
     return laser.view();
-  }
-
-  /** The same as it changes, until the job is over and recorded. */
-  @GetMapping(value = "/api/laser/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter events() {
-    return streams.open(laser::view, SimulatedLaser.LaserView::recorded);
   }
 
   @PostMapping("/api/laser/pause")

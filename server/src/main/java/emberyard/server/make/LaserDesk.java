@@ -17,6 +17,7 @@ import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.server.access.Account;
 import emberyard.server.api.Refused;
+import emberyard.server.live.LiveTopic;
 import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
@@ -34,7 +35,7 @@ import org.springframework.stereotype.Component;
 
 /** Gives sheets to the laser, and records what came off it: pieces, sheet, offcuts, hours. */
 @Component
-class LaserDesk {
+class LaserDesk implements LiveTopic {
   private final YardReader yard;
   private final ThingStore store;
   private final SimulatedLaser laser;
@@ -45,6 +46,11 @@ class LaserDesk {
     this.store = store;
     this.laser = laser;
     this.clock = clock;
+  }
+
+  @Override
+  public Map<String, Object> now(Account who) {
+    return Map.of("laser", laser.view());
   }
 
   /** Starts the job of a sheet; pieces that are cut already are left alone. */

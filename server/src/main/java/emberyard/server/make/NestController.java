@@ -3,7 +3,6 @@ package emberyard.server.make;
 import emberyard.core.make.SheetSizes;
 import emberyard.server.access.Account;
 import java.util.List;
-import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -12,18 +11,18 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Searching for a layout: progress as it comes, stopped and kept when somebody says so. */
+/**
+ * Searching for a layout: progress as it comes (pushed as “nest/{id}”), stopped and kept when
+ * somebody says so.
+ */
 @RestController
 @RequestMapping("/api/builds/{buildId}/nest-runs")
 class NestController {
   private final NestDesk desk;
-  private final Streams streams;
 
-  NestController(NestDesk desk, Streams streams) {
+  NestController(NestDesk desk) {
     this.desk = desk;
-    this.streams = streams;
   }
 
   /** What other sheet sizes would take for the pieces that wait, at the same price per area. */
@@ -36,20 +35,16 @@ class NestController {
   record KeptLayouts(int layouts) {}
 
   @PostMapping
-  NestDesk.NestProgress begin(@PathVariable String buildId, @RequestBody NestDesk.NestWish wish) {
-    return desk.begin(buildId, wish);
+  NestDesk.NestProgress begin(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody NestDesk.NestWish wish) {
+    return desk.begin(who, buildId, wish);
   }
 
   @GetMapping("/{id}")
   NestDesk.NestProgress progress(@PathVariable String buildId, @PathVariable String id) {
     return desk.progress(desk.find(buildId, id));
-  }
-
-  /** The same as it changes, until the search is over. */
-  @GetMapping(value = "/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter events(@PathVariable String buildId, @PathVariable String id) {
-    NestRun run = desk.find(buildId, id);
-    return streams.open(() -> desk.progress(run), NestDesk.NestProgress::over);
   }
 
   @PostMapping("/{id}/stop")

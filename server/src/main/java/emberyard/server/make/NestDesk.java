@@ -12,6 +12,7 @@ import emberyard.core.nest.NestResult;
 import emberyard.core.units.Require;
 import emberyard.server.access.Account;
 import emberyard.server.api.Refused;
+import emberyard.server.live.LiveTopic;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
@@ -19,6 +20,7 @@ import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import jakarta.annotation.PreDestroy;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -32,9 +34,10 @@ import org.springframework.stereotype.Component;
 
 /** Searches for layouts in the background; one is kept when somebody says so. */
 @Component
-class NestDesk {
+class NestDesk implements LiveTopic {
   private static final double MOST_SECONDS = 120;
   private static final int MOST_RUNS = 20;
+  private static final int MOST_WAITING = 8;
 
   private final YardReader yard;
   private final ThingStore store;
@@ -101,7 +104,12 @@ class NestDesk {
     return SheetSizes.of(plan.job(), reading.book().sheet(sheetId).orElseThrow());
   }
 
-  NestProgress begin(String buildId, NestWish wish) {
+  /**
+   * Begins a search, or answers how far it is when it was begun before.
+   *
+   * @throws Refused 503 while too many wait
+   */
+  NestProgress begin(Account who, String buildId, NestWish wish) {
     Require.text("id", wish.id());
     double seconds = wish.seconds() == null ? 5 : wish.seconds();
     Require.between("seconds", seconds, 0.2, MOST_SECONDS, "s");
@@ -115,11 +123,7 @@ class NestDesk {
             wish.seed() == null ? 1 : wish.seed(),
             taken(reading, buildId));
     SheetPlan plan = SheetPlan.of(build, Parts.of(build, reading.book()), reading.book(), asked);
-    NestRun run = new NestRun(wish.id(), buildId, plan, seconds);
-    tidy();
-    if (runs.putIfAbsent(wish.id(), run) == null) {
-      worker.execute(run::work);
-    }
+    enqueue(new NestRun(wish.id(), who.id(), buildId, plan, seconds));
     return progress(find(buildId, wish.id()));
   }
 
@@ -134,6 +138,32 @@ class NestDesk {
       }
     }
     return taken;
+  }
+
+  private synchronized void enqueue(NestRun run) {
+    if (runs.containsKey(run.id())) {
+      return;
+    }
+    tidy();
+    if (runs.values().stream().filter(each -> !each.over()).count() >= MOST_WAITING) {
+      throw new Refused(
+          HttpStatus.SERVICE_UNAVAILABLE,
+          "%d searches for a layout wait already: stop one, or try again later."
+              .formatted(MOST_WAITING));
+    }
+    runs.put(run.id(), run);
+    worker.execute(run::work);
+  }
+
+  @Override
+  public Map<String, Object> now(Account who) {
+    Map<String, Object> now = new HashMap<>();
+    for (NestRun run : runs.values()) {
+      if (run.isNews() && run.accountId().equals(who.id())) {
+        now.put("nest/" + run.id(), progress(run));
+      }
+    }
+    return now;
   }
 
   private void tidy() {

@@ -6,7 +6,10 @@ import emberyard.core.nest.Nester;
 
 /** One search for a layout, running until its time is over or somebody stops it. */
 final class NestRun {
+  private static final long NEWS_MS = 30_000;
+
   private final String id;
+  private final String accountId;
   private final String buildId;
   private final SheetPlan plan;
   private final long millis;
@@ -15,10 +18,12 @@ final class NestRun {
   private volatile NestResult best;
   private volatile double share;
   private volatile long began;
+  private volatile long ended;
   private volatile String problem = "";
 
-  NestRun(String id, String buildId, SheetPlan plan, double seconds) {
+  NestRun(String id, String accountId, String buildId, SheetPlan plan, double seconds) {
     this.id = id;
+    this.accountId = accountId;
     this.buildId = buildId;
     this.plan = plan;
     this.millis = (long) (seconds * 1_000);
@@ -26,6 +31,11 @@ final class NestRun {
 
   String id() {
     return id;
+  }
+
+  /** Who began it. */
+  String accountId() {
+    return accountId;
   }
 
   String buildId() {
@@ -56,6 +66,11 @@ final class NestRun {
     stopped = true;
   }
 
+  /** Whether it is under way, or was just now: there is something to tell of it. */
+  boolean isNews() {
+    return !over || System.currentTimeMillis() - ended < NEWS_MS;
+  }
+
   /** 0 to 1. */
   double progress() {
     return over
@@ -75,6 +90,7 @@ final class NestRun {
     } catch (RuntimeException broken) {
       problem = "The search broke off: " + broken.getMessage();
     } finally {
+      ended = System.currentTimeMillis();
       over = true;
     }
   }

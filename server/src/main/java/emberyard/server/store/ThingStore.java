@@ -38,7 +38,7 @@ public class ThingStore {
   private final StoreState state;
   private final BeforeKeeping check;
   private final ReentrantLock writer = new ReentrantLock();
-  private final AtomicLong revision = new AtomicLong(1);
+  private final AtomicLong revision = new AtomicLong(System.currentTimeMillis());
   private final Map<String, Row> parsed = new HashMap<>();
 
   public ThingStore(
@@ -58,7 +58,10 @@ public class ThingStore {
     this.check = check;
   }
 
-  /** Grows with every change of anything; equal revisions mean equal contents. */
+  /**
+   * Grows with every change of anything, and with every start of the program; equal revisions mean
+   * equal contents.
+   */
   public long revision() {
     return revision.get();
   }
