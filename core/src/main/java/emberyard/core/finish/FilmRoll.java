@@ -76,14 +76,9 @@ public record FilmRoll(
       return new FilmRoll(asked.widthMm(), 0, List.of(), unplaced);
     }
     Outline strip = Outline.of(Contour.rectangle(0, 0, LONGEST_MM, asked.widthMm(), 0));
-    Nester nester =
-        new Nester(
-            new NestJob(
-                List.of(new NestJob.Blank("roll", strip, false)), pieces, GAP_MM, EDGE_MM, 1));
-    while (nester.tries() < TRIES) {
-      nester.step();
-    }
-    return read(asked, nester.result(), decalOf, unplaced);
+    List<NestJob.Blank> roll = List.of(new NestJob.Blank("roll", strip, false));
+    NestJob job = new NestJob(roll, pieces, GAP_MM, EDGE_MM, 1);
+    return read(asked, Nester.quick(job).look(TRIES).result(), decalOf, unplaced);
   }
 
   private static FilmRoll read(

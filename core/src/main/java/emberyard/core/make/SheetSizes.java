@@ -7,6 +7,7 @@ import emberyard.core.nest.NestResult;
 import emberyard.core.nest.Nester;
 import emberyard.core.workshop.SheetProduct;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /** What sheets of other sizes would take for the same pieces. */
@@ -36,13 +37,20 @@ public final class SheetSizes {
    */
   public static List<SheetSize> of(NestJob job, SheetProduct sheet) {
     double perMm2 = sheet.priceMinor() / (sheet.widthMm() * sheet.heightMm());
-    int sheetsNow = sheets(job, sheet.widthMm(), sheet.heightMm());
+    List<NestJob.Piece> free =
+        job.pieces().stream()
+            .map(p -> new NestJob.Piece(p.id(), p.shape(), p.outline(), p.rotation(), false, null))
+            .toList();
+    List<NestJob.Blank> now = blanks(free, sheet.widthMm(), sheet.heightMm());
+    Nester nester =
+        Nester.quick(new NestJob(now, free, job.spacingMm(), job.marginMm(), job.seed()));
+    int sheetsNow = sheets(nester);
     long costNow = sheetsNow * sheet.priceMinor();
     List<SheetSize> sizes = new ArrayList<>();
     sizes.add(new SheetSize(sheet.widthMm(), sheet.heightMm(), sheetsNow, costNow, 0, true));
     for (double[] size : SIZES) {
       if (size[0] != sheet.widthMm() || size[1] != sheet.heightMm()) {
-        int sheets = sheets(job, size[0], size[1]);
+        int sheets = sheets(nester.onto(blanks(free, size[0], size[1])));
         long cost = Math.round(sheets * size[0] * size[1] * perMm2);
         sizes.add(new SheetSize(size[0], size[1], sheets, cost, costNow - cost, false));
       }
@@ -50,24 +58,16 @@ public final class SheetSizes {
     return sizes;
   }
 
-  private static int sheets(NestJob job, double widthMm, double heightMm) {
+  private static List<NestJob.Blank> blanks(
+      List<NestJob.Piece> pieces, double widthMm, double heightMm) {
     Outline whole = Outline.of(Contour.rectangle(0, 0, widthMm, heightMm, 0));
-    double area = job.pieces().stream().mapToDouble(p -> p.outline().areaMm2()).sum();
+    double area = pieces.stream().mapToDouble(p -> p.outline().areaMm2()).sum();
     int most = (int) Math.min(MOST_SHEETS, 2 + Math.ceil(3 * area / whole.areaMm2()));
-    List<NestJob.Blank> blanks = new ArrayList<>();
-    for (int i = 0; i < most; i++) {
-      blanks.add(new NestJob.Blank("sheet", whole, false));
-    }
-    List<NestJob.Piece> free =
-        job.pieces().stream()
-            .map(p -> new NestJob.Piece(p.id(), p.shape(), p.outline(), p.rotation(), false, null))
-            .toList();
-    Nester nester =
-        new Nester(new NestJob(blanks, free, job.spacingMm(), job.marginMm(), job.seed()));
-    while (nester.tries() < TRIES) {
-      nester.step();
-    }
-    NestResult best = nester.result();
+    return Collections.nCopies(most, new NestJob.Blank("sheet", whole, false));
+  }
+
+  private static int sheets(Nester nester) {
+    NestResult best = nester.look(TRIES).result();
     return best.unplaced().isEmpty() ? best.sheets().size() : 0;
   }
 }

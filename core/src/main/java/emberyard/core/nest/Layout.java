@@ -1,6 +1,7 @@
 package emberyard.core.nest;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -15,6 +16,8 @@ record Layout(int[] order, List<List<Spot>> spots, int[] sheetOf, Spot[] spotOf,
     for (int i = 0; i < sheets; i++) {
       none.add(new ArrayList<>());
     }
-    return new Layout(order, none, new int[order.length], new Spot[order.length], 0);
+    int[] nowhere = new int[order.length];
+    Arrays.fill(nowhere, -1);
+    return new Layout(order, none, nowhere, new Spot[order.length], 0);
   }
 }

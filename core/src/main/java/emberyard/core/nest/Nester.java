@@ -21,13 +21,19 @@ public final class Nester {
   private static final int MEMORY = 40;
   private static final int SETTLED = 400;
   private static final double UNPLACED = 1_000;
+  private static final int MOST_PARTS = 60;
+
+  /** Convex parts of all turned shapes together: each is held against each other one. */
+  static final int QUICK_PARTS = 800;
 
   private final NestJob job;
   private final List<Ground> grounds = new ArrayList<>();
   private final List<List<Shape>> shapes = new ArrayList<>();
-  private final NoFitStore store = new NoFitStore();
+  private final NoFitStore store;
   private final UniformRandomProvider random;
   private final double[] memory = new double[MEMORY];
+  private final int mostParts;
+  private int begun;
   private Layout current;
   private Layout best;
   private int tries;
@@ -35,16 +41,50 @@ public final class Nester {
   private JigsawTry jigsaw;
   private boolean jigsawLeads;
 
-  public Nester(NestJob job) {
+  private Nester(NestJob job, int mostParts, NoFitStore store) {
     this.job = job;
+    this.mostParts = mostParts;
+    this.store = store;
     this.random = RandomSource.XO_RO_SHI_RO_128_PP.create(job.seed());
     job.sheets().forEach(s -> grounds.add(Ground.of(s, job.spacingMm(), job.marginMm())));
-    prepare();
-    current = build(firstOrder(), null, 0);
+    current = Layout.empty(firstOrder(), grounds.size());
     best = current;
-    java.util.Arrays.fill(memory, current.cost());
-    tries = 1;
-    jigsaw = JigsawTry.of(job, grounds, shapes, store, this::cost);
+  }
+
+  /**
+   * A search that may take its time: each piece is laid by its own step at first, so that it can be
+   * stopped.
+   */
+  public Nester(NestJob job) {
+    this(job, MOST_PARTS, new NoFitStore());
+    prepare();
+  }
+
+  /**
+   * A search somebody waits for: many or jagged pieces are taken coarser, always outwards, so that
+   * what it looks at stays within bounds.
+   */
+  public static Nester quick(NestJob job) {
+    Nester nester = new Nester(job, Math.max(1, QUICK_PARTS / turns(job)), new NoFitStore());
+    nester.prepare();
+    return nester;
+  }
+
+  /** Another quick search for the same pieces on other sheets. */
+  public Nester onto(List<NestJob.Blank> sheets) {
+    Nester nester =
+        new Nester(
+            new NestJob(sheets, job.pieces(), job.spacingMm(), job.marginMm(), job.seed()),
+            mostParts,
+            store);
+    nester.shapes.addAll(shapes);
+    return nester;
+  }
+
+  private static int turns(NestJob job) {
+    Map<String, Integer> turns = new HashMap<>();
+    job.pieces().forEach(p -> turns.put(p.shape() + "/" + p.rotation(), Turns.of(p).size()));
+    return turns.values().stream().mapToInt(Integer::intValue).sum();
   }
 
   /** Equal shapes are prepared once for each turn. */
@@ -62,7 +102,9 @@ public final class Nester {
       if (turned == null) {
         turned = new ArrayList<>();
         for (double degrees : Turns.of(piece)) {
-          turned.add(Shape.of(known.size(), piece.outline(), degrees, job.spacingMm(), leastHole));
+          turned.add(
+              Shape.of(
+                  known.size(), piece.outline(), degrees, job.spacingMm(), leastHole, mostParts));
         }
         known.put(name, turned);
       }
@@ -76,7 +118,7 @@ public final class Nester {
         .boxed()
         .sorted(
             java.util.Comparator.<Integer, Integer>comparing(this::rank)
-                .thenComparing(i -> -shapes.get(i).get(0).areaMm2))
+                .thenComparing(i -> -job.pieces().get(i).outline().areaMm2()))
         .mapToInt(Integer::intValue)
         .toArray();
   }
@@ -86,8 +128,12 @@ public final class Nester {
     return p.pin() != null ? 0 : p.first() ? 1 : 2;
   }
 
-  /** One more try. */
+  /** One more try, or one more piece while the first layout is being laid. */
   public void step() {
+    if (tries == 0) {
+      layFirst();
+      return;
+    }
     if (jigsaw != null && tries % (jigsawLeads ? 12 : 3) != 2) {
       Layout laid = jigsaw.next(random);
       jigsawLeads |= tries > 60 && laid.cost() < current.cost();
@@ -130,6 +176,28 @@ public final class Nester {
     tries++;
   }
 
+  private void layFirst() {
+    place(current, begun++);
+    if (begun < current.order().length) {
+      return;
+    }
+    current =
+        new Layout(
+            current.order(), current.spots(), current.sheetOf(), current.spotOf(), cost(current));
+    best = current;
+    java.util.Arrays.fill(memory, current.cost());
+    tries = 1;
+    jigsaw = JigsawTry.of(job, grounds, shapes, store, this::cost);
+  }
+
+  /** Goes on until so many layouts have been looked at. */
+  public Nester look(int layouts) {
+    while (tries < layouts) {
+      step();
+    }
+    return this;
+  }
+
   private void move(int[] order, int from, int to) {
     for (int at = Math.min(from, to); at <= Math.max(from, to); at++) {
       if (rank(order[at]) != rank(order[from])) {
@@ -143,6 +211,15 @@ public final class Nester {
       System.arraycopy(order, to, order, to + 1, from - to);
     }
     order[to] = piece;
+  }
+
+  /** Convex parts of all turned shapes together. */
+  int parts() {
+    return shapes.stream()
+        .flatMap(List::stream)
+        .distinct()
+        .mapToInt(shape -> shape.parts.size())
+        .sum();
   }
 
   public int tries() {

@@ -19,6 +19,9 @@ final class Shape {
   /** Pieces are coarsened by no more than this, always outwards. */
   private static final double COARSE_MM = 0.15;
 
+  /** What is too jagged is taken coarser by these, then as its hull. */
+  private static final double[] COARSER_MM = {0.5, 1.5, 4};
+
   final int index;
   final double turnDegrees;
   final double width;
@@ -62,9 +65,15 @@ final class Shape {
 
   /**
    * @param leastHoleMm holes narrower than this are filled: nothing could lie in them
+   * @param mostParts convex parts; what has more is taken coarser, at last as its hull
    */
   static Shape of(
-      int index, Outline outline, double turnDegrees, double spacingMm, double leastHoleMm) {
+      int index,
+      Outline outline,
+      double turnDegrees,
+      double spacingMm,
+      double leastHoleMm,
+      int mostParts) {
     List<Contour> holes =
         outline.holes().stream().filter(h -> wide(h.bounds(), leastHoleMm + spacingMm)).toList();
     Outline turned = new Outline(outline.outers(), holes).moved(Move.turned(turnDegrees));
@@ -72,9 +81,10 @@ final class Shape {
     Geometry grown = grown(turned, spacingMm / 2);
     double x = grown.getEnvelopeInternal().getMinX();
     double y = grown.getEnvelopeInternal().getMinY();
-    Geometry home =
+    Geometry exact =
         org.locationtech.jts.geom.util.AffineTransformation.translationInstance(-x, -y)
             .transform(grown);
+    Geometry home = coarseEnough(exact, mostParts);
     return new Shape(
         index,
         turnDegrees,
@@ -85,6 +95,21 @@ final class Shape {
         NoFit.rim(home.getBoundary()),
         own.xMm() - x,
         own.yMm() - y);
+  }
+
+  /** The shape, or one about it of few enough convex parts. */
+  private static Geometry coarseEnough(Geometry exact, int mostParts) {
+    Geometry box = exact.getFactory().toGeometry(exact.getEnvelopeInternal());
+    Geometry shape = exact;
+    for (double coarseMm : COARSER_MM) {
+      // a shape of n corners splits into n parts at most
+      if (shape.getNumPoints() <= mostParts || ConvexParts.of(shape).size() <= mostParts) {
+        return shape;
+      }
+      Geometry around = DouglasPeuckerSimplifier.simplify(offset(exact, coarseMm), coarseMm);
+      shape = around.intersection(box);
+    }
+    return ConvexParts.of(shape).size() <= mostParts ? shape : exact.convexHull();
   }
 
   private static double length(double[] edges) {

@@ -134,7 +134,7 @@ class SheetWorkTest {
             Parts.of(build, book),
             book,
             new SheetPlan.Asked("clear-3", true, Rotation.QUARTERS, 1, Set.of()));
-    return plan.layouts(new Nester(plan.job()).result(), () -> "layout-" + ++ids);
+    return plan.layouts(new Nester(plan.job()).look(1).result(), () -> "layout-" + ++ids);
   }
 
   private static List<Panel> two() {

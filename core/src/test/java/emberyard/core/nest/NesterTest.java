@@ -13,6 +13,7 @@ import emberyard.core.nest.NestJob.Piece;
 import emberyard.core.nest.NestJob.PieceSpot;
 import emberyard.core.nest.NestJob.Rotation;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
@@ -99,10 +100,9 @@ class NesterTest {
   void neverAnOverlapNeverOutsideSpacingKept() {
     for (long seed = 1; seed <= JOBS; seed++) {
       NestJob job = job(seed);
-      Nester nester = new Nester(job);
-      nester.step();
       try {
-        check(job, nester.result());
+        check(job, new Nester(job).look(2).result());
+        check(job, Nester.quick(job).look(1).result());
       } catch (AssertionError broken) {
         throw new AssertionError("job " + seed + ": " + broken.getMessage(), broken);
       }
@@ -114,14 +114,67 @@ class NesterTest {
     for (long seed = 1; seed <= 8; seed++) {
       NestResult[] results = new NestResult[2];
       for (int run = 0; run < 2; run++) {
-        Nester nester = new Nester(job(seed));
-        while (nester.tries() < 25) {
-          nester.step();
-        }
-        results[run] = nester.result();
+        results[run] = new Nester(job(seed)).look(25).result();
       }
       assertEquals(results[0], results[1]);
     }
+  }
+
+  /** A wheel with teeth: as many corners as wanted. */
+  private static Outline jagged(int corners, double phase) {
+    double[] xy = new double[2 * corners];
+    for (int i = 0; i < corners; i++) {
+      double angle = 2 * Math.PI * (i + phase) / corners;
+      double radius = i % 2 == 0 ? 55 : 40;
+      xy[2 * i] = 60 + radius * Math.cos(angle);
+      xy[2 * i + 1] = 60 + radius * Math.sin(angle);
+    }
+    return Outline.of(Contour.polygon(xy)).atOrigin();
+  }
+
+  private static NestJob wheels(int wheels, int corners) {
+    List<NestJob.Piece> pieces = new ArrayList<>();
+    for (int i = 0; i < wheels; i++) {
+      Outline wheel = jagged(corners, i * 0.01);
+      pieces.add(
+          new NestJob.Piece("w" + i, "w" + i, wheel, NestJob.Rotation.QUARTERS, false, null));
+    }
+    Outline sheet = Outline.of(Contour.rectangle(0, 0, 600, 400, 0));
+    return new NestJob(
+        Collections.nCopies(10, new NestJob.Blank("s", sheet, false)), pieces, 2.2, 5, 1);
+  }
+
+  @Test
+  void jaggedPiecesAreTakenCoarserAndStillDoNotOverlap() {
+    check(wheels(3, 400), new Nester(wheels(3, 400)).look(1).result());
+    NestJob many = wheels(40, 60);
+    Nester quick = Nester.quick(many);
+    assertTrue(quick.parts() <= Nester.QUICK_PARTS, "parts: " + quick.parts());
+    NestResult laid = quick.look(1).result();
+    check(many, laid);
+    assertEquals(List.of(), laid.unplaced());
+  }
+
+  @Test
+  void theFirstLayoutIsLaidPieceByPieceSoThatItCanBeStopped() {
+    Nester nester = new Nester(wheels(5, 12));
+    for (int placed = 0; placed < 5; placed++) {
+      assertEquals(placed, nester.result().placements().size());
+      assertEquals(0, nester.tries());
+      nester.step();
+    }
+    assertEquals(1, nester.tries());
+    assertEquals(5, nester.result().placements().size());
+  }
+
+  @Test
+  void anotherSheetSizeUsesWhatIsKnownOfThePieces() {
+    NestJob job = wheels(6, 12);
+    Outline small = Outline.of(Contour.rectangle(0, 0, 300, 200, 0));
+    List<NestJob.Blank> sheets = Collections.nCopies(6, new NestJob.Blank("s", small, false));
+    NestResult again = Nester.quick(job).onto(sheets).look(3).result();
+    NestJob other = new NestJob(sheets, job.pieces(), 2.2, 5, 1);
+    assertEquals(Nester.quick(other).look(3).result(), again);
   }
 
   @Test
@@ -142,7 +195,7 @@ class NesterTest {
             2.2,
             5,
             1);
-    NestResult result = new Nester(job).result();
+    NestResult result = new Nester(job).look(1).result();
     assertTrue(result.unplaced().isEmpty());
     assertEquals(1, result.sheets().size(), "one sheet takes both");
     check(job, result);
@@ -164,7 +217,7 @@ class NesterTest {
             2,
             5,
             7);
-    NestResult result = new Nester(job).result();
+    NestResult result = new Nester(job).look(1).result();
     PieceSpot stays =
         result.placements().stream()
             .filter(p -> p.pieceId().equals("pinned"))
@@ -192,7 +245,7 @@ class NesterTest {
             2,
             5,
             1);
-    assertEquals(List.of("large"), new Nester(job).result().unplaced());
+    assertEquals(List.of("large"), new Nester(job).look(1).result().unplaced());
   }
 
   @Test

@@ -53,10 +53,7 @@ final class DemoSheetWork {
             Parts.of(build, book),
             book,
             new SheetPlan.Asked(sheetId, true, NestJob.Rotation.QUARTERS, 1, Set.of()));
-    Nester nester = new Nester(plan.job());
-    while (nester.tries() < TRIES) {
-      nester.step();
-    }
+    Nester nester = new Nester(plan.job()).look(TRIES);
     return plan.layouts(nester.result(), () -> demo.id + "-sheet-" + ++number);
   }
 

@@ -74,7 +74,7 @@ class NestCalculatorController {
 
   @PostMapping("/api/calc/make/nest")
   NestAnswer nest(@RequestBody NestAsked asked) {
-    Nester nester = new Nester(NestQuestion.job(asked));
+    Nester nester = Nester.quick(NestQuestion.job(asked));
     run(nester, asked);
     NestResult result = nester.result();
     return new NestAnswer(

@@ -82,7 +82,6 @@ final class NestRun {
     began = System.currentTimeMillis();
     try {
       Nester nester = new Nester(plan.job());
-      show(nester);
       while (!stopped && !nester.settled() && System.currentTimeMillis() - began < millis) {
         nester.step();
         show(nester);
@@ -96,7 +95,9 @@ final class NestRun {
   }
 
   private void show(Nester nester) {
-    best = nester.result();
-    share = nester.sheetShare();
+    if (nester.tries() > 0) {
+      best = nester.result();
+      share = nester.sheetShare();
+    }
   }
 }
