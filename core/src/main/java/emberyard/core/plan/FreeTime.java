@@ -54,6 +54,7 @@ final class FreeTime {
 
   private void layOutWeek() {
     long monday = mirrored ? -laidOutTo - WeeklyHours.WEEK : laidOutTo;
+    BenchClock.requireNear(monday);
     for (Span span : hours.weekFrom(monday)) {
       Span placed = mirrored ? span.mirrored() : span;
       free.put(placed.from(), placed.to());

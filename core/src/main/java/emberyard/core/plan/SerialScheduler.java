@@ -43,7 +43,8 @@ public final class SerialScheduler {
   /**
    * Plans all steps.
    *
-   * @throws InvalidValue where steps wait for each other in a circle; the sentence names it
+   * @throws InvalidValue where steps wait for each other in a circle; the sentence names it; where
+   *     the work would go on beyond the year 2200
    */
   public static Schedule schedule(SchedulingProblem problem) {
     return new SerialScheduler(problem).run();
@@ -67,6 +68,7 @@ public final class SerialScheduler {
       int next = eligible.remove();
       Step step = steps.get(next);
       placed[next] = occupancy.earliest(step, release(next, placed), null);
+      BenchClock.requireNear(placed[next].finish());
       occupancy.take(step, placed[next]);
       for (int later : network.behind[next]) {
         if (--open[later] == 0) {

@@ -59,6 +59,22 @@ class SerialSchedulerTest {
   }
 
   @Test
+  void moreWorkThanUntil2200IsRefusedBeforeItIsLaidOut() {
+    Step[] many = new Step[2_000];
+    for (int i = 0; i < many.length; i++) {
+      many[i] = step("T" + i, 1_000_000, 0);
+    }
+    InvalidValue no =
+        assertThrows(InvalidValue.class, () -> SerialScheduler.schedule(problem(null, many)));
+    assertEquals("tasks", no.field());
+    Step[] waits = new Step[12];
+    for (int i = 0; i < waits.length; i++) {
+      waits[i] = i == 0 ? step("W0", 0, 10_000_000) : step("W" + i, 0, 10_000_000, "W" + (i - 1));
+    }
+    assertThrows(InvalidValue.class, () -> SerialScheduler.schedule(problem(null, waits)));
+  }
+
+  @Test
   void theHandbooksExampleComesOutToTheMinute() {
     Schedule plan = handbookExample(null);
     lies(plan, "A", "2026-03-02T09:00", "2026-03-02T12:00");

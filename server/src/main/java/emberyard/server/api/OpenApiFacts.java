@@ -18,8 +18,9 @@ import tools.jackson.databind.JsonNode;
 
 /**
  * What the OpenAPI document says beside the types: the range of every number and the length of
- * every list, as the records of core hold them, and an example for every calculator. A test reads
- * the ranges off the records themselves and fails where the file says otherwise.
+ * every list, as the records of core and the calculators hold them, and an example for every
+ * calculator. Tests read the ranges off the records themselves and send lists that are one too
+ * long, and fail where the files say otherwise.
  */
 @Configuration
 class OpenApiFacts {
@@ -35,12 +36,18 @@ class OpenApiFacts {
   @Order(1)
   OpenApiCustomizer facts() {
     JsonNode ranges = file("openapi/ranges.json");
+    JsonNode lists = file("openapi/lists.json");
     JsonNode examples = file("openapi/examples.json");
     return document -> {
       document
           .getComponents()
           .getSchemas()
-          .forEach((name, schema) -> limit(schema, ranges.path(name)));
+          .forEach(
+              (name, schema) -> {
+                limit(schema, ranges.path(name));
+                limit(schema, lists.path(name));
+              });
+      new RequestLists(document).limit();
       examples.properties().forEach(each -> example(document, each.getKey(), each.getValue()));
     };
   }

@@ -135,6 +135,11 @@ class Problems {
           "The disk of the machine that keeps this is full. Nothing was saved; make room there,"
               + " then try again.");
     }
+    if (StoreState.busy(problem)) {
+      return answer(
+          HttpStatus.SERVICE_UNAVAILABLE,
+          "Something large is being saved just now. Nothing of this was saved; try again.");
+    }
     LOG.error("Unexpected", problem);
     return answer(
         HttpStatus.INTERNAL_SERVER_ERROR, "Something broke here. Nothing was saved; try again.");

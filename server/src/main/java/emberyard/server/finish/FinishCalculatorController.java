@@ -12,6 +12,7 @@ import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.PaintBase;
 import emberyard.core.workshop.RoomClimate;
+import emberyard.server.api.HeavyWork;
 import emberyard.server.yard.YardReader;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDateTime;
@@ -30,9 +31,11 @@ class FinishCalculatorController {
   private static final double MOST_MINUTES = 1_000_000;
 
   private final YardReader yard;
+  private final HeavyWork heavy;
 
-  FinishCalculatorController(YardReader yard) {
+  FinishCalculatorController(YardReader yard, HeavyWork heavy) {
     this.yard = yard;
+    this.heavy = heavy;
   }
 
   /** A time on the can, and the air of the room. */
@@ -204,12 +207,12 @@ class FinishCalculatorController {
 
   @PostMapping("/layers")
   LayerQuestion.LayersAnswer layers(@RequestBody LayerQuestion.LayersAsked asked) {
-    return LayerQuestion.answer(asked, yard.read().book());
+    return heavy.run(() -> LayerQuestion.answer(asked, yard.read().book()));
   }
 
   @PostMapping("/order")
   OrderSearch.FoundOrder order(@RequestBody LayerQuestion.OrderAsked asked) {
-    return LayerQuestion.order(asked, yard.read().book());
+    return heavy.run(() -> LayerQuestion.order(asked, yard.read().book()));
   }
 
   private static PaintBase baseOf(@Nullable String name) {

@@ -7,6 +7,7 @@ import emberyard.core.build.Treatment;
 import emberyard.core.finish.SchemeProposals;
 import emberyard.core.finish.layer.OrderSearch;
 import emberyard.server.access.Account;
+import emberyard.server.api.HeavyWork;
 import emberyard.server.api.ThingApi;
 import emberyard.server.store.Kept;
 import java.util.List;
@@ -28,8 +29,10 @@ import org.springframework.web.bind.annotation.RestController;
 class FinishController {
   private final ThingApi things;
   private final FinishDesk desk;
+  private final HeavyWork heavy;
 
-  FinishController(ThingApi things, FinishDesk desk) {
+  FinishController(ThingApi things, FinishDesk desk, HeavyWork heavy) {
+    this.heavy = heavy;
     this.things = things;
     this.desk = desk;
   }
@@ -78,7 +81,7 @@ class FinishController {
   @GetMapping("/schemes/{id}/proposals")
   List<SchemeProposals.Proposal> proposals(
       @PathVariable String buildId, @PathVariable String id, @RequestParam String target) {
-    return desk.proposals(buildId, id, target);
+    return heavy.run(() -> desk.proposals(buildId, id, target));
   }
 
   /** An order of steps that gives the wanted colours, with all paints of the stock. */
@@ -87,7 +90,7 @@ class FinishController {
       @PathVariable String buildId,
       @PathVariable String id,
       @RequestParam(defaultValue = "3") double tolerance) {
-    return desk.order(buildId, id, tolerance);
+    return heavy.run(() -> desk.order(buildId, id, tolerance));
   }
 
   /** Film on its roll for a blade cutter, mirrored where it goes on an inside face. */

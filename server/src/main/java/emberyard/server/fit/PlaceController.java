@@ -15,6 +15,7 @@ import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Shortfall;
 import emberyard.core.geometry.Box;
 import emberyard.core.units.Require;
+import emberyard.server.api.HeavyWork;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -27,6 +28,11 @@ import org.springframework.web.bind.annotation.RestController;
 class PlaceController {
   private static final int MOST_BAYS = 40;
   private static final int MOST_COMPONENTS = 60;
+  private final HeavyWork heavy;
+
+  PlaceController(HeavyWork heavy) {
+    this.heavy = heavy;
+  }
 
   /** Bays and what should go into them. */
   record PlaceAsked(
@@ -98,7 +104,7 @@ class PlaceController {
   PlaceAnswer place(@RequestBody PlaceAsked asked) {
     List<Bay> bays = bays(Require.list(asked.bays()));
     List<PlaceQuestion.Thing> things = things(Require.list(asked.components()));
-    PlaceQuestion.Answer answer = new PlaceQuestion(bays, things).solve();
+    PlaceQuestion.Answer answer = heavy.run(() -> new PlaceQuestion(bays, things).solve());
     return new PlaceAnswer(
         answer.fits(),
         answer.layout().proven() && answer.pinFaults().isEmpty(),

@@ -16,6 +16,7 @@ import emberyard.core.make.photo.PhotoReference;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.Material;
 import emberyard.core.workshop.SheetProduct;
+import emberyard.server.api.HeavyWork;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 /** Calculators for parts: outline, cutting time, bending, tape, and measuring in a photo. */
 @RestController
 class CutCalculatorController {
+  private final HeavyWork heavy;
+
+  CutCalculatorController(HeavyWork heavy) {
+    this.heavy = heavy;
+  }
 
   /** A part by its recipe, or by a drawing. */
   record PartAsked(
@@ -115,6 +121,10 @@ class CutCalculatorController {
 
   @PostMapping("/api/calc/make/part")
   PartNumbers part(@RequestBody PartAsked asked) {
+    return heavy.run(() -> numbers(asked));
+  }
+
+  private static PartNumbers numbers(PartAsked asked) {
     Imported drawn =
         asked.file() == null
             ? null

@@ -15,6 +15,7 @@ import emberyard.core.make.file.SvgReader;
 import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.WorkshopBook;
+import emberyard.server.api.HeavyWork;
 import emberyard.server.api.Refused;
 import emberyard.server.store.MissingThing;
 import emberyard.server.yard.YardReader;
@@ -37,9 +38,11 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 class DrawingController {
   private final YardReader yard;
+  private final HeavyWork heavy;
 
-  DrawingController(YardReader yard) {
+  DrawingController(YardReader yard, HeavyWork heavy) {
     this.yard = yard;
+    this.heavy = heavy;
   }
 
   /**
@@ -84,7 +87,7 @@ class DrawingController {
       @RequestPart MultipartFile file, @RequestParam(defaultValue = "0.1") double joinMm)
       throws IOException {
     String text = new String(file.getBytes(), StandardCharsets.UTF_8);
-    return ReadDrawing.of(Imported.of(lines(text), joinMm));
+    return heavy.run(() -> ReadDrawing.of(Imported.of(lines(text), joinMm)));
   }
 
   /** SVG begins with a tag, DXF with a number. */

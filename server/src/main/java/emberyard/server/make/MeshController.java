@@ -6,6 +6,7 @@ import emberyard.core.make.mesh.MeshMeasure;
 import emberyard.core.make.mesh.MeshPicture;
 import emberyard.core.make.mesh.StlReader;
 import emberyard.core.units.Require;
+import emberyard.server.api.HeavyWork;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -28,9 +29,11 @@ class MeshController {
   private static final int LARGEST_PX = 1_000;
 
   private final MeshFiles files;
+  private final HeavyWork heavy;
 
-  MeshController(MeshFiles files) {
+  MeshController(MeshFiles files, HeavyWork heavy) {
     this.files = files;
+    this.heavy = heavy;
   }
 
   /** A mesh that is kept: print parts name it by its SHA-256. */
@@ -39,16 +42,20 @@ class MeshController {
   /** Volume, area, box and whether it is closed; nothing is kept. STL of at most 12 MB. */
   @PostMapping(value = "/api/calc/make/mesh", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   MeshFacts measure(@RequestPart MultipartFile file) throws IOException {
-    return MeshMeasure.of(StlReader.read(file.getBytes()));
+    return measured(file.getBytes());
   }
 
   /** Keeps an STL of at most 12 MB and says what it measures. */
   @PostMapping(value = "/api/meshes", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
   KeptMesh keep(@RequestPart MultipartFile file) throws IOException {
     byte[] bytes = file.getBytes();
-    MeshFacts facts = MeshMeasure.of(StlReader.read(bytes));
+    MeshFacts facts = measured(bytes);
     String name = Require.textOrEmpty("file", file.getOriginalFilename());
     return new KeptMesh(files.keep(bytes), name, facts);
+  }
+
+  private MeshFacts measured(byte[] stl) {
+    return heavy.run(() -> MeshMeasure.of(StlReader.read(stl)));
   }
 
   /** The mesh seen from above at a slant. */

@@ -5,6 +5,7 @@ import emberyard.core.nest.NestJob.PieceSpot;
 import emberyard.core.nest.NestResult;
 import emberyard.core.nest.Nester;
 import emberyard.core.units.Require;
+import emberyard.server.api.HeavyWork;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -17,6 +18,12 @@ import org.springframework.web.bind.annotation.RestController;
 class NestCalculatorController {
   private static final int MOST_TRIES = 5_000;
   private static final double MOST_SECONDS = 5;
+
+  private final HeavyWork heavy;
+
+  NestCalculatorController(HeavyWork heavy) {
+    this.heavy = heavy;
+  }
 
   /** Pieces and sheets. */
   record NestAsked(
@@ -74,6 +81,10 @@ class NestCalculatorController {
 
   @PostMapping("/api/calc/make/nest")
   NestAnswer nest(@RequestBody NestAsked asked) {
+    return heavy.run(() -> laid(asked));
+  }
+
+  private static NestAnswer laid(NestAsked asked) {
     Nester nester = Nester.quick(NestQuestion.job(asked));
     run(nester, asked);
     NestResult result = nester.result();

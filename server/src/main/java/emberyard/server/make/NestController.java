@@ -2,6 +2,7 @@ package emberyard.server.make;
 
 import emberyard.core.make.SheetSizes;
 import emberyard.server.access.Account;
+import emberyard.server.api.HeavyWork;
 import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -20,15 +21,17 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/builds/{buildId}/nest-runs")
 class NestController {
   private final NestDesk desk;
+  private final HeavyWork heavy;
 
-  NestController(NestDesk desk) {
+  NestController(NestDesk desk, HeavyWork heavy) {
     this.desk = desk;
+    this.heavy = heavy;
   }
 
   /** What other sheet sizes would take for the pieces that wait, at the same price per area. */
   @GetMapping("/sizes")
   List<SheetSizes.SheetSize> sizes(@PathVariable String buildId, @RequestParam String sheetId) {
-    return desk.sizes(buildId, sheetId);
+    return heavy.run(() -> desk.sizes(buildId, sheetId));
   }
 
   /** How many sheets were laid out. */

@@ -12,6 +12,7 @@ import emberyard.core.plan.Worker;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.OpenHours;
+import emberyard.server.api.HeavyWork;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -26,7 +27,14 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ScheduleController {
   private static final String PROJECT = "posted";
-  private static final int MOST_TASKS = 20_000;
+  private static final int MOST_TASKS = 10_000;
+  private static final int MOST_PEOPLE = 100;
+
+  private final HeavyWork heavy;
+
+  ScheduleController(HeavyWork heavy) {
+    this.heavy = heavy;
+  }
 
   /** Tasks over people and stations. */
   record ScheduleQuestion(
@@ -93,7 +101,7 @@ class ScheduleController {
 
   @PostMapping("/api/calc/plan/schedule")
   ScheduleAnswer schedule(@RequestBody ScheduleQuestion asked) {
-    Schedule plan = SerialScheduler.schedule(problem(asked));
+    Schedule plan = heavy.run(() -> SerialScheduler.schedule(problem(asked)));
     return new ScheduleAnswer(
         plan.finish().getOrDefault(PROJECT, asked.start()),
         plan.steps().values().stream().map(ScheduleController::answer).toList(),
@@ -110,9 +118,15 @@ class ScheduleController {
         asked.start(),
         hours,
         List.of(new Project(PROJECT, reveal(asked.reveal()))),
-        Require.each("people", asked.people(), (person, index) -> worker(person, hours)),
-        Require.each("stations", asked.stations(), (station, index) -> place(station)),
+        Require.each("people", few("people", asked.people()), (one, index) -> worker(one, hours)),
+        Require.each("stations", few("stations", asked.stations()), (one, index) -> place(one)),
         Require.each("tasks", tasks, (task, index) -> step(task)));
+  }
+
+  private static <T> List<T> few(String field, @Nullable List<T> asked) {
+    List<T> given = Require.list(asked);
+    Require.between(field, given.size(), 0, MOST_PEOPLE, field);
+    return given;
   }
 
   private static Worker worker(PersonQuestion person, WeeklyHours hours) {

@@ -37,6 +37,17 @@ public class StoreState {
     return false;
   }
 
+  /** Whether this failed because another was writing for too long. */
+  public static boolean busy(Throwable problem) {
+    for (Throwable cause = problem; cause != null; cause = cause.getCause()) {
+      if (cause instanceof SQLException sql
+          && (sql.getErrorCode() & 0xFF) == SQLiteErrorCode.SQLITE_BUSY.code) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   private static boolean diskFull(Throwable cause) {
     int primary = cause instanceof SQLException sql ? sql.getErrorCode() & 0xFF : 0;
     boolean noSpace = String.valueOf(cause.getMessage()).toLowerCase().contains(NO_SPACE);

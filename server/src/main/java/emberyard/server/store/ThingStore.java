@@ -127,7 +127,8 @@ public class ThingStore {
    * @throws StaleThing when somebody changed the same value meanwhile; other values are laid
    *     together
    * @throws MissingThing when one to be changed is not there
-   * @throws emberyard.core.units.InvalidValue when an id is none, or the check refuses
+   * @throws emberyard.core.units.InvalidValue when an id is none, there are too many already, or
+   *     the check refuses
    */
   public List<Long> apply(String accountId, List<Write> writes) {
     return apply(accountId, null, writes);
@@ -143,6 +144,7 @@ public class ThingStore {
     writer.lock();
     try {
       List<Row> before = all();
+      MostThings.check(before, writes);
       ActStore.Act theAct = ActStore.Act.of(accountId, act, place(before, writes));
       List<Long> versions =
           transaction.execute(

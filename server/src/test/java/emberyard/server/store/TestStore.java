@@ -22,6 +22,7 @@ public final class TestStore implements AutoCloseable {
             + "?journal_mode=WAL&synchronous=FULL&foreign_keys=on&busy_timeout=10000"
             + "&transaction_mode=IMMEDIATE");
     source.setMaximumPoolSize(4);
+    source.setExceptionOverrideClassName(BusyConnection.class.getName());
     Flyway.configure().dataSource(source).load().migrate();
     sql = JdbcClient.create(source);
     ThingJson json = new ThingJson();

@@ -7,6 +7,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import emberyard.core.build.Remark;
+import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Supplier;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -250,6 +251,22 @@ class ThingStoreTest {
     }
     crew.shutdown();
     assertEquals(1, won);
+  }
+
+  @Test
+  void thereIsRoomForSoManyOfAKindAndOneTakenAwayMakesRoom() {
+    int most = MostThings.of(ThingKind.SUPPLIER);
+    List<Write> all = new ArrayList<>();
+    for (int i = 0; i < most; i++) {
+      all.add(Write.create(null, "s" + i, supplier("s" + i, 1)));
+    }
+    store.things.apply("ines", all);
+    Write more = Write.create(null, "more", supplier("more", 1));
+    InvalidValue full =
+        assertThrows(InvalidValue.class, () -> store.things.apply("ines", List.of(more)));
+    assertEquals("There are 500 suppliers already, and room for no more.", full.getMessage());
+    store.things.apply("ines", List.of(Write.remove(ThingKind.SUPPLIER, null, "s0"), more));
+    assertEquals(most, store.things.all().size());
   }
 
   @Test
