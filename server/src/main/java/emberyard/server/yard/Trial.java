@@ -34,7 +34,7 @@ record Trial(WorkshopBook book, Instant minute) {
     } catch (InvalidValue invalid) {
       return invalid.getMessage();
     } catch (RuntimeException broken) {
-      LOG.debug("No build", broken);
+      LOG.warn("A build can't be worked out", broken);
       return "a figure in it is out of all bounds.";
     }
   }

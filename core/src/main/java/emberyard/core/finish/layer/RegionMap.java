@@ -3,6 +3,7 @@ package emberyard.core.finish.layer;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
 import emberyard.core.units.Remembered;
+import emberyard.core.units.Require;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -11,7 +12,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.GeometryFactory;
+import org.locationtech.jts.geom.Polygonal;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.geom.util.PolygonExtracter;
 import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
 import org.locationtech.jts.operation.overlayng.OverlayNGRobust;
@@ -22,7 +26,9 @@ import org.locationtech.jts.operation.union.UnaryUnionOp;
  * it. Shapes that touch no other are regions as they are; the others are split cell by cell.
  */
 public final class RegionMap {
+  private static final GeometryFactory FACTORY = new GeometryFactory();
   private static final double DUST_MM2 = 1e-4;
+  private static final int MOST_REGIONS = 600;
   private static final Remembered<Asked, List<Region>> KNOWN = new Remembered<>(120);
 
   private RegionMap() {}
@@ -33,6 +39,8 @@ public final class RegionMap {
 
   /**
    * @param shapes by id
+   * @throws emberyard.core.units.InvalidValue on {@code shapes} where they cut each other into more
+   *     than 600 pieces
    * @return the field first where anything of it is left, then by shapes
    */
   public static List<Region> of(Outline sheet, Map<String, Outline> shapes) {
@@ -102,6 +110,10 @@ public final class RegionMap {
       Geometry left = areas.get(id);
       List<Cell> next = new ArrayList<>();
       for (Cell cell : cells) {
+        if (!cell.area().getEnvelopeInternal().intersects(left.getEnvelopeInternal())) {
+          next.add(cell);
+          continue;
+        }
         Geometry both = overlay(cell.area(), left, OverlayNG.INTERSECTION);
         if (both.getArea() <= DUST_MM2) {
           next.add(cell);
@@ -119,12 +131,24 @@ public final class RegionMap {
       if (left.getArea() > DUST_MM2) {
         next.add(new Cell(Set.of(id), left));
       }
+      Require.that(
+          next.size() <= MOST_REGIONS,
+          "shapes",
+          "These shapes cut each other into more than %,d pieces: overlap fewer of them."
+              .formatted(MOST_REGIONS));
       cells = next;
     }
     return cells;
   }
 
+  /**
+   * Areas only: where shapes merely touch, points and lines are left that nothing is painted on.
+   */
   private static Geometry overlay(Geometry one, Geometry other, int how) {
-    return OverlayNGRobust.overlay(one, other, how);
+    Geometry laid = OverlayNGRobust.overlay(one, other, how);
+    return laid instanceof Polygonal
+        ? laid
+        : FACTORY.createMultiPolygon(
+            GeometryFactory.toPolygonArray(PolygonExtracter.getPolygons(laid)));
   }
 }
