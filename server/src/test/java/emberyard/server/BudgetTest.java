@@ -7,6 +7,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,25 @@ import tools.jackson.databind.node.ObjectNode;
 /** What would cost too much is refused with a sentence, however small the request. */
 class BudgetTest {
   private final Client owner = TestYard.owner();
+
+  @Test
+  void everyHeavyRequestIsAnsweredOrRefusedByName() {
+    List<String> wrong = new ArrayList<>();
+    for (HeavyRequests.Heavy heavy : HeavyRequests.all()) {
+      var answer = heavy.send().apply(owner);
+      boolean named = answer.status() == 200 || answer.json().path("errors").size() == 1;
+      if (answer.status() != heavy.status() || !named) {
+        String text = answer.text();
+        wrong.add(
+            heavy.name()
+                + ": "
+                + answer.status()
+                + " "
+                + text.substring(0, Math.min(200, text.length())));
+      }
+    }
+    assertEquals(List.of(), wrong);
+  }
 
   @Test
   void aBuildWhoseWorkGoesOnBeyond2200IsNotTakenIn() {

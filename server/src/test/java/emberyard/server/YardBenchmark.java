@@ -65,6 +65,7 @@ final class YardBenchmark {
     FitBenchmark.appendTo(out);
     MakeBenchmark.appendTo(out);
     FinishBenchmark.appendTo(out);
+    HeavyBenchmark.appendTo(out);
     out.println("\n## The demo’s Night Pilotage, five builds in the yard\n");
     out.println("| what | median | 95th percentile | wanted |\n| --- | --- | --- | --- |");
     DemoBenchmark.appendTo(Files.createTempDirectory("ember-yard-bench").resolve("demo"), out);

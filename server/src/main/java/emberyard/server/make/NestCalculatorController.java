@@ -85,8 +85,13 @@ class NestCalculatorController {
   }
 
   private static NestAnswer laid(NestAsked asked) {
+    // a hard job must not hold the server for minutes
+    long until = System.nanoTime() + (long) (seconds(asked) * 1e9);
+    int tries = asked.seconds() != null ? Integer.MAX_VALUE : tries(asked);
     Nester nester = Nester.quick(NestQuestion.job(asked));
-    run(nester, asked);
+    while (nester.tries() < tries && System.nanoTime() < until) {
+      nester.step();
+    }
     NestResult result = nester.result();
     return new NestAnswer(
         result.placements(),
@@ -97,21 +102,15 @@ class NestCalculatorController {
         result.tries());
   }
 
-  private static void run(Nester nester, NestAsked asked) {
-    if (asked.seconds() != null) {
-      Require.between("seconds", asked.seconds(), 0.1, MOST_SECONDS, "s");
-      long until = System.nanoTime() + (long) (asked.seconds() * 1e9);
-      while (System.nanoTime() < until) {
-        nester.step();
-      }
-      return;
-    }
+  private static double seconds(NestAsked asked) {
+    double seconds = asked.seconds() == null ? MOST_SECONDS : asked.seconds();
+    Require.between("seconds", seconds, 0.1, MOST_SECONDS, "s");
+    return seconds;
+  }
+
+  private static int tries(NestAsked asked) {
     int tries = asked.iterations() == null ? 100 : asked.iterations();
     Require.between("iterations", tries, 1, MOST_TRIES, "layouts");
-    // a hard job must not hold the server for minutes
-    long until = System.nanoTime() + (long) (MOST_SECONDS * 1e9);
-    while (nester.tries() < tries && System.nanoTime() < until) {
-      nester.step();
-    }
+    return tries;
   }
 }
