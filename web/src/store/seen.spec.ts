@@ -27,9 +27,13 @@ const type = async (widthMm: number) => {
   useSaver().save({ key: 'panels/p', path: PATH, value: { id: 'p', widthMm } })
   await vi.advanceTimersByTimeAsync(150)
 }
-const enter = (id: string) => document.getElementById(id)!.focus()
+function enter(id: string, typed = true) {
+  const field = document.getElementById(id)!
+  field.focus()
+  if (typed) field.dispatchEvent(new Event('input', { bubbles: true }))
+}
 
-describe('what others stored while somebody is in a field', () => {
+describe('what others stored while somebody types in a field', () => {
   it('is typed over on the version that was seen, so that the server asks', async () => {
     const saver = open()
     enter('width')
@@ -55,6 +59,14 @@ describe('what others stored while somebody is in a field', () => {
     document.getElementById('width')!.blur()
     await type(411)
     expect(versionsSent).toEqual(['"4"', '"20"'])
+  })
+
+  it('is seen at once where nothing was typed since the field was entered', async () => {
+    const saver = open()
+    enter('width', false)
+    saver.reads(PATH, 5)
+    await type(410)
+    expect(versionsSent).toEqual(['"5"'])
   })
 
   it('is seen at once beside a box to tick, and where it is new', async () => {

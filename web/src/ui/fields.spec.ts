@@ -3,6 +3,7 @@ import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import PrimeVue from 'primevue/config'
 import { beforeEach, describe, expect, it } from 'vitest'
+import { nextTick } from 'vue'
 import { useShell } from '../store/shell'
 import MeasureField from './MeasureField.vue'
 import MoneyField from './MoneyField.vue'
@@ -32,7 +33,7 @@ function open(component: typeof MeasureField, props: Record<string, unknown>) {
 }
 
 describe('a measure', () => {
-  it('is never rewritten while somebody is in it', async () => {
+  it('is never rewritten once somebody types in it', async () => {
     const width = open(MeasureField, { modelValue: 412 })
     await width.type('2')
     await width.set({ modelValue: 412, problem: 'Width can’t be 2: 5 to 5000 mm.' })
@@ -42,6 +43,25 @@ describe('a measure', () => {
     await width.set({ modelValue: 25, problem: '' })
     expect(width.screen()).toBe('25')
     expect(width.told()).toEqual([2, 25])
+  })
+
+  it('that was entered and not typed in shows what others stored, and stays chosen', async () => {
+    const width = open(MeasureField, { modelValue: 412 })
+    document.body.append(width.field.element)
+    const input = width.input.element as HTMLInputElement
+    input.focus()
+    await width.input.trigger('focus')
+    input.select()
+    await width.set({ modelValue: 3000 })
+    await nextTick()
+    expect(width.screen()).toBe('3000')
+    expect([input.selectionStart, input.selectionEnd]).toEqual([0, 4])
+    input.setSelectionRange(1, 1)
+    await width.set({ modelValue: 300 })
+    await nextTick()
+    expect(width.screen()).toBe('300')
+    expect(input.selectionEnd).toBe(input.selectionStart)
+    expect(width.told()).toEqual([])
   })
 
   it('keeps a refused text with its sentence after it was left, until the next key', async () => {

@@ -1,4 +1,4 @@
-import { computed, ref, watch, type ComputedRef, type Ref } from 'vue'
+import { computed, nextTick, ref, watch, type ComputedRef, type Ref } from 'vue'
 import { useShell } from '../store/shell'
 import type { Offer } from '../units/reading'
 import { useUnread } from './unread'
@@ -12,8 +12,8 @@ export type Understood<T> =
   | { value?: undefined; sentence: string; offers?: Offer[] }
 
 /**
- * What stands in a field. The program writes there only while nobody is in it and nothing typed in
- * it waits or was refused: a field that has the focus, or whose text was refused, stays as typed.
+ * What stands in a field. The program writes there only while nothing was typed in it since it was
+ * entered, and nothing typed waits or was refused: until then it stays as typed.
  *
  * @param shown the stored value as text
  * @param read what a text is understood as
@@ -43,8 +43,6 @@ export function useTyped<T>(from: {
   /** Keys were pressed here since the text was last the program's. */
   const typing = ref(false)
   let inside = false
-  /** What is stored was asked for: the field shows it, entered or not, until the next key. */
-  let following = false
   let last = { typed: '', shown: '' }
 
   const settled = () => !from.problem() && from.read(text.value).value !== undefined
@@ -57,11 +55,18 @@ export function useTyped<T>(from: {
     text.value = from.shown()
     typing.value = false
   }
+  /** A text that was chosen as a whole to be typed over still is when it is another. */
+  function writeUnderTheCaret() {
+    const field = document.activeElement as HTMLInputElement | null
+    const whole =
+      !!field?.value && field.selectionEnd === field.value.length && !field.selectionStart
+    write()
+    if (whole) nextTick(() => field.select?.())
+  }
   watch(from.shown, () => {
-    if (
-      from.own?.() ? !typing.value || from.shown() === '' : (!inside || following) && !typing.value
-    )
-      write()
+    if (typing.value && !(from.own?.() && from.shown() === '')) return
+    if (inside) writeUnderTheCaret()
+    else write()
   })
   watch(from.problem, (problem) => {
     if (inside) return
@@ -74,7 +79,6 @@ export function useTyped<T>(from: {
   watch(
     () => shell.shownAnew,
     () => {
-      following = true
       last = { typed: '', shown: '' }
       write()
     },
@@ -112,7 +116,6 @@ export function useTyped<T>(from: {
     }
     text.value = value ?? ''
     typing.value = true
-    following = false
     const understood = from.read(text.value)
     say(understood.sentence !== undefined || understood.open ? undefined : understood.value)
     remember(understood.sentence === undefined ? null : text.value)

@@ -17,6 +17,9 @@ import org.junit.jupiter.api.Test;
 
 /** Two people and many windows on the same builds: on the demo. */
 class TogetherTest {
+  private static final boolean LONG = Boolean.getBoolean("ember.long");
+  private static final int WALKS = LONG ? 6 : 1;
+  private static final int STEPS = LONG ? 60 : 20;
   private static Yard yard;
 
   @BeforeAll
@@ -71,6 +74,24 @@ class TogetherTest {
     lotte.keyboard().type(".5");
     new Hands(lotte).sees("Someone changed the same meanwhile").press("Take theirs").saved();
     assertThat(field(lotte, "Height")).hasValue("150");
+  }
+
+  @Test
+  void anyMixOfStepsEndsWhereTheModelEnds() {
+    Page first = at(yard.signedIn("ines"), "/yard", "Yard");
+    new Hands(first).jump("n");
+    new Hands(first).write("Working title of the build", "Walked").press("Start this build");
+    new Hands(first).seesHeading("Brief").jump("5").sees("No parts yet.").jump("n").saved();
+    String address = first.url();
+    Page second = first.context().newPage();
+    Page third = yard.signedIn("lotte");
+    for (Page page : List.of(second, third)) {
+      page.navigate(address);
+      assertThat(field(page, "Width")).isVisible();
+    }
+    for (long seed = 1; seed <= WALKS; seed++) {
+      TogetherWalk.walk(seed, STEPS, first, second, third);
+    }
   }
 
   @Test
