@@ -4,10 +4,13 @@ import Dialog from 'primevue/dialog'
 import { computed } from 'vue'
 import { changedLeaves, leafAt } from '../store/leaf'
 import { nameOf, useSaver } from '../store/saver'
+import { useWorkshop } from '../store/workshop'
 import { said } from '../units/writing'
+import { leafName, leafValue } from './leafWords'
 
 /** Says quietly whether all is saved, loudly when the server is away, and offers both versions. */
 const saver = useSaver()
+const workshop = useWorkshop()
 const words = computed(
   () =>
     ({
@@ -25,29 +28,11 @@ const differing = computed(() => {
   if (!theirs || !mine) return []
   const pointers = places.filter((place) => place !== '#')
   return (pointers.length ? pointers : changedLeaves(theirs.value, mine)).map((pointer) => ({
-    name: placeWords(pointer),
-    mine: leafAt(mine, pointer),
-    theirs: leafAt(theirs.value, pointer),
+    name: leafName(pointer),
+    mine: leafValue(pointer, leafAt(mine, pointer), workshop.currency),
+    theirs: leafValue(pointer, leafAt(theirs.value, pointer), workshop.currency),
   }))
 })
-/** “#/window/widthMm” → “window, width mm” */
-function placeWords(pointer: string): string {
-  return pointer
-    .slice(2)
-    .split('/')
-    .map((step) => (/^\d+$/.test(step) ? String(Number(step) + 1) : step))
-    .map((step) => step.replace(/([A-Z])/g, ' $1').toLowerCase())
-    .map((step) => step.replace(/ (mm|kg|ml|minutes|hours|percent|watts)$/, ' ($1)'))
-    .join(', ')
-}
-const shown = (value: unknown) =>
-  value === undefined
-    ? 'taken away'
-    : value === null
-      ? 'nothing'
-      : typeof value === 'object'
-        ? JSON.stringify(value)
-        : said(String(value))
 </script>
 
 <template>
@@ -102,8 +87,8 @@ const shown = (value: unknown) =>
       <tbody>
         <tr v-for="field in differing" :key="field.name">
           <td>{{ field.name }}</td>
-          <td class="mono">{{ shown(field.mine) }}</td>
-          <td class="mono">{{ shown(field.theirs) }}</td>
+          <td class="mono">{{ field.mine }}</td>
+          <td class="mono">{{ field.theirs }}</td>
         </tr>
       </tbody>
     </table>
