@@ -31,6 +31,7 @@ public class EmberYardApplication {
           folder
               .take()
               .orElseThrow(() -> new CommandLine.End(2, Tasks.RUNNING.formatted(folder.root())));
+      folder.sweep();
       SpringApplication.run(EmberYardApplication.class, arguments);
     } catch (CommandLine.End end) {
       (end.status() == 0 ? System.out : System.err).println(end.getMessage());

@@ -1,9 +1,12 @@
 package emberyard.server.access;
 
 import emberyard.server.api.Refused;
+import java.net.InetAddress;
+import java.net.UnknownHostException;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -23,6 +26,7 @@ public class Doorkeeper {
   private static final int WRONG_TRIES_OF_MANY = 30;
   private static final int STRIPES = 64;
   private static final int WAITING = 8;
+  private static final int NETWORK_BYTES = 8;
 
   private final AccountStore accounts;
   private final SignInStore tries;
@@ -71,7 +75,23 @@ public class Doorkeeper {
     }
   }
 
-  private List<Gate> gates(String name, String address, Optional<String> device) {
+  /** One household: of an IPv6 address only the network, from which each machine takes many. */
+  static String household(String address) {
+    if (!address.contains(":")) {
+      return address;
+    }
+    try {
+      byte[] bytes = InetAddress.getByName(address).getAddress();
+      return bytes.length == 4
+          ? InetAddress.getByAddress(bytes).getHostAddress()
+          : HexFormat.of().formatHex(bytes, 0, NETWORK_BYTES);
+    } catch (UnknownHostException noAddress) {
+      return address;
+    }
+  }
+
+  private List<Gate> gates(String name, String from, Optional<String> device) {
+    String address = household(from);
     Optional<String> known = device.filter(token -> tries.knows(token, name));
     return known
         .map(token -> List.of(new Gate("device " + Secrets.hash(token), WRONG_TRIES)))

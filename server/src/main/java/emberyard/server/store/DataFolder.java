@@ -7,16 +7,24 @@ import java.nio.channels.OverlappingFileLockException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.nio.file.attribute.FileTime;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
+import java.util.List;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+import org.springframework.util.FileSystemUtils;
 
 /**
  * Where a workshop lies: the database, {@code pictures}, {@code meshes} and the daily {@code
  * copies}. Nobody but the user who runs the program may look into it.
  */
 public record DataFolder(Path root) {
+  private static final Pattern LEFT = Pattern.compile("(backup|restore)\\d+|.*\\.half");
   private static final DateTimeFormatter STAMP =
       DateTimeFormatter.ofPattern("yyyyMMdd-HHmmss").withZone(ZoneOffset.UTC);
 
@@ -45,6 +53,23 @@ public record DataFolder(Path root) {
     Files.createDirectories(copies());
     OwnOnly.close(copies());
     return copies();
+  }
+
+  /** Removes what a back-up or a restore left behind that was broken off an hour ago or more. */
+  public void sweep() throws IOException {
+    if (!Files.exists(copies())) {
+      return;
+    }
+    FileTime anHourAgo = FileTime.from(Instant.now().minus(Duration.ofHours(1)));
+    List<Path> left;
+    try (Stream<Path> all = Files.list(copies())) {
+      left = all.filter(each -> LEFT.matcher(each.getFileName().toString()).matches()).toList();
+    }
+    for (Path each : left) {
+      if (Files.getLastModifiedTime(each).compareTo(anHourAgo) < 0) {
+        FileSystemUtils.deleteRecursively(each);
+      }
+    }
   }
 
   /** Whether a workshop is in it. */

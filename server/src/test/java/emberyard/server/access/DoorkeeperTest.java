@@ -1,6 +1,7 @@
 package emberyard.server.access;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
@@ -124,5 +125,15 @@ class DoorkeeperTest {
     }
     assertEquals(429, knock("lotte", "not-this-one", ABROAD, Optional.of(device)));
     assertEquals(200, knock("ines", PASSWORD, ABROAD, Optional.of(device)));
+  }
+
+  @Test
+  void machinesOfOneNetworkAreCountedTogether() {
+    assertEquals(
+        Doorkeeper.household("2001:db8:1:2::7"), Doorkeeper.household("2001:db8:1:2:aaaa:b:c:d"));
+    assertNotEquals(
+        Doorkeeper.household("2001:db8:1:2::7"), Doorkeeper.household("2001:db8:1:3::7"));
+    assertEquals("10.0.0.2", Doorkeeper.household("10.0.0.2"));
+    assertEquals("10.0.0.2", Doorkeeper.household("::ffff:10.0.0.2"));
   }
 }

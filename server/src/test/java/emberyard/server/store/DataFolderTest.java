@@ -7,7 +7,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -57,5 +61,24 @@ class DataFolderTest {
     assertTrue(data.take().isEmpty());
     taken.acquiredBy().close();
     assertTrue(data.take().isPresent());
+  }
+
+  @Test
+  void whatABrokenOffBackUpLeftIsRemovedAndNothingElse() throws IOException {
+    DataFolder folder = new DataFolder(this.folder.resolve("yard"));
+    folder.make();
+    Path copies = folder.madeCopies();
+    Path left = Files.createDirectory(copies.resolve("backup123"));
+    Files.writeString(left.resolve("ember-yard.sqlite"), "half");
+    Path half = Files.writeString(copies.resolve("day-2026-03-02.sqlite.half"), "half");
+    Path whole = Files.writeString(copies.resolve("day-2026-03-01.sqlite"), "whole");
+    Path underWay = Files.createDirectory(copies.resolve("backup456"));
+    for (Path old : List.of(left, half, whole)) {
+      Files.setLastModifiedTime(old, FileTime.from(Instant.now().minus(Duration.ofHours(2))));
+    }
+    folder.sweep();
+    try (var now = Files.list(copies)) {
+      assertEquals(List.of(whole, underWay).stream().sorted().toList(), now.sorted().toList());
+    }
   }
 }
