@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 import { createPinia, setActivePinia } from 'pinia'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { useLive } from './live'
 import { useSaver } from './saver'
 
@@ -47,11 +47,14 @@ async function window() {
   const loads = vi.fn(async () => undefined)
   live.keepFresh(loads)
   live.begin()
+  opened.push(live)
   await Promise.resolve()
   return { live, loads, saver: useSaver() }
 }
 const soon = () => vi.advanceTimersByTimeAsync(450)
 let hidden = false
+let opened: ReturnType<typeof useLive>[] = []
+afterEach(() => opened.splice(0).forEach((live) => live.end()))
 
 beforeEach(() => {
   vi.useFakeTimers()
@@ -121,5 +124,23 @@ describe('what happens elsewhere', () => {
     await vi.advanceTimersByTimeAsync(60_000)
     expect(lines).toHaveLength(2)
     expect(windows).toHaveLength(0)
+  })
+
+  it('is asked for anew when the network is back, or nothing was heard for long', async () => {
+    const { live } = await window()
+    dispatchEvent(new Event('online'))
+    expect(lines).toHaveLength(2)
+    expect(lines[0].readyState).toBe(Line.CLOSED)
+    for (let i = 0; i < 8; i++) {
+      await vi.advanceTimersByTimeAsync(15_000)
+      lines[1].says('here', true)
+    }
+    expect(lines).toHaveLength(2)
+    await vi.advanceTimersByTimeAsync(61_000)
+    expect(lines.length).toBeGreaterThan(2)
+    live.end()
+    const then = lines.length
+    dispatchEvent(new Event('online'))
+    expect(lines).toHaveLength(then)
   })
 })

@@ -10,10 +10,14 @@ interface News {
   value?: unknown
 }
 const ASKED = 'asked'
+const HERE = 'here'
 /** Changes that come quickly are shown together. */
 const TOGETHER_MS = 400
 /** So long after the server refused the stream it is asked again. */
 const AGAIN_MS = 15_000
+/** The server says every 15 seconds that it is there; after so long without, the line is dead. */
+const DEAD_MS = 40_000
+const LOOK_MS = 10_000
 
 /**
  * What happens in the workshop, as it happens. However many windows a browser has open, one of them
@@ -32,6 +36,8 @@ export const useLive = defineStore('live', () => {
   let source: EventSource | null = null
   let again: ReturnType<typeof setTimeout> | undefined
   let soon: ReturnType<typeof setTimeout> | undefined
+  let watching: ReturnType<typeof setInterval> | undefined
+  let heardAt = 0
 
   /** Follows from now on. */
   function begin() {
@@ -44,11 +50,15 @@ export const useLive = defineStore('live', () => {
     elector = createLeaderElection(channel)
     elector.awaitLeadership().then(connect)
     document.addEventListener('visibilitychange', seen)
+    window.addEventListener('online', connectAnew)
+    watching = setInterval(() => Date.now() - heardAt > DEAD_MS && connectAnew(), LOOK_MS)
     tell({ about: ASKED })
   }
   /** Follows no more: nobody is signed in. */
   function end() {
     document.removeEventListener('visibilitychange', seen)
+    window.removeEventListener('online', connectAnew)
+    clearInterval(watching)
     clearTimeout(again)
     clearTimeout(soon)
     source?.close()
@@ -64,11 +74,20 @@ export const useLive = defineStore('live', () => {
   function tellAll() {
     if (elector?.isLeader) last.forEach(tell)
   }
+  /** A line that may be dead without a word, as after a sleep or another network. */
+  function connectAnew() {
+    if (source) connect()
+  }
   function connect() {
     if (!channel) return
+    clearTimeout(again)
+    source?.close()
+    heardAt = Date.now()
     source = new EventSource('/api/live')
     source.onmessage = (event) => {
+      heardAt = Date.now()
       const news = JSON.parse(event.data) as News
+      if (news.about === HERE) return
       tell(news)
       hear(news)
     }

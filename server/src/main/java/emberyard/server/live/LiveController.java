@@ -48,7 +48,7 @@ class LiveController {
 
     @Override
     public void beat() throws IOException {
-      emitter.send(SseEmitter.event().comment("here"));
+      send(new LiveNews("here", true));
     }
 
     @Override
