@@ -53,7 +53,7 @@ async function window() {
 }
 const soon = () => vi.advanceTimersByTimeAsync(450)
 let hidden = false
-let opened: ReturnType<typeof useLive>[] = []
+const opened: ReturnType<typeof useLive>[] = []
 afterEach(() => opened.splice(0).forEach((live) => live.end()))
 
 beforeEach(() => {
