@@ -263,6 +263,7 @@ export const useSaver = defineStore('saver', () => {
     wait({ ...now, value })
   }
   function ask(edit: Waiting, problem: Refusal) {
+    away.value = false
     const places = problem.errors.map((error) => error.pointer)
     const now = pending.get(edit.path) ?? edit
     conflict.value = { ...now, theirs: problem.current, places, both: problem.both }

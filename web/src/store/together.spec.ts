@@ -66,13 +66,19 @@ describe('two people at one thing', () => {
     const both = { mine: panel(410, 350), theirs: panel(420, 350) }
     const current = { version: 6, value: panel(420, 350) }
     const errors = [{ pointer: '#/widthMm', sentence: 'Someone changed the same.' }]
-    answers = [answer(412, { title: 'Someone changed the same.', errors, current, both })]
+    answers = [
+      () => Promise.reject(new TypeError('offline')),
+      answer(412, { title: 'Someone changed the same.', errors, current, both }),
+    ]
     saver.save(edit(panel(410, 300)))
     await passes()
+    expect(saver.away).toBe(true)
+    await vi.advanceTimersByTimeAsync(2200)
+    expect(saver.away).toBe(false)
     expect(saver.conflict).toMatchObject({ places: ['#/widthMm'], theirs: current })
     saver.resolve(true)
     await passes()
-    expect(sent[1]).toMatchObject({ version: '"6"', body: panel(410, 350) })
+    expect(sent[2]).toMatchObject({ version: '"6"', body: panel(410, 350) })
     expect(saver.state).toBe('saved')
   })
 
