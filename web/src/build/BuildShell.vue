@@ -42,7 +42,8 @@ useFresh(async () => {
   try {
     await builds.freshen(live.revision)
   } catch (refusal) {
-    if (refusal instanceof Refusal) shell.say(refusal.message)
+    if (!(refusal instanceof Refusal)) throw refusal
+    shell.say(refusal.message)
   }
 })
 </script>

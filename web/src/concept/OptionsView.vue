@@ -30,7 +30,7 @@ async function refresh() {
   loading.value = false
 }
 onMounted(refresh)
-useFresh(refresh)
+useFresh(() => concept.loadOptions())
 
 const seen = ref<Face>('LEFT')
 function view(option: OptionPicture): FaceView | null {

@@ -1,6 +1,7 @@
 // @vitest-environment happy-dom
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { Unreachable } from '../api/client'
 import { useLive } from './live'
 import { useSaver } from './saver'
 
@@ -111,6 +112,15 @@ describe('what happens elsewhere', () => {
     saver.pending.clear()
     await soon()
     expect(loads).toHaveBeenCalledTimes(2)
+  })
+
+  it('is read again until the server answers', async () => {
+    const { loads } = await window()
+    loads.mockRejectedValueOnce(new Unreachable()).mockRejectedValueOnce(new Unreachable())
+    lines[0].says('revision', 7)
+    await soon()
+    await vi.advanceTimersByTimeAsync(10_000)
+    expect(loads).toHaveBeenCalledTimes(3)
   })
 
   it('is asked for again after a refusal, and not once nobody is signed in', async () => {

@@ -1,6 +1,7 @@
 import { BroadcastChannel, createLeaderElection, type LeaderElector } from 'broadcast-channel'
 import { defineStore } from 'pinia'
 import { onBeforeUnmount, ref } from 'vue'
+import { Unreachable } from '../api/client'
 import { useSaver } from './saver'
 import { useSession } from './session'
 
@@ -13,6 +14,8 @@ const ASKED = 'asked'
 const HERE = 'here'
 /** Changes that come quickly are shown together. */
 const TOGETHER_MS = 400
+/** So long after the server did not answer a screen it is asked again. */
+const AWAY_MS = 2000
 /** So long after the server refused the stream it is asked again. */
 const AGAIN_MS = 15_000
 /** The server says every 15 seconds that it is there; after so long without, the line is dead. */
@@ -107,15 +110,19 @@ export const useLive = defineStore('live', () => {
     revision.value = news.value as number
     later()
   }
-  function later() {
-    soon ??= setTimeout(show, TOGETHER_MS)
+  function later(ms = TOGETHER_MS) {
+    soon ??= setTimeout(show, ms)
   }
   /** Whoever looks sees what is new; a window nobody looks at waits until somebody does. */
-  function show() {
+  async function show() {
     soon = undefined
     if (document.hidden || !channel) return
-    if (useSaver().state === 'saving') later()
-    else screens.forEach((load) => load().catch(() => undefined))
+    if (useSaver().state === 'saving') return later()
+    const read = await Promise.allSettled([...screens].map((load) => load()))
+    const away = read.some(
+      (each) => each.status === 'rejected' && each.reason instanceof Unreachable,
+    )
+    if (away && channel) later(AWAY_MS)
   }
   function seen() {
     if (document.hidden) return
