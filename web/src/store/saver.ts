@@ -141,6 +141,7 @@ export const useSaver = defineStore('saver', () => {
     copy.sent = before?.sent
     copy.act = actNow()
     copy.base = before ? before.base : stored.get(edit.path)
+    if (before && before.act !== copy.act) flush() // what belongs to the act before goes out as that
     wait(copy)
     stillRefused(copy)
     later(TYPING_MS)

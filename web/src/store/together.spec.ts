@@ -1,5 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { begin } from './act'
 import { fakeBrowser } from './fakeBrowser'
 import { useSaver } from './saver'
 
@@ -134,6 +135,17 @@ describe('two people at one thing', () => {
     await passes()
     expect(sent[0].act).toMatch(/^[A-Za-z0-9-]{8,60}$/)
     expect(sent[1].act).toBe(sent[0].act)
+  })
+
+  it('keeps two fields two steps, however quickly they are typed', async () => {
+    const saver = open()
+    saver.save(edit(panel(410, 300)))
+    begin()
+    saver.save(edit(panel(410, 320)))
+    await passes()
+    expect(sent.map(({ body }) => body)).toEqual([panel(410, 300), panel(410, 320)])
+    expect(sent[0].act).not.toBe(sent[1].act)
+    expect(saver.state).toBe('saved')
   })
 
   it('waits while the disk is full, and says so', async () => {
