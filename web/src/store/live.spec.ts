@@ -114,6 +114,17 @@ describe('what happens elsewhere', () => {
     expect(loads).toHaveBeenCalledTimes(2)
   })
 
+  it('asks in all windows who is here when one signs out', async () => {
+    const first = await window()
+    const asked = vi.spyOn(globalThis, 'fetch')
+    const second = await window()
+    second.live.end()
+    await Promise.resolve()
+    expect(asked.mock.calls.map(([address]) => address)).toEqual(['/api/session'])
+    expect(windows).toHaveLength(1)
+    first.live.end()
+  })
+
   it('is read again until the server answers', async () => {
     const { loads } = await window()
     loads.mockRejectedValueOnce(new Unreachable()).mockRejectedValueOnce(new Unreachable())

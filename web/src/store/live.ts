@@ -12,6 +12,8 @@ interface News {
 }
 const ASKED = 'asked'
 const HERE = 'here'
+/** Somebody signed out in one window: the others have the same cookie. */
+const LEFT = 'left'
 /** Changes that come quickly are shown together. */
 const TOGETHER_MS = 400
 /** So long after the server did not answer a screen it is asked again. */
@@ -48,6 +50,7 @@ export const useLive = defineStore('live', () => {
     channel = new BroadcastChannel<News>('ember-yard')
     channel.onmessage = (news) => {
       if (news.about === ASKED) tellAll()
+      else if (news.about === LEFT) askWhoIsHere()
       else hear(news)
     }
     elector = createLeaderElection(channel)
@@ -67,8 +70,12 @@ export const useLive = defineStore('live', () => {
     source?.close()
     source = null
     last.clear()
-    channel?.close().catch(() => undefined)
+    const left = channel
     channel = null
+    left
+      ?.postMessage({ about: LEFT })
+      .then(() => left.close())
+      .catch(() => undefined)
     elector = null
   }
   function tell(news: News) {
@@ -97,11 +104,14 @@ export const useLive = defineStore('live', () => {
     // a line that broke is taken up again by the browser; one that was refused is not
     source.onerror = () => {
       if (source?.readyState !== EventSource.CLOSED) return
-      useSession()
-        .load()
-        .catch(() => undefined)
+      askWhoIsHere()
       again = setTimeout(connect, AGAIN_MS)
     }
+  }
+  function askWhoIsHere() {
+    useSession()
+      .load()
+      .catch(() => undefined)
   }
   function hear(news: News) {
     last.set(news.about, news)

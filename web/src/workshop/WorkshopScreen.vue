@@ -261,4 +261,12 @@ p {
 .file:focus-within {
   outline: 2px solid var(--focus);
 }
+@media (max-width: 900px) {
+  .page {
+    padding: 12px 14px 40px;
+  }
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

@@ -112,6 +112,9 @@ class TogetherTest {
     new Hands(windows.get(0)).write("Height", "112").saved();
     windows.forEach(window -> assertThat(field(window, "Height")).hasValue("112"));
     assertEquals(1, lines.get(), "one other window took over");
+    at(windows.get(1), "/workshop", "Workshop");
+    new Hands(windows.get(1)).press("Sign out");
+    assertThat(windows.get(3).getByLabel("Password")).isVisible();
     browser.close();
   }
 
