@@ -147,10 +147,10 @@ describe('undo', () => {
     await undoing
     const order = sent.filter((each) => each.method !== 'GET').map((each) => each.url)
     expect(order).toEqual(['/api/builds/b/panels/p', '/api/undo?place=b'])
-    expect(useShell().message).toBe('Taken back in this build: “Left window” (panels) and 1 more.')
+    expect(useShell().message).toBe('Taken back in this build: “Left window” (part) and 1 more.')
     answers['POST /api/redo?place=b'] = () => ({ undone: { ...undone, name: '', changes: 1 } })
     await useUndo().redo()
-    expect(useShell().message).toBe('Done again in this build: a change of panels.')
+    expect(useShell().message).toBe('Done again in this build: one part.')
   })
 
   it('says when there is nothing, and when somebody else was faster', async () => {

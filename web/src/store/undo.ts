@@ -1,6 +1,7 @@
 import { defineStore } from 'pinia'
 import { send } from '../api/client'
 import type { Undone } from '../api/types'
+import { kindWord } from '../ui/kindWords'
 import { begin } from './act'
 import { useBuild } from './build'
 import { useClock } from './clock'
@@ -38,12 +39,12 @@ export const useUndo = defineStore('undo', () => {
       shell.say((problem as Error).message)
     }
   }
-  /** “Taken back in this build: “Left window”, panels.” */
+  /** “Taken back in this build: “Left window” (part).” */
   function words(way: 'undo' | 'redo', done: Undone | null, where: string): string {
     const here = where ? 'in this build' : 'in the workshop'
     if (!done) return `Nothing of yours to ${way === 'undo' ? 'take back' : 'do again'} ${here}.`
-    const kind = done.kind.replaceAll('-', ' ')
-    const what = done.name ? `“${done.name}” (${kind})` : `a change of ${kind}`
+    const kind = kindWord(done.kind)
+    const what = done.name ? `“${done.name}” (${kind})` : `one ${kind}`
     const more = done.changes > 1 ? ` and ${done.changes - 1} more` : ''
     return `${way === 'undo' ? 'Taken back' : 'Done again'} ${here}: ${what}${more}.`
   }

@@ -8,7 +8,8 @@ import StageFrame from '../build/StageFrame.vue'
 import { useBuild } from '../store/build'
 import { useSaver } from '../store/saver'
 import { useShell } from '../store/shell'
-import { clockHere, dayHere, plain } from '../ui/words'
+import { kindWord } from '../ui/kindWords'
+import { clockHere, dayHere } from '../ui/words'
 
 /** Who changed what and when; any earlier state of a thing can come back. */
 const PAGE = 50
@@ -31,28 +32,11 @@ watch(
   () => load().catch((refusal) => shell.say(refusal.message)),
   { immediate: true },
 )
-const WORD: Record<string, string> = {
-  briefs: 'brief',
-  concepts: 'concept',
-  schemes: 'finish',
-  treatments: 'film or touch',
-  'outside-finishes': 'outside finish',
-  faults: 'paint fault',
-  airs: 'air of a day',
-  'test-cards': 'test card',
-  strips: 'light strip',
-  items: 'thing on a face',
-  panels: 'part',
-  marks: 'mark',
-  remarks: 'something said',
-  'manual-tasks': 'task',
-  'change-orders': 'change order',
-}
-const word = (kind: string) => WORD[kind] ?? plain(kind).replace(/s$/, '')
 const shown = computed(() => {
   const text = wanted.value.trim().toLowerCase()
   return steps.value.filter(
-    (step) => !text || `${step.name} ${word(step.kind)} ${step.by}`.toLowerCase().includes(text),
+    (step) =>
+      !text || `${step.name} ${kindWord(step.kind)} ${step.by}`.toLowerCase().includes(text),
   )
 })
 async function restore(step: HistoryStep, state: 'before' | 'after') {
@@ -60,7 +44,7 @@ async function restore(step: HistoryStep, state: 'before' | 'after') {
     await saver.settled()
     await send('POST', `${base.value}/${step.seq}/restore?state=${state}`)
     await builds.reload()
-    shell.say(`${step.name || word(step.kind)} is as it was. Ctrl+Z takes that back.`)
+    shell.say(`${step.name || kindWord(step.kind)} is as it was. Ctrl+Z takes that back.`)
   } catch (refusal) {
     shell.say((refusal as Error).message)
   }
@@ -89,8 +73,8 @@ async function restore(step: HistoryStep, state: 'before' | 'after') {
           <td class="mono when">{{ dayHere(step.at) }} {{ clockHere(step.at) }}</td>
           <td class="who">{{ step.by }}</td>
           <td>
-            <strong>{{ step.name || word(step.kind) }}</strong>
-            <span v-if="step.name" class="soft kind">{{ word(step.kind) }}</span>
+            <strong>{{ step.name || kindWord(step.kind) }}</strong>
+            <span v-if="step.name" class="soft kind">{{ kindWord(step.kind) }}</span>
             {{ step.what
             }}<template v-if="step.words.length">: {{ step.words.join('; ') }}</template>
             <span v-if="step.undone" class="soft"> (taken back)</span>
@@ -100,7 +84,7 @@ async function restore(step: HistoryStep, state: 'before' | 'after') {
               class="bare"
               size="small"
               :label="step.what === 'added' ? 'Take it out again' : 'As it was before'"
-              :aria-label="`${step.what === 'added' ? 'Take it out again' : 'As it was before'}: ${step.name || word(step.kind)}, ${clockHere(step.at)}`"
+              :aria-label="`${step.what === 'added' ? 'Take it out again' : 'As it was before'}: ${step.name || kindWord(step.kind)}, ${clockHere(step.at)}`"
               @click="restore(step, 'before')"
             />
             <Button
@@ -108,7 +92,7 @@ async function restore(step: HistoryStep, state: 'before' | 'after') {
               class="bare"
               size="small"
               label="As it was after"
-              :aria-label="`As it was after: ${step.name || word(step.kind)}, ${clockHere(step.at)}`"
+              :aria-label="`As it was after: ${step.name || kindWord(step.kind)}, ${clockHere(step.at)}`"
               @click="restore(step, 'after')"
             />
           </td>

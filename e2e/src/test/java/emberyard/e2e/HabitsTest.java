@@ -72,11 +72,11 @@ class HabitsTest {
     hands.saved();
     assertEquals("Birch side y2", hands.value("Name"));
     page.keyboard().press("Control+z");
-    hands.sees("Taken back in this build: “Birch side” (panels).");
+    hands.sees("Taken back in this build: “Birch side” (part).");
     assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
         .hasValue("Birch side");
     page.keyboard().press("Control+y");
-    hands.sees("Done again in this build: “Birch side y2” (panels).");
+    hands.sees("Done again in this build: “Birch side y2” (part).");
     assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
         .hasValue("Birch side y2");
     page.keyboard().press("Control+z");
