@@ -164,4 +164,16 @@ describe('what happens elsewhere', () => {
     dispatchEvent(new Event('online'))
     expect(lines).toHaveLength(then)
   })
+
+  it('is followed again by whoever signs in next', async () => {
+    const { live, loads } = await window()
+    lines[0].says('revision', 7)
+    live.end()
+    await vi.advanceTimersByTimeAsync(0)
+    live.begin()
+    await Promise.resolve()
+    lines[1].says('revision', 8)
+    await soon()
+    expect(loads).toHaveBeenCalledTimes(1)
+  })
 })

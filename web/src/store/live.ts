@@ -67,6 +67,7 @@ export const useLive = defineStore('live', () => {
     clearInterval(watching)
     clearTimeout(again)
     clearTimeout(soon)
+    soon = undefined
     source?.close()
     source = null
     last.clear()

@@ -107,7 +107,8 @@ final class Shape {
         return shape;
       }
       Geometry around = DouglasPeuckerSimplifier.simplify(offset(exact, coarseMm), coarseMm);
-      shape = around.intersection(box);
+      // made valid again it may have lost a corner: then the hull is safe
+      shape = around.covers(exact) ? around.intersection(box) : exact.convexHull();
     }
     return ConvexParts.of(shape).size() <= mostParts ? shape : exact.convexHull();
   }
