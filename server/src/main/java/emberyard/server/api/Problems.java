@@ -18,6 +18,7 @@ import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import tools.jackson.core.JacksonException;
@@ -120,6 +121,12 @@ class Problems {
   @ExceptionHandler
   ResponseEntity<Problem> tooLarge(MaxUploadSizeExceededException problem) {
     return answer(HttpStatus.CONTENT_TOO_LARGE, "The file is larger than 12 MB.");
+  }
+
+  /** Somebody who was being told news went away: nobody is there to be answered. */
+  @ExceptionHandler
+  void gone(AsyncRequestNotUsableException left) {
+    LOG.debug("Gone", left);
   }
 
   @ExceptionHandler

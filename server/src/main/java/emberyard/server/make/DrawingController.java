@@ -7,6 +7,7 @@ import emberyard.core.geometry.Rect;
 import emberyard.core.geometry.SvgPath;
 import emberyard.core.make.CutDrawing;
 import emberyard.core.make.DrawnPart;
+import emberyard.core.make.MadePart;
 import emberyard.core.make.Parts;
 import emberyard.core.make.file.DrawnLines;
 import emberyard.core.make.file.DxfReader;
@@ -98,6 +99,15 @@ class DrawingController {
         : DxfReader.read(text);
   }
 
+  /** Why a part can't be drawn. */
+  private static String why(YardReader.Reading reading, String buildId, String panelId) {
+    return reading.build(buildId).parts().stream()
+        .filter(part -> part.panel().id().equals(panelId))
+        .map(MadePart::problem)
+        .findFirst()
+        .orElse("This part can't be drawn.");
+  }
+
   /** One part; with the kerf, as it has to be cut. */
   @GetMapping("/api/builds/{buildId}/panels/{panelId}.{form:svg|dxf}")
   ResponseEntity<byte[]> part(
@@ -112,8 +122,7 @@ class DrawingController {
     DrawnPart drawn =
         Parts.of(build, reading.book())
             .drawn(panelId)
-            .orElseThrow(
-                () -> new Refused(HttpStatus.CONFLICT, "Its numbers contradict each other."));
+            .orElseThrow(() -> new Refused(HttpStatus.CONFLICT, why(reading, buildId, panelId)));
     refuseDanger(panel, reading.book());
     double kerfMm = kerf ? kerfMm(panel, reading.book()) : 0;
     return file(CutDrawing.of(drawn, kerfMm), panel.name(), form);

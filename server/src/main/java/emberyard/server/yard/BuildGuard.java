@@ -96,6 +96,26 @@ class BuildGuard {
     return new Sifted(builds, broken);
   }
 
+  /**
+   * Builds that can each be derived and not all together, as when their work goes on beyond all
+   * years: those that came first stay, the others say why.
+   */
+  static Sifted together(Sifted apart, WorkshopBook book, Instant minute) {
+    List<Build> builds = new ArrayList<>();
+    Map<String, Broken> broken = new LinkedHashMap<>(apart.broken());
+    for (Build build : apart.builds()) {
+      builds.add(build);
+      String reason = Trial.fault(builds, book, minute);
+      if (reason != null) {
+        builds.remove(builds.size() - 1);
+        String sentence = "Together with the builds before it: " + reason;
+        Broken late = new Broken(build.id(), build.brief().name(), sentence, List.of());
+        broken.putIfAbsent(build.id(), late);
+      }
+    }
+    return new Sifted(builds, broken);
+  }
+
   private Broken rewind(
       String id, Map<Key, Object> now, String reason, Trial trial, List<Build> builds) {
     Map<Key, Past> rewound = new LinkedHashMap<>();

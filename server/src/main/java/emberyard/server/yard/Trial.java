@@ -1,5 +1,6 @@
 package emberyard.server.yard;
 
+import emberyard.core.build.Build;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.YardPlan;
@@ -25,7 +26,16 @@ record Trial(WorkshopBook book, Instant minute) {
       }
     }
     try {
-      YardPlan.of(List.of(YardReader.build(all)), book, minute)
+      return fault(List.of(YardReader.build(all)), book, minute);
+    } catch (InvalidValue invalid) {
+      return invalid.getMessage();
+    }
+  }
+
+  /** Why these builds can't be derived together; null when they can. */
+  static @Nullable String fault(List<Build> builds, WorkshopBook book, Instant minute) {
+    try {
+      YardPlan.of(builds, book, minute)
           .picture()
           .builds()
           .values()

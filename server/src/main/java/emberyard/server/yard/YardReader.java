@@ -171,10 +171,12 @@ public class YardReader {
       return known.with(book, all(perBuild), Map.of());
     } catch (RuntimeException oneIsBroken) {
       BuildGuard.Sifted sifted = guard.sift(perBuild, book, minute);
-      if (sifted.broken().isEmpty()) {
-        throw oneIsBroken;
+      try {
+        return known.with(book, sifted.builds(), sifted.broken());
+      } catch (RuntimeException notTogether) {
+        sifted = BuildGuard.together(sifted, book, minute);
+        return known.with(book, sifted.builds(), sifted.broken());
       }
-      return known.with(book, sifted.builds(), sifted.broken());
     }
   }
 
