@@ -246,7 +246,10 @@ export const useSaver = defineStore('saver', () => {
         version,
         edit.act,
       )
-      versions.set(edit.path, kept.version)
+      // what others changed came back with it: a field that is typed in does not show that yet
+      if (kept.value === undefined || covers(kept.value, value))
+        versions.set(edit.path, kept.version)
+      else seen.read(edit.path, kept.version, versions.has(edit.path))
       layTogether(edit, value, kept.value)
       stored.set(edit.path, kept.value ?? value)
     }

@@ -14,7 +14,7 @@ export class SeenVersions {
     document.addEventListener?.('input', (event) => this.typed(event.target), true)
     document.addEventListener?.('focusout', () => this.left())
   }
-  /** A thing was read anew. */
+  /** A thing was read anew, or came back with what others changed. */
   read(path: string, version: number, known: boolean) {
     if (known && this.typing) this.waiting.set(path, version)
     else this.show(path, version)
