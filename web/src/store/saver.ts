@@ -247,9 +247,9 @@ export const useSaver = defineStore('saver', () => {
         edit.act,
       )
       // what others changed came back with it: a field that is typed in does not show that yet
-      if (kept.value === undefined || covers(kept.value, value))
-        versions.set(edit.path, kept.version)
-      else seen.read(edit.path, kept.version, versions.has(edit.path))
+      const withOthers = kept.value !== undefined && !covers(kept.value, value)
+      if (withOthers && seen.typing) seen.read(edit.path, kept.version, true)
+      else versions.set(edit.path, kept.version)
       layTogether(edit, value, kept.value)
       stored.set(edit.path, kept.value ?? value)
     }

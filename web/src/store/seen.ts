@@ -8,7 +8,8 @@ const TEXT =
  */
 export class SeenVersions {
   private readonly waiting = new Map<string, number>()
-  private typing = false
+  /** Somebody has typed since a field was entered. */
+  typing = false
 
   constructor(private readonly show: (path: string, version: number) => void) {
     document.addEventListener?.('input', (event) => this.typed(event.target), true)
