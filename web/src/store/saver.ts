@@ -246,10 +246,7 @@ export const useSaver = defineStore('saver', () => {
         version,
         edit.act,
       )
-      // what others changed came back with it: a field that is typed in does not show that yet
-      const withOthers = kept.value !== undefined && !covers(kept.value, value)
-      if (withOthers && seen.typing) seen.read(edit.path, kept.version, true)
-      else versions.set(edit.path, kept.version)
+      versions.set(edit.path, kept.version)
       layTogether(edit, value, kept.value)
       stored.set(edit.path, kept.value ?? value)
     }

@@ -8,14 +8,13 @@ const TEXT =
  */
 export class SeenVersions {
   private readonly waiting = new Map<string, number>()
-  /** Somebody has typed since a field was entered. */
-  typing = false
+  private typing = false
 
   constructor(private readonly show: (path: string, version: number) => void) {
     document.addEventListener?.('input', (event) => this.typed(event.target), true)
     document.addEventListener?.('focusout', () => this.left())
   }
-  /** A thing was read anew, or came back with what others changed. */
+  /** A thing was read anew. */
   read(path: string, version: number, known: boolean) {
     if (known && this.typing) this.waiting.set(path, version)
     else this.show(path, version)

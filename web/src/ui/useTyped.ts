@@ -88,6 +88,7 @@ export function useTyped<T>(from: {
   let first = from.value()
   let over = from.shown()
   let told = false
+  let latest = first
 
   /** Text nobody can read outlives a reload; a form keeps its own. */
   function remember(typed: string | null) {
@@ -104,9 +105,18 @@ export function useTyped<T>(from: {
    * stands: `90` on the way to `90 kg` is not kept as 90.
    */
   function say(value: T | undefined) {
-    if (value !== undefined) from.tell(value)
-    else if (told) from.tell(first)
+    if (value !== undefined) tell(value)
+    else if (told) tell(first)
     told = value !== undefined
+  }
+  /**
+   * A key that changes nothing (`140.` on the way to `140.5`) is not told: its answer would bring
+   * what others stored meanwhile, and the next key would be typed over that unseen.
+   */
+  function tell(value: T) {
+    if (told && JSON.stringify(value) === JSON.stringify(latest)) return
+    latest = value
+    from.tell(value)
   }
   function put(value: string | undefined) {
     if (!typing.value) {
