@@ -6,24 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Keyboard, undo, lost connection, helpers: on the demo. */
-class HabitsTest {
-  private static Yard yard;
-
-  @BeforeAll
-  static void open() {
-    yard = Yard.demo();
-  }
-
-  @AfterAll
-  static void close() {
-    yard.close();
-  }
-
+class HabitsTest extends OnDemo {
   @Test
   void everythingIsReachedByKeys() {
     Page page = yard.signedIn("ines");

@@ -7,8 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -16,19 +14,7 @@ import org.junit.jupiter.api.Test;
  * server away, Back and reload in mid-word, two people on one tablet, open work before a check. The
  * long form is {@code SlowTypingProof}.
  */
-class SlowTypingTest {
-  private static Yard yard;
-
-  @BeforeAll
-  static void open() {
-    yard = Yard.demo();
-  }
-
-  @AfterAll
-  static void close() {
-    yard.close();
-  }
-
+class SlowTypingTest extends OnDemo {
   private static Hands at(Page page, String path, String heading) {
     page.navigate(yard.address(path));
     return new Hands(page).seesHeading(heading);

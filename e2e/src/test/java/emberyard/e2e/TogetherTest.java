@@ -11,26 +11,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Two people and many windows on the same builds: on the demo. */
-class TogetherTest {
+class TogetherTest extends OnDemo {
   private static final boolean LONG = Boolean.getBoolean("ember.long");
   private static final int WALKS = LONG ? 6 : 1;
   private static final int STEPS = LONG ? 60 : 14;
-  private static Yard yard;
-
-  @BeforeAll
-  static void open() {
-    yard = Yard.demo();
-  }
-
-  @AfterAll
-  static void close() {
-    yard.close();
-  }
 
   private static Locator field(Page page, String label) {
     return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).first();

@@ -47,11 +47,6 @@ class LiveController {
     }
 
     @Override
-    public void beat() throws IOException {
-      send(new LiveNews("here", true));
-    }
-
-    @Override
     public void close() {
       emitter.complete();
     }

@@ -51,7 +51,7 @@ class LiveFeed {
   }
 
   /**
-   * Somebody looks from now on; how everything stands is sent at once.
+   * Somebody looks from now on; with the next tick how everything stands is sent.
    *
    * @throws Refused 503 where too many look already
    */
@@ -65,7 +65,6 @@ class LiveFeed {
     }
     LiveReader reader = new LiveReader(who, line);
     readers.add(reader);
-    reader.tick(topics, BEAT_TICKS, senders);
     return reader;
   }
 

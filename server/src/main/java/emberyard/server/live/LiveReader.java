@@ -19,11 +19,11 @@ final class LiveReader {
   interface Line {
     void send(LiveNews news) throws IOException;
 
-    /** Something that keeps the line open, and finds out that it is gone. */
-    void beat() throws IOException;
-
     void close();
   }
+
+  /** Keeps the line open, and finds out that it is gone. */
+  private static final Map<String, Object> HERE = Map.of("here", true);
 
   private final Account who;
   private final Line line;
@@ -53,7 +53,7 @@ final class LiveReader {
   /**
    * Has what changed sent, unless something is still on its way.
    *
-   * @param beatTicks after so many calls without news it is only asked whether anybody is there
+   * @param beatTicks after so many calls without news it is said that the line is open
    */
   void tick(List<LiveTopic> topics, int beatTicks, Executor senders) {
     if (gone || !sending.compareAndSet(false, true)) {
@@ -67,7 +67,7 @@ final class LiveReader {
         return;
       }
       quietTicks = 0;
-      senders.execute(() -> send(news));
+      senders.execute(() -> send(news.isEmpty() ? HERE : news));
     } catch (RejectedExecutionException closing) {
       sending.set(false);
     } catch (RuntimeException broken) {
@@ -96,9 +96,6 @@ final class LiveReader {
       for (Map.Entry<String, Object> each : news.entrySet()) {
         line.send(new LiveNews(each.getKey(), each.getValue()));
         sent.put(each.getKey(), each.getValue());
-      }
-      if (news.isEmpty()) {
-        line.beat();
       }
     } catch (IOException | IllegalStateException left) {
       gone = true;

@@ -41,9 +41,6 @@ class LiveFeedTest {
     }
 
     @Override
-    public void beat() {}
-
-    @Override
     public void close() {}
 
     Object next() throws InterruptedException {
