@@ -67,4 +67,17 @@ final class Ground {
         sheet.offcut(),
         sheet.outline().areaMm2());
   }
+
+  /** How far it is used along its longer side. */
+  double reach(List<Spot> spots) {
+    boolean lengthwise = width >= height;
+    return spots.stream()
+        .mapToDouble(s -> lengthwise ? s.x() + s.shape().width : s.y() + s.shape().height)
+        .reduce(0, Math::max);
+  }
+
+  /** Its shorter side. */
+  double across() {
+    return Math.min(width, height);
+  }
 }

@@ -301,23 +301,10 @@ public final class Nester {
       List<Spot> spots = layout.spots().get(sheet);
       if (!spots.isEmpty()) {
         Ground ground = grounds.get(sheet);
-        double far = far(ground, spots);
-        double across = Math.min(ground.width, ground.height);
-        cost += (ground.offcut ? 0 : ground.areaMm2) + far * across;
+        cost += (ground.offcut ? 0 : ground.areaMm2) + ground.reach(spots) * ground.across();
       }
     }
     return cost;
-  }
-
-  private static double far(Ground ground, List<Spot> spots) {
-    boolean lengthwise = ground.width >= ground.height;
-    double far = 0;
-    for (Spot spot : spots) {
-      far =
-          Math.max(
-              far, lengthwise ? spot.x() + spot.shape().width : spot.y() + spot.shape().height);
-    }
-    return far;
   }
 
   /** Whether everything lies and a long run of tries has found nothing better. */
@@ -328,74 +315,11 @@ public final class Nester {
 
   /** Area placed ÷ area of the sheets that are used. */
   public double sheetShare() {
-    double placed = 0;
-    double used = 0;
-    for (int sheet = 0; sheet < grounds.size(); sheet++) {
-      List<Spot> spots = best.spots().get(sheet);
-      if (!spots.isEmpty()) {
-        used += grounds.get(sheet).areaMm2;
-        placed += spots.stream().mapToDouble(s -> s.shape().areaMm2).sum();
-      }
-    }
-    return used == 0 ? 0 : placed / used;
+    return new LayoutAnswer(job, grounds, best).sheetShare();
   }
 
   /** The best layout so far. */
   public NestResult result() {
-    List<NestJob.PieceSpot> placements = new ArrayList<>();
-    List<String> unplaced = new ArrayList<>();
-    for (int i = 0; i < best.order().length; i++) {
-      NestJob.Piece piece = job.pieces().get(best.order()[i]);
-      int sheet = best.sheetOf()[i];
-      if (sheet < 0) {
-        unplaced.add(piece.id());
-      } else {
-        Spot spot = best.spotOf()[i];
-        placements.add(
-            new NestJob.PieceSpot(
-                piece.id(),
-                sheet,
-                spot.x() + spot.shape().insetX + grounds.get(sheet).originX,
-                spot.y() + spot.shape().insetY + grounds.get(sheet).originY,
-                spot.shape().turnDegrees));
-      }
-    }
-    return new NestResult(placements, unplaced, uses(), leastSheets(), tries);
-  }
-
-  private List<NestResult.SheetUse> uses() {
-    List<NestResult.SheetUse> uses = new ArrayList<>();
-    for (int sheet = 0; sheet < grounds.size(); sheet++) {
-      List<Spot> spots = best.spots().get(sheet);
-      if (!spots.isEmpty()) {
-        Ground ground = grounds.get(sheet);
-        double far = far(ground, spots);
-        double across = Math.min(ground.width, ground.height);
-        double area = spots.stream().mapToDouble(s -> s.shape().areaMm2).sum();
-        uses.add(
-            new NestResult.SheetUse(
-                sheet,
-                job.sheets().get(sheet).id(),
-                spots.size(),
-                far,
-                area / (far * across),
-                area));
-      }
-    }
-    return uses;
-  }
-
-  /** Whole sheets of the largest kind that the area alone asks for, offcuts counted as full. */
-  private int leastSheets() {
-    double area = shapes.stream().mapToDouble(s -> s.get(0).areaMm2).sum();
-    double largest = 0;
-    for (Ground ground : grounds) {
-      if (ground.offcut) {
-        area -= ground.areaMm2;
-      } else {
-        largest = Math.max(largest, ground.areaMm2);
-      }
-    }
-    return area <= 0 || largest == 0 ? 0 : (int) Math.ceil(area / largest - 1e-9);
+    return new LayoutAnswer(job, grounds, best).result(tries);
   }
 }
