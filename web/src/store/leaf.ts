@@ -34,6 +34,10 @@ export function changedLeaves(before: unknown, after: unknown, at = '#'): string
 export function withLeaf<T>(thing: T, pointer: string, from: unknown): T {
   return laid(thing, steps(pointer), from) as T
 }
+/** A copy of `thing` with all of these taken from `from`. */
+export function withLeaves<T>(thing: T, pointers: string[], from: unknown): T {
+  return pointers.reduce((copy, pointer) => withLeaf(copy, pointer, from), thing)
+}
 function laid(thing: unknown, path: string[], from: unknown): unknown {
   if (path.length === 0) return from
   if (!isBag(thing) || !isBag(from)) return from
@@ -48,4 +52,14 @@ function laid(thing: unknown, path: string[], from: unknown): unknown {
 function sameMembers(a: unknown[], b: unknown[]): boolean {
   const id = (member: unknown) => (isBag(member) ? member.id : undefined)
   return a.length === b.length && a.every((member, at) => id(member) === id(b[at]))
+}
+
+/** Whether the server's value holds all that was sent (it may add what has defaults). */
+export function covers(theirs: unknown, sent: unknown): boolean {
+  if (typeof sent !== 'object' || sent === null) return same(theirs, sent)
+  if (typeof theirs !== 'object' || theirs === null) return false
+  return Object.entries(sent).every(
+    ([field, value]) =>
+      value === null || value === undefined || covers((theirs as Bag)[field], value),
+  )
 }

@@ -2,49 +2,13 @@ import { defineStore } from 'pinia'
 import { computed, nextTick, reactive, ref } from 'vue'
 import { Refusal, Unreachable, send, type FieldError } from '../api/client'
 import { actNow } from './act'
+import { nameOf, type Conflict, type Edit, type Refused, type Waiting } from './edit'
 import { KeptEntries } from './kept'
-import { changedLeaves, leafAt, same, withLeaf } from './leaf'
+import { changedLeaves, covers, leafAt, same, withLeaves } from './leaf'
+import { typedSince, without, wholly } from './narrowed'
 import { SeenVersions } from './seen'
 import { useSession } from './session'
 import { useShell } from './shell'
-
-export interface Edit {
-  /** "panels/p1" */
-  key: string
-  /** Address of the thing. */
-  path: string
-  /** The whole thing; null takes it away. */
-  value: unknown
-  /** Where the thing is made by a POST: that address. */
-  post?: string
-}
-
-/** An edit on its way: on which version it was typed and what was sent of it last. */
-interface Waiting extends Edit {
-  /** The step of undo it belongs to. */
-  act?: string
-  version?: number
-  /** What the server held of it when it was typed. */
-  base?: unknown
-  /** The last values sent, the newest last: an answer that was lost is known again by them. */
-  sent?: unknown[]
-}
-
-/** An edit of which some fields, or all (`#`), were refused; they stay as typed. */
-export interface Refused extends Edit {
-  errors: FieldError[]
-  /** Nothing of it could be stored without its refused fields. */
-  whole?: boolean
-}
-
-export interface Conflict extends Edit {
-  /** null where they took the thing away. */
-  theirs: { version: number; value: unknown } | null
-  /** Pointers to what both changed; empty where all of it is asked. */
-  places: string[]
-  /** Everything laid together, what both changed taken from one side. */
-  both: { mine: unknown; theirs: unknown } | null
-}
 
 const TYPING_MS = 60
 const RETRY_MS = 2000
@@ -214,10 +178,14 @@ export const useSaver = defineStore('saver', () => {
           ask(edit, problem)
           return false
         }
-        const rest = without(edit, value, problem, errors)
-        const fresh = rest === null && !narrowed ? typedSince(edit) : null
+        note(problem, errors)
+        // a thing that is made by a POST is made whole or not at all
+        const base = edit.post ? undefined : stored.get(edit.path)
+        const rest = errors.length > MOST_REFUSALS ? null : without(value, base, problem.errors)
+        const was = turnedDown.get(edit.path)
+        const fresh = rest === null && !narrowed ? typedSince(edit.value, base, was) : null
         if (rest === null && fresh === null) {
-          leave(edit, errors, wholly(edit, errors))
+          leave(edit, errors, wholly(edit.value, base, errors))
           settle(edit)
           return true
         }
@@ -257,11 +225,7 @@ export const useSaver = defineStore('saver', () => {
     const now = pending.get(edit.path)
     if (kept === undefined || !now || now === edit || now.value === null) return
     if (covers(kept, sent)) return
-    const value = changedLeaves(sent, now.value).reduce<unknown>(
-      (thing, pointer) => withLeaf(thing, pointer, now.value),
-      kept,
-    )
-    wait({ ...now, value })
+    wait({ ...now, value: withLeaves(kept, changedLeaves(sent, now.value), now.value) })
   }
   function ask(edit: Waiting, problem: Refusal) {
     away.value = false
@@ -277,46 +241,11 @@ export const useSaver = defineStore('saver', () => {
     stored.set(edit.path, current.value)
     return true
   }
-  /**
-   * The edit with its refused fields as the server holds them, so that the others are saved; null
-   * where that does not help. What was refused is noted in `errors`.
-   */
-  function without(edit: Waiting, value: unknown, problem: Refusal, errors: FieldError[]): unknown {
-    const found = problem.errors.length
-      ? problem.errors
-      : [{ pointer: '#', sentence: problem.message }]
+  /** Gathers what was refused: a refusal names one field at a time. */
+  function note(problem: Refusal, errors: FieldError[]) {
+    const whole = [{ pointer: '#', sentence: problem.message }]
+    const found = problem.errors.length ? problem.errors : whole
     errors.push(...found.filter((each) => !errors.some((e) => e.pointer === each.pointer)))
-    const base = stored.get(edit.path)
-    const whole = base === undefined || edit.post || value === null || problem.errors.length === 0
-    let rest = value
-    if (!whole) found.forEach((error) => (rest = withLeaf(rest, error.pointer, base)))
-    const stuck = same(rest, value) || same(rest, base) || errors.length > MOST_REFUSALS
-    return whole || stuck ? null : rest
-  }
-  /** Whether more of a thing is left unsaved than the fields that were refused. */
-  function wholly(edit: Waiting, errors: FieldError[]): boolean {
-    const base = stored.get(edit.path)
-    if (base === undefined || edit.post || edit.value === null) return true
-    if (errors.some((error) => error.pointer === '#')) return true
-    const rest = errors.reduce<unknown>(
-      (thing, error) => withLeaf(thing, error.pointer, base),
-      edit.value,
-    )
-    return !same(rest, base)
-  }
-  /**
-   * What was typed since this thing was last refused, laid over what the server holds: two fields
-   * that are only right together (from and to) must not keep a third from being saved.
-   */
-  function typedSince(edit: Waiting): unknown {
-    const base = stored.get(edit.path)
-    const was = turnedDown.get(edit.path)
-    if (base === undefined || !was || edit.post || edit.value === null) return null
-    const rest = changedLeaves(was, edit.value).reduce<unknown>(
-      (thing, pointer) => withLeaf(thing, pointer, edit.value),
-      base,
-    )
-    return same(rest, base) ? null : rest
   }
   /** Notes a refusal unless the person typed on meanwhile, and sees that somebody can read it. */
   function leave(edit: Waiting, errors: FieldError[], whole = false) {
@@ -412,10 +341,8 @@ export const useSaver = defineStore('saver', () => {
     if (fresh === undefined) return JSON.parse(JSON.stringify(left.value)) as T | null
     if (left.value === null) return fresh
     if (left.whole) return JSON.parse(JSON.stringify(left.value)) as T
-    return left.errors.reduce<T>(
-      (thing, error) => withLeaf(thing, error.pointer, left.value),
-      fresh,
-    )
+    const pointers = left.errors.map((error) => error.pointer)
+    return withLeaves(fresh, pointers, left.value)
   }
   /** Edits of things below an address that are typed and not stored. */
   function unstored(prefix: string): Edit[] {
@@ -451,24 +378,3 @@ export const useSaver = defineStore('saver', () => {
     problem,
   }
 })
-
-/** The name of a thing before its sentence: "Tide board: ". */
-export function nameOf(edit: Edit): string {
-  const thing = (edit.value ?? {}) as Record<string, unknown>
-  const name = [thing.name, thing.title, thing.text].find(
-    (words) => typeof words === 'string' && words,
-  )
-  return name ? `“${name}”: ` : ''
-}
-
-/** Whether the server's value holds all that was sent (it may add what has defaults). */
-function covers(theirs: unknown, sent: unknown): boolean {
-  if (typeof sent !== 'object' || sent === null) return same(theirs, sent)
-  if (typeof theirs !== 'object' || theirs === null) return false
-  return Object.entries(sent).every(
-    ([field, value]) =>
-      value === null ||
-      value === undefined ||
-      covers((theirs as Record<string, unknown>)[field], value),
-  )
-}
