@@ -24,7 +24,7 @@ public final class Nester {
   private static final int MOST_PARTS = 60;
 
   /** Convex parts of all turned shapes together: each is held against each other one. */
-  static final int QUICK_PARTS = 800;
+  static final int QUICK_PARTS = 600;
 
   private final NestJob job;
   private final List<Ground> grounds = new ArrayList<>();

@@ -99,6 +99,9 @@ final class Shape {
 
   /** The shape, or one about it of few enough convex parts. */
   private static Geometry coarseEnough(Geometry exact, int mostParts) {
+    if (mostParts == 1) {
+      return exact.convexHull();
+    }
     Geometry box = exact.getFactory().toGeometry(exact.getEnvelopeInternal());
     Geometry shape = exact;
     for (double coarseMm : COARSER_MM) {
