@@ -4,6 +4,7 @@ import emberyard.core.units.Require;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.LinearRing;
@@ -11,6 +12,7 @@ import org.locationtech.jts.geom.MultiPolygon;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.geom.prep.PreparedGeometry;
 import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.index.strtree.STRtree;
 import org.locationtech.jts.operation.buffer.BufferOp;
 import org.locationtech.jts.operation.buffer.BufferParameters;
 import org.locationtech.jts.operation.overlayng.OverlayNG;
@@ -44,7 +46,7 @@ public final class Plane {
     Geometry mine = geometry(one);
     Geometry theirs = geometry(other);
     if (mine.disjoint(theirs)) {
-      return both(one, other);
+      return beside(List.of(one, other));
     }
     List<Contour> kept = new ArrayList<>();
     Outline first = new Outline(one.outers(), touched(one.holes(), theirs, kept));
@@ -62,14 +64,6 @@ public final class Plane {
       (shape.intersects(FACTORY.createPolygon(line(hole))) ? touched : kept).add(hole);
     }
     return touched;
-  }
-
-  private static Outline both(Outline one, Outline other) {
-    List<Contour> outers = new ArrayList<>(one.outers());
-    outers.addAll(other.outers());
-    List<Contour> holes = new ArrayList<>(one.holes());
-    holes.addAll(other.holes());
-    return new Outline(outers, holes);
   }
 
   /** The first without the second. Holes that touch nothing stay as exact as they were drawn. */
@@ -216,21 +210,41 @@ public final class Plane {
 
   /**
    * Several outlines as one. Those that run into each other melt: what is a hole in one of them and
-   * filled by another is filled; the others keep their arcs.
+   * filled by another is filled. Those whose box meets no other keep their arcs.
    *
    * @throws emberyard.core.units.InvalidValue on {@code figure} where they cross too often
    */
   public static Outline together(List<Outline> outlines) {
-    Outline all =
-        new Outline(
-            outlines.stream().flatMap(each -> each.outers().stream()).toList(),
-            outlines.stream().flatMap(each -> each.holes().stream()).toList());
-    if (outlines.size() < 2 || apart(all.outers())) {
+    STRtree boxes = new STRtree();
+    outlines.forEach(each -> boxes.insert(box(each), each));
+    List<Outline> alone = new ArrayList<>();
+    List<Outline> near = new ArrayList<>();
+    for (Outline each : outlines) {
+      (boxes.query(box(each)).size() > 1 ? near : alone).add(each);
+    }
+    alone.add(melted(near));
+    return beside(alone);
+  }
+
+  private static Envelope box(Outline outline) {
+    Rect bounds = outline.bounds();
+    return new Envelope(bounds.xMm(), bounds.right(), bounds.yMm(), bounds.top());
+  }
+
+  private static Outline melted(List<Outline> outlines) {
+    Outline all = beside(outlines);
+    if (apart(all.outers())) {
       return all;
     }
     requireFewCrossings(
         all.contours(), "figure", "The figures run into each other in more than 5,000 places.");
     return outline(UnaryUnionOp.union(outlines.stream().map(Plane::geometry).toList()));
+  }
+
+  private static Outline beside(List<Outline> outlines) {
+    return new Outline(
+        outlines.stream().flatMap(each -> each.outers().stream()).toList(),
+        outlines.stream().flatMap(each -> each.holes().stream()).toList());
   }
 
   private static void requireFewCrossings(List<Contour> contours, String field, String sentence) {

@@ -11,6 +11,7 @@ import emberyard.core.build.PartDrawing;
 import emberyard.core.build.RecipeStep;
 import emberyard.core.build.RecipeStep.CopyArray;
 import emberyard.core.build.RecipeStep.Op;
+import emberyard.core.geometry.Circle;
 import emberyard.core.geometry.Lettering;
 import emberyard.core.units.InvalidValue;
 import java.util.ArrayList;
@@ -78,6 +79,20 @@ class DrawingEffortTest {
           new RecipeStep("m" + i, "", Op.MIRROR_ACROSS, null, 0.0, 0.0, 0.0, false, null, 200.0));
     }
     refused(steps);
+  }
+
+  @Test
+  void whatTouchesNothingStaysACircleWhileOthersMelt() {
+    DrawnPart part =
+        drawn(
+            List.of(
+                RecipeStep.of("a", Op.ENGRAVE, CutFigure.hole(40), 100, 100),
+                RecipeStep.of("b", Op.ENGRAVE, CutFigure.hole(40), 120, 100),
+                RecipeStep.of("c", Op.ENGRAVE, CutFigure.hole(30), 300, 300)));
+    List<Circle> circles =
+        part.engraved().outers().stream().flatMap(rim -> rim.circle().stream()).toList();
+    assertEquals(List.of(new Circle(300, 300, 30)), circles);
+    assertEquals(2, part.engraved().outers().size());
   }
 
   @Test
