@@ -109,6 +109,39 @@ class NesterTest {
     }
   }
 
+  /** What was cut out before has corners, and may be as thin as a saw. */
+  @Test
+  void whatIsMissingOfAnOffcutIsKeptClearThoughTheMarginIsSmall() {
+    check(job(125), Nester.quick(job(125)).look(1).result());
+    Outline whole = Outline.of(Contour.rectangle(0, 0, 120, 60, 0));
+    Outline slit = Plane.cut(whole, Outline.of(Contour.rectangle(59.5, 20, 1, 60, 0)));
+    Outline strip = Outline.of(Contour.rectangle(0, 0, 100, 30, 0));
+    NestJob job =
+        new NestJob(
+            List.of(new Blank("slit", slit, true), new Blank("sheet", whole, false)),
+            List.of(new Piece("strip", "s", strip, Rotation.NONE, false, null)),
+            4,
+            0.1,
+            1);
+    NestResult result = new Nester(job).look(2).result();
+    check(job, result);
+    assertEquals(1, result.placements().get(0).sheet(), "it would lie across the slit");
+  }
+
+  @Test
+  void aPieceAsLargeAsTheSheetLessItsMarginLiesOnIt() {
+    Outline sheet = Outline.of(Contour.rectangle(0, 0, 120, 60, 0));
+    Outline piece = Outline.of(Contour.rectangle(0, 0, 119.6, 59.6, 0));
+    NestJob job =
+        new NestJob(
+            List.of(new Blank("sheet", sheet, false)),
+            List.of(new Piece("all", "a", piece, Rotation.NONE, false, null)),
+            4,
+            0.2,
+            1);
+    assertEquals(List.of(), new Nester(job).look(1).result().unplaced());
+  }
+
   @Test
   void theSameSeedAndTriesGiveTheSameLayout() {
     for (long seed = 1; seed <= 8; seed++) {
