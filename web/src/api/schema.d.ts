@@ -348,7 +348,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putEnclosure_1"];
+        put: operations["putEnclosure"];
         post?: never;
         delete?: never;
         options?: never;
@@ -460,7 +460,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putFault"];
+        put: operations["putPaintFault"];
         post?: never;
         delete?: never;
         options?: never;
@@ -556,7 +556,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putItem"];
+        put: operations["putFaceItem"];
         post?: never;
         delete?: never;
         options?: never;
@@ -588,7 +588,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putLayout"];
+        put: operations["putSheetLayout"];
         post?: never;
         delete?: never;
         options?: never;
@@ -860,7 +860,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putOrder"];
+        put: operations["putOrderLine"];
         post?: never;
         delete?: never;
         options?: never;
@@ -1036,7 +1036,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putPrint"];
+        put: operations["putPrintPart"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2156,9 +2156,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putAir"];
+        put: operations["putAirDay"];
         post?: never;
-        delete: operations["removeAir"];
+        delete: operations["removeAirDay"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2172,7 +2172,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putEnclosure"];
+        put: operations["putEnclosureProduct"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2188,7 +2188,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putFilament"];
+        put: operations["putFilamentProduct"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2204,7 +2204,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putFilm"];
+        put: operations["putFilmProduct"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2236,7 +2236,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putHardware"];
+        put: operations["putHardwareProduct"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2284,7 +2284,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putPaint"];
+        put: operations["putPaintProduct"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2316,7 +2316,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putSheet"];
+        put: operations["putSheetProduct"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2380,9 +2380,9 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["putCard"];
+        put: operations["putTestCard"];
         post?: never;
-        delete: operations["removeCard"];
+        delete: operations["removeTestCard"];
         options?: never;
         head?: never;
         patch?: never;
@@ -6844,6 +6844,7 @@ export interface components {
             id: string;
             kind: string;
         };
+        Things: unknown;
         TimeEntry: {
             /** Format: date-time */
             endedAt?: string | null;
@@ -7027,8 +7028,7 @@ export interface components {
         };
         WorkshopBook: {
             airs: components["schemas"]["AirDay"][];
-            cards: components["schemas"]["TestCard"][];
-            enclosures: components["schemas"]["EnclosureProduct"][];
+            enclosureProducts: components["schemas"]["EnclosureProduct"][];
             filaments: components["schemas"]["FilamentProduct"][];
             films: components["schemas"]["FilmProduct"][];
             hardware: components["schemas"]["HardwareProduct"][];
@@ -7039,6 +7039,7 @@ export interface components {
             sheets: components["schemas"]["SheetProduct"][];
             stations: components["schemas"]["Station"][];
             suppliers: components["schemas"]["Supplier"][];
+            testCards: components["schemas"]["TestCard"][];
             workshop: components["schemas"]["Workshop"];
         };
         WorkshopView: {
@@ -7659,7 +7660,7 @@ export interface operations {
             };
         };
     };
-    putEnclosure_1: {
+    putEnclosure: {
         parameters: {
             query?: never;
             header?: {
@@ -7833,7 +7834,7 @@ export interface operations {
             };
         };
     };
-    putFault: {
+    putPaintFault: {
         parameters: {
             query?: never;
             header?: {
@@ -7984,7 +7985,7 @@ export interface operations {
             };
         };
     };
-    putItem: {
+    putFaceItem: {
         parameters: {
             query?: never;
             header?: {
@@ -8042,7 +8043,7 @@ export interface operations {
             };
         };
     };
-    putLayout: {
+    putSheetLayout: {
         parameters: {
             query?: never;
             header?: {
@@ -8509,7 +8510,7 @@ export interface operations {
             };
         };
     };
-    putOrder: {
+    putOrderLine: {
         parameters: {
             query?: never;
             header?: {
@@ -8793,7 +8794,7 @@ export interface operations {
             };
         };
     };
-    putPrint: {
+    putPrintPart: {
         parameters: {
             query?: never;
             header?: {
@@ -11189,7 +11190,7 @@ export interface operations {
             };
         };
     };
-    putAir: {
+    putAirDay: {
         parameters: {
             query?: never;
             header?: {
@@ -11217,7 +11218,7 @@ export interface operations {
             };
         };
     };
-    removeAir: {
+    removeAirDay: {
         parameters: {
             query?: never;
             header?: {
@@ -11239,7 +11240,7 @@ export interface operations {
             };
         };
     };
-    putEnclosure: {
+    putEnclosureProduct: {
         parameters: {
             query?: never;
             header?: {
@@ -11267,7 +11268,7 @@ export interface operations {
             };
         };
     };
-    putFilament: {
+    putFilamentProduct: {
         parameters: {
             query?: never;
             header?: {
@@ -11295,7 +11296,7 @@ export interface operations {
             };
         };
     };
-    putFilm: {
+    putFilmProduct: {
         parameters: {
             query?: never;
             header?: {
@@ -11367,7 +11368,7 @@ export interface operations {
             };
         };
     };
-    putHardware: {
+    putHardwareProduct: {
         parameters: {
             query?: never;
             header?: {
@@ -11473,7 +11474,7 @@ export interface operations {
             };
         };
     };
-    putPaint: {
+    putPaintProduct: {
         parameters: {
             query?: never;
             header?: {
@@ -11529,7 +11530,7 @@ export interface operations {
             };
         };
     };
-    putSheet: {
+    putSheetProduct: {
         parameters: {
             query?: never;
             header?: {
@@ -11661,7 +11662,7 @@ export interface operations {
             };
         };
     };
-    putCard: {
+    putTestCard: {
         parameters: {
             query?: never;
             header?: {
@@ -11689,7 +11690,7 @@ export interface operations {
             };
         };
     };
-    removeCard: {
+    removeTestCard: {
         parameters: {
             query?: never;
             header?: {

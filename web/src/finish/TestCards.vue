@@ -17,7 +17,7 @@ const builds = useBuild()
 const session = useSession()
 const workshop = useWorkshop()
 const cards = computed(() =>
-  [...workshop.book!.cards].sort((a, b) => (a.sprayedOn < b.sprayedOn ? 1 : -1)),
+  [...workshop.book!.testCards].sort((a, b) => (a.sprayedOn < b.sprayedOn ? 1 : -1)),
 )
 const paints = computed(() => workshop.book!.paints.map((p) => ({ value: p.id, label: p.name })))
 const paint = (card: TestCard) => workshop.book!.paints.find((p) => p.id === card.paintId)

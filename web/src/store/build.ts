@@ -3,33 +3,7 @@ import { computed, ref } from 'vue'
 import { get, newId, send } from '../api/client'
 import type { Build, BuildView } from '../api/types'
 import { useSaver } from './saver'
-import { partsOf, putThing } from './things'
-
-type Thing = { id: string }
-type Things = Omit<Build, 'brief' | 'concept'>
-const LIST_OF: Record<string, keyof Things> = {
-  requirements: 'requirements',
-  components: 'components',
-  panels: 'panels',
-  schemes: 'schemes',
-  screens: 'screens',
-  strips: 'strips',
-  'manual-tasks': 'manualTasks',
-  orders: 'orders',
-  items: 'items',
-  remarks: 'remarks',
-  enclosures: 'enclosures',
-  loops: 'loops',
-  worksheets: 'worksheets',
-  joints: 'joints',
-  prints: 'prints',
-  layouts: 'layouts',
-  treatments: 'treatments',
-  'outside-finishes': 'outsideFinishes',
-  faults: 'faults',
-  options: 'options',
-  times: 'times',
-}
+import { findThing, partsOf, putThing } from './things'
 
 /** The build that is open: what was typed, laid over what the server derived. */
 export const useBuild = defineStore('build', () => {
@@ -75,30 +49,19 @@ export const useBuild = defineStore('build', () => {
     const prefix = `/api/builds/${encodeURIComponent(id.value)}/`
     for (const edit of saver.unstored(prefix)) {
       const [kind, thingId] = partsOf(edit.key)
-      if (!LIST_OF[kind] && kind !== 'briefs' && kind !== 'concepts') continue
-      const stored = find(fresh, kind, thingId)
-      put(fresh, kind, thingId, saver.typedOver(edit.path, stored))
+      const stored = findThing(fresh, kind, thingId)
+      putThing(fresh, kind, thingId, saver.typedOver(edit.path, stored))
     }
-  }
-  function find(from: Build, kind: string, thingId: string): unknown {
-    if (kind === 'briefs') return from.brief
-    if (kind === 'concepts') return from.concept
-    return (from[LIST_OF[kind]] as Thing[]).find((thing) => thing.id === thingId)
-  }
-  function put(into: Build, kind: string, thingId: string, value: unknown) {
-    if (kind === 'briefs') into.brief = value as Build['brief']
-    else if (kind === 'concepts') into.concept = value as Build['concept']
-    else putThing(into[LIST_OF[kind]] as Thing[], thingId, (value ?? null) as Thing | null)
   }
 
   /** Changes a thing: seen at once, saved shortly. */
   function edit<T extends { id: string }>(kind: string, thing: T, change: Partial<T>) {
     if (!view.value) return
     const value = { ...thing, ...change }
-    const before = find(view.value.build, kind, thing.id)
+    const before = findThing(view.value.build, kind, thing.id)
     const address = path(kind, thing.id)
     if (before && saver.unstored(address).length === 0) saver.holds(address, before)
-    put(view.value.build, kind, thing.id, value)
+    putThing(view.value.build, kind, thing.id, value)
     saver.save({ key: `${kind}/${thing.id}`, path: address, value })
   }
   function add<T extends object>(kind: string, thing: T): string {
@@ -108,7 +71,7 @@ export const useBuild = defineStore('build', () => {
   }
   /** Takes a thing away: gone from the screen at once, from the server shortly. */
   async function remove(kind: string, thingId: string) {
-    if (view.value) put(view.value.build, kind, thingId, null)
+    if (view.value) putThing(view.value.build, kind, thingId, null)
     saver.save({ key: `${kind}/${thingId}`, path: path(kind, thingId), value: null })
     await saver.settled()
   }

@@ -4,23 +4,7 @@ import { get } from '../api/client'
 import type { WorkshopView } from '../api/types'
 import { writing, zone } from '../units/writing'
 import { useSaver } from './saver'
-import { partsOf, putThing } from './things'
-
-type Thing = { id: string }
-type Book = WorkshopView['book']
-const LIST_OF: Record<string, keyof Omit<Book, 'workshop'>> = {
-  people: 'people',
-  stations: 'stations',
-  suppliers: 'suppliers',
-  paints: 'paints',
-  sheets: 'sheets',
-  films: 'films',
-  filaments: 'filaments',
-  machines: 'machines',
-  offcuts: 'offcuts',
-  airs: 'airs',
-  'test-cards': 'cards',
-}
+import { findThing, partsOf, putThing, type Thing } from './things'
 
 /** The workshop's settings and stock lists. */
 export const useWorkshop = defineStore('workshop', () => {
@@ -55,35 +39,26 @@ export const useWorkshop = defineStore('workshop', () => {
     }
     for (const edit of saver.unstored('/api/workshop/')) {
       const [kind, id] = partsOf(edit.key)
-      if (kind !== 'workshops' && !LIST_OF[kind]) continue
-      put(fresh.book, kind, id, saver.typedOver(edit.path, find(fresh.book, kind, id)))
+      const stored = findThing(fresh.book, kind, id)
+      putThing(fresh.book, kind, id, saver.typedOver(edit.path, stored))
     }
     view.value = fresh
   }
   function path(key: string) {
     return `/api/workshop/${key}`
   }
-  function find(from: Book, kind: string, id: string): unknown {
-    return kind === 'workshops'
-      ? from.workshop
-      : (from[LIST_OF[kind]] as Thing[]).find((thing) => thing.id === id)
-  }
-  function put(into: Book, kind: string, id: string, value: unknown) {
-    if (kind === 'workshops') into.workshop = value as Book['workshop']
-    else putThing(into[LIST_OF[kind]] as Thing[], id, (value ?? null) as Thing | null)
-  }
   function edit<T extends Thing>(kind: string, thing: T, change: Partial<T>) {
     if (!view.value) return
     const value = { ...thing, ...change }
     const address = path(`${kind}/${thing.id}`)
-    const before = find(view.value.book, kind, thing.id)
+    const before = findThing(view.value.book, kind, thing.id)
     if (before && saver.unstored(address).length === 0) saver.holds(address, before)
-    put(view.value.book, kind, thing.id, value)
+    putThing(view.value.book, kind, thing.id, value)
     saver.save({ key: `${kind}/${thing.id}`, path: address, value })
   }
   /** Takes a thing away: gone from the screen at once, from the server shortly. */
   async function remove(kind: string, id: string) {
-    if (view.value) put(view.value.book, kind, id, null)
+    if (view.value) putThing(view.value.book, kind, id, null)
     saver.save({ key: `${kind}/${id}`, path: path(`${kind}/${id}`), value: null })
     await saver.settled()
     if (!saver.away) await load(true)

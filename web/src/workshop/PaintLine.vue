@@ -18,7 +18,7 @@ const props = defineProps<{ thing: PaintProduct }>()
 const workshop = useWorkshop()
 const session = useSession()
 const open = ref(false)
-const card = computed(() => lastCard(workshop.book!.cards, props.thing.id))
+const card = computed(() => lastCard(workshop.book!.testCards, props.thing.id))
 const hint = computed(() =>
   card.value ? `card: ${count(card.value.coatsOverBlack, 'coats')} over black` : '',
 )

@@ -127,5 +127,13 @@ class CalculatorTest {
             "/api/calc/make/panel",
             "{\"widthMm\": 412, \"heightMm\": 330, \"thicknessMm\": 3, \"material\": \"cheese\"}")
         .expect(422);
+    String cut =
+        """
+        {"widthMm": 300, "heightMm": 200, "thicknessMm": 3, "material": "acrylic",
+         "cut": {"speedMmPerSecond": %s}}
+        """;
+    owner.post("/api/calc/make/panel", cut.formatted(1_000)).expect(200);
+    var slow = owner.post("/api/calc/make/panel", cut.formatted(-1)).expect(422).json();
+    assertEquals("#/cut/speedMmPerSecond", slow.at("/errors/0/pointer").asString());
   }
 }

@@ -1,6 +1,6 @@
 package emberyard.server;
 
-import emberyard.server.store.ThingKind;
+import emberyard.core.kind.ThingKind;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -19,15 +19,15 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The demo's workshop in an application of its own; whoever uses it leaves it as it was. */
-final class DemoYard {
+public final class DemoYard {
   private static ConfigurableApplicationContext application;
   private static Client owner;
 
   private DemoYard() {}
 
   /** A thing as it is stored. */
-  record Stored(ThingKind kind, String id, String build, String body) {
-    JsonNode json() {
+  public record Stored(ThingKind kind, String id, String build, String body) {
+    public JsonNode json() {
       return JsonMapper.shared().readTree(body);
     }
   }
@@ -53,13 +53,13 @@ final class DemoYard {
     return client;
   }
 
-  static <T> T bean(Class<T> type) {
+  public static <T> T bean(Class<T> type) {
     owner();
     return application.getBean(type);
   }
 
   /** All things, in the order of their ids. */
-  static List<Stored> things() {
+  public static List<Stored> things() {
     return bean(JdbcClient.class)
         .sql("SELECT kind, id, coalesce(build_id, ''), body FROM thing ORDER BY kind, id")
         .query(

@@ -1,6 +1,6 @@
 package emberyard.server;
 
-import emberyard.server.store.ThingKind;
+import emberyard.core.kind.ThingKind;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

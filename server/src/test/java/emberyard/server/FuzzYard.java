@@ -1,8 +1,9 @@
 package emberyard.server;
 
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Thing;
 import emberyard.server.make.MeshFiles;
 import emberyard.server.store.ThingJson;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.io.IOException;
@@ -88,7 +89,7 @@ final class FuzzYard implements AutoCloseable {
       things.put(kind, few);
       String build = kind.ofBuild() ? BUILD : null;
       for (DemoYard.Stored thing : few) {
-        Object value = json.read(thing.body(), kind.type());
+        Thing value = json.read(thing.body(), kind.type());
         writes.add(new Write(kind, thing.id(), build, value, Write.ANY));
       }
     }

@@ -2,7 +2,7 @@ package emberyard.server;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import emberyard.server.store.ThingKind;
+import emberyard.core.kind.ThingKind;
 import java.time.Instant;
 import java.util.Map;
 import org.springframework.jdbc.core.simple.JdbcClient;

@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Acceptance;
 import emberyard.core.build.ChangeOrder;
-import emberyard.server.store.ThingKind;
+import emberyard.core.kind.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.time.Instant;
@@ -42,11 +42,7 @@ class PoisonTest {
     ChangeOrder order =
         new ChangeOrder("order-1", List.of("wider"), 100, 60, 1, true, "the client", then);
     DemoYard.bean(ThingStore.class)
-        .apply(
-            ines,
-            List.of(
-                Write.create(build, accepted.id(), accepted),
-                Write.create(build, order.id(), order)));
+        .apply(ines, List.of(Write.create(build, accepted), Write.create(build, order)));
   }
 
   /** What each build's answer says, but for the clock. */

@@ -1,6 +1,6 @@
 package emberyard.server;
 
-import emberyard.server.store.ThingKind;
+import emberyard.core.kind.ThingKind;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;

@@ -126,14 +126,13 @@ final class YardBenchmark {
               today,
               null);
       List<Write> writes = new ArrayList<>();
-      writes.add(Write.create(id, id, brief));
-      writes.add(Write.create(id, id, Concept.open(id, Look.open())));
+      writes.add(Write.create(id, brief));
+      writes.add(Write.create(id, Concept.open(id, Look.open())));
       for (int p = 0; p < PARTS; p++) {
         String key = id + "-" + p;
         writes.add(
             Write.create(
                 id,
-                key,
                 new Panel(
                     key,
                     "Part " + p,
@@ -147,8 +146,7 @@ final class YardBenchmark {
                     CutMethod.LASER,
                     0)));
         Scheme.Coats coats = new Scheme.Coats("harbour-green", 3);
-        writes.add(
-            Write.create(id, key, new Scheme(key, "Finish " + p, key, false, null, coats, null)));
+        writes.add(Write.create(id, new Scheme(key, "Finish " + p, key, false, null, coats, null)));
       }
       store.apply("benchmark", writes);
     }

@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.LocalDate;
 import java.util.List;
@@ -40,7 +41,8 @@ public record Brief(
     @Nullable Secrecy secrecy,
     List<String> skipped,
     LocalDate begunOn,
-    @Nullable LocalDate revealedOn) {
+    @Nullable LocalDate revealedOn)
+    implements Thing {
   public Brief {
     Require.text("id", id);
     Require.text("name", name);

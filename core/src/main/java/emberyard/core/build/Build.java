@@ -1,98 +1,42 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
+import emberyard.core.thing.Things;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 
 /**
  * One commission: the design that people entered, and the record of what happened. Everything else
  * is derived from it.
+ *
+ * @param things all but the brief and the concept
  */
-public record Build(
-    Brief brief,
-    Concept concept,
-    List<Requirement> requirements,
-    List<Component> components,
-    List<Panel> panels,
-    List<Scheme> schemes,
-    List<Screen> screens,
-    List<LightStrip> strips,
-    List<ManualTask> manualTasks,
-    List<OrderLine> orders,
-    List<TimeEntry> times,
-    List<TaskMark> marks,
-    List<JobNote> notes,
-    List<Photo> photos,
-    List<Acceptance> acceptances,
-    List<FaceItem> items,
-    List<Remark> remarks,
-    List<ConceptOption> options,
-    List<Snapshot> snapshots,
-    List<ChangeOrder> changeOrders,
-    List<Enclosure> enclosures,
-    List<Loop> loops,
-    List<Worksheet> worksheets,
-    List<Joint> joints,
-    List<PrintPart> prints,
-    List<SheetLayout> layouts,
-    List<Treatment> treatments,
-    List<OutsideFinish> outsideFinishes,
-    List<PaintFault> faults) {
-  public Build {
-    requirements = List.copyOf(requirements);
-    components = List.copyOf(components);
-    panels = List.copyOf(panels);
-    schemes = List.copyOf(schemes);
-    screens = List.copyOf(screens);
-    strips = List.copyOf(strips);
-    manualTasks = List.copyOf(manualTasks);
-    orders = List.copyOf(orders);
-    times = List.copyOf(times);
-    marks = List.copyOf(marks);
-    notes = List.copyOf(notes);
-    photos = List.copyOf(photos);
-    acceptances = List.copyOf(acceptances);
-    items = List.copyOf(items);
-    remarks = List.copyOf(remarks);
-    options = List.copyOf(options);
-    snapshots = List.copyOf(snapshots);
-    changeOrders = List.copyOf(changeOrders);
-    enclosures = List.copyOf(enclosures);
-    loops = List.copyOf(loops);
-    worksheets = List.copyOf(worksheets);
-    joints = List.copyOf(joints);
-    prints = List.copyOf(prints);
-    layouts = List.copyOf(layouts);
-    treatments = List.copyOf(treatments);
-    outsideFinishes = List.copyOf(outsideFinishes);
-    faults = List.copyOf(faults);
-  }
-
+public record Build(Brief brief, Concept concept, Things things) implements DesignLists {
   /** A build with a brief and an open concept, nothing else. */
   public static Build begun(Brief brief, Concept concept) {
+    return new Build(brief, concept, Things.NONE);
+  }
+
+  /**
+   * All that was entered for one build.
+   *
+   * @param all a brief among them; without a concept, an open one is meant
+   */
+  public static Build of(Collection<? extends Thing> all) {
+    Things things = Things.of(all);
+    Brief brief = things.of(Brief.class).get(0);
     return new Build(
-        brief, concept, List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-        List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-        List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(), List.of(),
-        List.of(), List.of(), List.of(), List.of());
+        brief,
+        things.of(Concept.class).stream()
+            .findFirst()
+            .orElseGet(() -> Concept.open(brief.id(), Look.open())),
+        things.only(kind -> kind != Brief.class && kind != Concept.class));
   }
 
   /** What a concept can differ in, as it is now. */
   public Design design() {
-    return new Design(
-        concept.look(),
-        items,
-        components,
-        panels,
-        schemes,
-        screens,
-        strips,
-        enclosures,
-        loops,
-        worksheets,
-        joints,
-        prints,
-        treatments,
-        outsideFinishes);
+    return new Design(concept.look(), things.only(Design::differs));
   }
 
   /** The same build with another design on the table. */
@@ -100,118 +44,77 @@ public record Build(
     return new Build(
         brief,
         concept.with(other.look()),
-        requirements,
-        other.components(),
-        other.panels(),
-        other.schemes(),
-        other.screens(),
-        other.strips(),
-        manualTasks,
-        orders,
-        times,
-        marks,
-        notes,
-        photos,
-        acceptances,
-        other.items(),
-        remarks,
-        options,
-        snapshots,
-        changeOrders,
-        other.enclosures(),
-        other.loops(),
-        other.worksheets(),
-        other.joints(),
-        other.prints(),
-        layouts,
-        other.treatments(),
-        other.outsideFinishes(),
-        faults);
+        things.only(kind -> !Design.differs(kind)).and(other.things()));
   }
 
-  /** The same build with these requirements only. */
-  public Build asking(List<Requirement> wanted) {
-    return new Build(
-        brief,
-        concept,
-        wanted,
-        components,
-        panels,
-        schemes,
-        screens,
-        strips,
-        manualTasks,
-        orders,
-        times,
-        marks,
-        notes,
-        photos,
-        acceptances,
-        items,
-        remarks,
-        options,
-        snapshots,
-        changeOrders,
-        enclosures,
-        loops,
-        worksheets,
-        joints,
-        prints,
-        layouts,
-        treatments,
-        outsideFinishes,
-        faults);
-  }
-
-  /** The same build with these sheets laid out. */
-  public Build laidOut(List<SheetLayout> sheets) {
-    return new Build(
-        brief,
-        concept,
-        requirements,
-        components,
-        panels,
-        schemes,
-        screens,
-        strips,
-        manualTasks,
-        orders,
-        times,
-        marks,
-        notes,
-        photos,
-        acceptances,
-        items,
-        remarks,
-        options,
-        snapshots,
-        changeOrders,
-        enclosures,
-        loops,
-        worksheets,
-        joints,
-        prints,
-        sheets,
-        treatments,
-        outsideFinishes,
-        faults);
+  /** The same build with these as all things of their kind. */
+  public <T extends Thing> Build with(Class<T> kind, List<T> those) {
+    return new Build(brief, concept, things.with(kind, those));
   }
 
   public String id() {
     return brief.id();
   }
 
-  public Optional<Component> component(String componentId) {
-    return components.stream().filter(each -> each.id().equals(componentId)).findFirst();
+  public List<Requirement> requirements() {
+    return things.of(Requirement.class);
   }
 
-  public Optional<Panel> panel(String panelId) {
-    return panels.stream().filter(panel -> panel.id().equals(panelId)).findFirst();
+  public List<ManualTask> manualTasks() {
+    return things.of(ManualTask.class);
+  }
+
+  public List<OrderLine> orders() {
+    return things.of(OrderLine.class);
+  }
+
+  public List<TimeEntry> times() {
+    return things.of(TimeEntry.class);
+  }
+
+  public List<TaskMark> marks() {
+    return things.of(TaskMark.class);
+  }
+
+  public List<JobNote> notes() {
+    return things.of(JobNote.class);
+  }
+
+  public List<Photo> photos() {
+    return things.of(Photo.class);
+  }
+
+  public List<Acceptance> acceptances() {
+    return things.of(Acceptance.class);
+  }
+
+  public List<Remark> remarks() {
+    return things.of(Remark.class);
+  }
+
+  public List<ConceptOption> options() {
+    return things.of(ConceptOption.class);
+  }
+
+  public List<Snapshot> snapshots() {
+    return things.of(Snapshot.class);
+  }
+
+  public List<ChangeOrder> changeOrders() {
+    return things.of(ChangeOrder.class);
+  }
+
+  public List<SheetLayout> layouts() {
+    return things.of(SheetLayout.class);
+  }
+
+  public List<PaintFault> faults() {
+    return things.of(PaintFault.class);
   }
 
   /** Whether a need with this key is neither wrong nor cancelled but on its way or here. */
   public Optional<OrderLine> liveOrder(String needKey) {
-    return orders.stream()
+    return orders().stream()
         .filter(line -> line.needKey().equals(needKey))
         .filter(
             line ->

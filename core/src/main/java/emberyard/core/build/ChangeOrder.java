@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.Instant;
 import java.util.List;
@@ -22,7 +23,8 @@ public record ChangeOrder(
     long daysDelta,
     boolean accepted,
     String by,
-    Instant at) {
+    Instant at)
+    implements Thing {
   private static final long MOST_MINOR = 10_000_000_000L;
   private static final long MOST_MINUTES = 10_000_000;
   private static final long MOST_DAYS = 100_000;

@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -55,7 +56,8 @@ public record Component(
     @Nullable Body body,
     @Nullable Electric electric,
     @Nullable Thermal thermal,
-    Fitted fitted) {
+    Fitted fitted)
+    implements DesignThing {
   public Component {
     Require.text("id", id);
     Require.text("name", name);

@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import org.jspecify.annotations.Nullable;
 
@@ -10,7 +11,8 @@ import org.jspecify.annotations.Nullable;
  * @param letter of the option on the table, A to D; A where it was left out
  * @param name of the option on the table
  */
-public record Concept(String id, Look look, @Nullable Frozen frozen, String letter, String name) {
+public record Concept(String id, Look look, @Nullable Frozen frozen, String letter, String name)
+    implements Thing {
   public Concept {
     Require.text("id", id);
     Require.given("look", look);

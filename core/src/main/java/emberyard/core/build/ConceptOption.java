@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 
 /**
@@ -7,7 +8,7 @@ import emberyard.core.units.Require;
  *
  * @param letter A, B, C or D
  */
-public record ConceptOption(String id, String letter, String name, Design design) {
+public record ConceptOption(String id, String letter, String name, Design design) implements Thing {
   /** Most options of a build, the one on the table counted. */
   public static final int MOST = 4;
 

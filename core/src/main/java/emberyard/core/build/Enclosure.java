@@ -1,6 +1,7 @@
 package emberyard.core.build;
 
 import emberyard.core.geometry.Box;
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -30,7 +31,8 @@ public record Enclosure(
     List<Mount> mounts,
     Supports supports,
     double roomC,
-    double hotRoomC) {
+    double hotRoomC)
+    implements DesignThing {
   public static final double ROOM_C = 22;
   public static final double HOT_ROOM_C = 32;
   private static final int MOST_BAYS = 40;

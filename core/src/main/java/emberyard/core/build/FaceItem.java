@@ -1,6 +1,7 @@
 package emberyard.core.build;
 
 import emberyard.core.colour.Colour;
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -43,7 +44,8 @@ public record FaceItem(
     String art,
     @Nullable Double strokeMm,
     String words,
-    @Nullable Double reachMm) {
+    @Nullable Double reachMm)
+    implements DesignThing {
   private static final Pattern PATH = Pattern.compile("[MmLlHhVvCcSsQqTtAaZz0-9eE ,.+\\-]*");
 
   public FaceItem {

@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 import java.util.List;
 
@@ -23,7 +24,8 @@ public record Joint(
     Double lengthMm,
     Integer count,
     Boolean tight,
-    List<JointEnd> ends) {
+    List<JointEnd> ends)
+    implements DesignThing {
   /** Ways to meet. */
   public enum Kind {
     HOLES,

@@ -1,6 +1,7 @@
 package emberyard.core.build;
 
 import emberyard.core.colour.Colour;
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 
 /**
@@ -23,7 +24,8 @@ public record LightStrip(
     Feed feed,
     String colourHex,
     long pricePerMetreMinor,
-    String supplierId) {
+    String supplierId)
+    implements DesignThing {
   public LightStrip {
     Require.text("id", id);
     Require.text("name", name);

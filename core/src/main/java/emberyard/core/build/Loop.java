@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 import java.util.List;
 
@@ -12,12 +13,8 @@ import java.util.List;
  * @param coolantId product of the library it is filled with, empty for none chosen
  */
 public record Loop(
-    String id,
-    String name,
-    List<String> memberIds,
-    List<Run> runs,
-    double extraL,
-    String coolantId) {
+    String id, String name, List<String> memberIds, List<Run> runs, double extraL, String coolantId)
+    implements DesignThing {
   public Loop {
     Require.text("id", id);
     Require.text("name", name);

@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -19,7 +20,8 @@ public record ManualTask(
     int handsOnMinutes,
     int waitMinutes,
     List<String> after,
-    @Nullable StationKind station) {
+    @Nullable StationKind station)
+    implements Thing {
   public ManualTask {
     Require.text("id", id);
     Require.text("title", title);

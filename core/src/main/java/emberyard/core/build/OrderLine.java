@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
@@ -29,7 +30,8 @@ public record OrderLine(
     @Nullable LocalDate checkedOn,
     String checkedBy,
     @Nullable LocalDate paidOn,
-    String note) {
+    String note)
+    implements Thing {
   public OrderLine {
     Require.text("id", id);
     Require.text("needKey", needKey);

@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 import org.jspecify.annotations.Nullable;
 
@@ -25,7 +26,8 @@ public record OutsideFinish(
     @Nullable Integer widthPx,
     @Nullable Double printWidthMm,
     Double bleedMm,
-    Boolean inTheHand) {
+    Boolean inTheHand)
+    implements DesignThing {
   public OutsideFinish {
     Require.text("id", id);
     Require.text("name", name);

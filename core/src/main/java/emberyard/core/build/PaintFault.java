@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.Instant;
 
@@ -20,7 +21,8 @@ public record PaintFault(
     Repair repair,
     Instant at,
     String by,
-    String note) {
+    String note)
+    implements Thing {
   public PaintFault {
     Require.text("id", id);
     Require.text("schemeId", schemeId);

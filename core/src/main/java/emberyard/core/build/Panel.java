@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 import org.jspecify.annotations.Nullable;
 
@@ -30,7 +31,8 @@ public record Panel(
     CutMethod cutMethod,
     long outsidePriceMinor,
     @Nullable VentCut vent,
-    PartDrawing drawing) {
+    PartDrawing drawing)
+    implements DesignThing {
   public Panel {
     drawing = drawing == null ? PartDrawing.PLAIN : drawing;
     Require.text("id", id);

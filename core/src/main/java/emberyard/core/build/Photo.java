@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.Instant;
 import java.util.regex.Pattern;
@@ -10,7 +11,8 @@ import java.util.regex.Pattern;
  * @param sha256 names the file in the data folder, 64 hexadecimal digits
  * @param taskKey the task it was taken at, empty for the build
  */
-public record Photo(String id, String sha256, String taskKey, String caption, Instant takenAt) {
+public record Photo(String id, String sha256, String taskKey, String caption, Instant takenAt)
+    implements Thing {
   private static final Pattern SHA = Pattern.compile("[0-9a-f]{64}");
 
   public Photo {

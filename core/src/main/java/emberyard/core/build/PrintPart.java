@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 
 /**
@@ -29,7 +30,8 @@ public record PrintPart(
     Double wallMm,
     Integer down,
     Integer inserts,
-    Double insertMm) {
+    Double insertMm)
+    implements DesignThing {
   public PrintPart {
     Require.text("id", id);
     Require.text("name", name);

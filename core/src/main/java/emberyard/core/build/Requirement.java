@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import org.jspecify.annotations.Nullable;
 
@@ -22,7 +23,8 @@ public record Requirement(
     @Nullable Ban ban,
     @Nullable ThingLink answeredBy,
     String answer,
-    Outcome outcome) {
+    Outcome outcome)
+    implements Thing {
   public Requirement {
     Require.text("id", id);
     Require.text("text", text);

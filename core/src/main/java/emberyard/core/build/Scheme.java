@@ -1,6 +1,7 @@
 package emberyard.core.build;
 
 import emberyard.core.colour.Colour;
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +33,8 @@ public record Scheme(
     Side seenFrom,
     List<LayerStep> layers,
     List<ArtShape> shapes,
-    @Nullable String hangsWith) {
+    @Nullable String hangsWith)
+    implements DesignThing {
   private static final int MOST_LAYERS = 60;
   private static final int MOST_SHAPES = 300;
 

@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 
 /**
@@ -22,7 +23,8 @@ public record Screen(
     double watts,
     Rail rail,
     long priceMinor,
-    String supplierId) {
+    String supplierId)
+    implements DesignThing {
   public Screen {
     Require.text("id", id);
     Require.text("name", name);

@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.Instant;
 import java.util.List;
@@ -26,7 +27,8 @@ public record SheetLayout(
     List<LaidPiece> pieces,
     State state,
     Boolean usedStock,
-    @Nullable Instant cutAt) {
+    @Nullable Instant cutAt)
+    implements Thing {
   /** Where it stands. */
   public enum State {
     PLANNED,

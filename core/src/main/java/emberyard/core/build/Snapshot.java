@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 
 /**
@@ -8,7 +9,8 @@ import emberyard.core.units.Require;
  * @param letter of the option that was chosen
  * @param note why it was frozen: the choice itself, or the change that was agreed
  */
-public record Snapshot(String id, String letter, String name, Frozen frozen, String note) {
+public record Snapshot(String id, String letter, String name, Frozen frozen, String note)
+    implements Thing {
   public Snapshot {
     Require.text("id", id);
     letter = Concept.checked(letter);

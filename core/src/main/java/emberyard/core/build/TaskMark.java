@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
@@ -19,7 +20,8 @@ public record TaskMark(
     Instant at,
     String by,
     String note,
-    @Nullable String passedFor) {
+    @Nullable String passedFor)
+    implements Thing {
   public TaskMark {
     Require.text("id", id);
     Require.text("taskKey", taskKey);

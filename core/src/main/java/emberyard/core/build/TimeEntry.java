@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.Duration;
 import java.time.Instant;
@@ -19,7 +20,8 @@ public record TimeEntry(
     Instant startedAt,
     @Nullable Instant endedAt,
     @Nullable String typedBy,
-    String why) {
+    String why)
+    implements Thing {
   private static final Duration LONGEST_TYPED = Duration.ofHours(24);
 
   public TimeEntry {

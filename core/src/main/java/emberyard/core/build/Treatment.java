@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 import org.jspecify.annotations.Nullable;
 
@@ -33,7 +34,8 @@ public record Treatment(
     @Nullable Double widthMm,
     Boolean inside,
     Laying laying,
-    @Nullable Integer minutes) {
+    @Nullable Integer minutes)
+    implements DesignThing {
   public Treatment {
     Require.text("id", id);
     Require.text("name", name);

@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -16,7 +17,8 @@ public record Worksheet(
     String name,
     @Nullable Stack stack,
     @Nullable Screw screw,
-    @Nullable Standoffs standoffs) {
+    @Nullable Standoffs standoffs)
+    implements DesignThing {
   public Worksheet {
     Require.text("id", id);
     Require.text("name", name);

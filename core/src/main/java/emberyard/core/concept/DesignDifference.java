@@ -1,26 +1,17 @@
 package emberyard.core.concept;
 
 import emberyard.core.build.Design;
-import emberyard.core.build.Enclosure;
-import emberyard.core.build.FaceItem;
-import emberyard.core.build.Joint;
-import emberyard.core.build.LightStrip;
 import emberyard.core.build.Look;
-import emberyard.core.build.Loop;
-import emberyard.core.build.OutsideFinish;
 import emberyard.core.build.PaletteColour;
-import emberyard.core.build.Panel;
-import emberyard.core.build.PrintPart;
-import emberyard.core.build.Scheme;
-import emberyard.core.build.Screen;
-import emberyard.core.build.Treatment;
-import emberyard.core.build.Worksheet;
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.DesignThing;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.FieldDifference;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** What differs between two designs, in words a client understands. */
 public final class DesignDifference {
@@ -38,32 +29,12 @@ public final class DesignDifference {
   public static List<String> between(Design before, Design after, String currency) {
     DesignDifference difference = new DesignDifference(currency);
     difference.look(before.look(), after.look());
-    difference.list(
-        "Component",
-        before.components(),
-        after.components(),
-        emberyard.core.build.Component::id,
-        emberyard.core.build.Component::name);
-    difference.list("Part", before.panels(), after.panels(), Panel::id, Panel::name);
-    difference.list("Finish", before.schemes(), after.schemes(), Scheme::id, Scheme::name);
-    difference.list("Screen", before.screens(), after.screens(), Screen::id, Screen::name);
-    difference.list("Light", before.strips(), after.strips(), LightStrip::id, LightStrip::name);
-    difference.list(
-        "Enclosure", before.enclosures(), after.enclosures(), Enclosure::id, Enclosure::name);
-    difference.list("Loop", before.loops(), after.loops(), Loop::id, Loop::name);
-    difference.list(
-        "Worksheet", before.worksheets(), after.worksheets(), Worksheet::id, Worksheet::name);
-    difference.list("Joint", before.joints(), after.joints(), Joint::id, Joint::name);
-    difference.list("Print", before.prints(), after.prints(), PrintPart::id, PrintPart::name);
-    difference.list(
-        "Treatment", before.treatments(), after.treatments(), Treatment::id, Treatment::name);
-    difference.list(
-        "Outside finish",
-        before.outsideFinishes(),
-        after.outsideFinishes(),
-        OutsideFinish::id,
-        OutsideFinish::name);
-    difference.list("On the faces:", before.items(), after.items(), FaceItem::id, FaceItem::name);
+    Stream.of(ThingKind.values())
+        .filter(ThingKind::ofDesign)
+        .forEach(
+            kind ->
+                difference.list(
+                    kind.noun(), before.things().of(kind.type()), after.things().of(kind.type())));
     return List.copyOf(difference.words);
   }
 
@@ -107,27 +78,21 @@ public final class DesignDifference {
     return byName;
   }
 
-  private <T extends Record> void list(
-      String what,
-      List<T> before,
-      List<T> after,
-      Function<T, String> id,
-      Function<T, String> name) {
-    Map<String, T> was = new LinkedHashMap<>();
-    before.forEach(thing -> was.put(id.apply(thing), thing));
-    for (T thing : after) {
-      T old = was.remove(id.apply(thing));
+  private void list(String what, List<? extends Thing> before, List<? extends Thing> after) {
+    Map<String, Thing> was = new LinkedHashMap<>();
+    before.forEach(thing -> was.put(thing.id(), thing));
+    for (Thing thing : after) {
+      Thing old = was.remove(thing.id());
+      String named = "%s “%s”".formatted(what, ((DesignThing) thing).name());
       if (old == null) {
-        words.add("%s “%s” added".formatted(what, name.apply(thing)));
+        words.add(named + " added");
       } else if (!old.equals(thing)) {
-        words.add(
-            "%s “%s”: %s"
-                .formatted(
-                    what,
-                    name.apply(thing),
-                    String.join(", ", FieldDifference.between(old, thing, currency))));
+        List<String> fields = FieldDifference.between((Record) old, (Record) thing, currency);
+        words.add(named + ": " + String.join(", ", fields));
       }
     }
-    was.values().forEach(gone -> words.add("%s “%s” taken out".formatted(what, name.apply(gone))));
+    was.values()
+        .forEach(
+            gone -> words.add("%s “%s” taken out".formatted(what, ((DesignThing) gone).name())));
   }
 }

@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.LocalDate;
 
@@ -11,7 +12,8 @@ import java.time.LocalDate;
  * @param humidityPercent 1 to 100 %
  */
 public record AirDay(
-    String id, LocalDate date, double temperatureC, double humidityPercent, Source source) {
+    String id, LocalDate date, double temperatureC, double humidityPercent, Source source)
+    implements Thing {
   public AirDay {
     Require.given("date", date);
     id = date.toString();

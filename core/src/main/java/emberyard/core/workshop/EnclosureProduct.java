@@ -5,6 +5,7 @@ import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Counting;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Source;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 
 /**
@@ -14,12 +15,8 @@ import emberyard.core.units.Require;
  * @param massKg 0 to 200 kg
  */
 public record EnclosureProduct(
-    String id,
-    String name,
-    long priceMinor,
-    String supplierId,
-    double massKg,
-    Enclosure enclosure) {
+    String id, String name, long priceMinor, String supplierId, double massKg, Enclosure enclosure)
+    implements Thing {
   public EnclosureProduct {
     Require.text("id", id);
     Require.text("name", name);

@@ -1,6 +1,7 @@
 package emberyard.core.workshop;
 
 import emberyard.core.colour.Colour;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 
 /**
@@ -19,7 +20,8 @@ public record FilamentProduct(
     double gramsPerSpool,
     long priceMinor,
     String supplierId,
-    double onHandGrams) {
+    double onHandGrams)
+    implements Thing {
   public FilamentProduct {
     Require.text("id", id);
     Require.text("name", name);

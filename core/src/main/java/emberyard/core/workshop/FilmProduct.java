@@ -1,6 +1,7 @@
 package emberyard.core.workshop;
 
 import emberyard.core.colour.Colour;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 
 /**
@@ -20,7 +21,8 @@ public record FilmProduct(
     double rollWidthMm,
     long pricePerMetreMinor,
     String supplierId,
-    double onHandMetres) {
+    double onHandMetres)
+    implements Thing {
   public FilmProduct {
     Require.text("id", id);
     Require.text("name", name);

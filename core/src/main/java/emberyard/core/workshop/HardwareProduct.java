@@ -8,6 +8,7 @@ import emberyard.core.build.Electric;
 import emberyard.core.build.Fitted;
 import emberyard.core.build.Source;
 import emberyard.core.build.Thermal;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import org.jspecify.annotations.Nullable;
 
@@ -38,7 +39,8 @@ public record HardwareProduct(
     String attributes,
     @Nullable Body body,
     @Nullable Electric electric,
-    @Nullable Thermal thermal) {
+    @Nullable Thermal thermal)
+    implements Thing {
   public HardwareProduct {
     Require.text("id", id);
     Require.given("kind", kind);

@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.util.Comparator;
 import java.util.List;
@@ -35,7 +36,8 @@ public record Machine(
     double engraveMmPerSecond,
     long hourMinor,
     double depositMm3PerSecond,
-    List<Setting> settings) {
+    List<Setting> settings)
+    implements Thing {
   /** What it does. */
   public enum Kind {
     LASER,

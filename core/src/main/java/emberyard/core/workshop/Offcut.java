@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 
 /**
@@ -18,7 +19,8 @@ public record Offcut(
     String path,
     String place,
     String sha256,
-    String fromBuildId) {
+    String fromBuildId)
+    implements Thing {
   public Offcut {
     Require.text("id", id);
     Require.text("name", name);

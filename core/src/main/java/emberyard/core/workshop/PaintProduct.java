@@ -1,6 +1,7 @@
 package emberyard.core.workshop;
 
 import emberyard.core.colour.Colour;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
@@ -48,7 +49,8 @@ public record PaintProduct(
     @Nullable Double hiding,
     String valuesFrom,
     Double openMl,
-    @Nullable LocalDate openedOn) {
+    @Nullable LocalDate openedOn)
+    implements Thing {
   /** What shipped values say of themselves. */
   public static final String GENERIC = "generic starting value";
 

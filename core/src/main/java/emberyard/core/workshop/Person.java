@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.util.List;
 
@@ -11,7 +12,8 @@ import java.util.List;
  * @param rateMinor what an hour of theirs costs, minor units, 0 to 1,000,000
  */
 public record Person(
-    String id, String name, List<OpenHours> hours, List<String> does, long rateMinor) {
+    String id, String name, List<OpenHours> hours, List<String> does, long rateMinor)
+    implements Thing {
   public Person {
     Require.text("id", id);
     Require.text("name", name);

@@ -1,6 +1,7 @@
 package emberyard.core.workshop;
 
 import emberyard.core.colour.Colour;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -31,7 +32,8 @@ public record SheetProduct(
     long priceMinor,
     String supplierId,
     int onHandSheets,
-    Double transmittance) {
+    Double transmittance)
+    implements Thing {
   /** Of a clear sheet: its two surfaces send 4 % back each. */
   public static final double CLEAR = 0.92;
 

@@ -1,6 +1,7 @@
 package emberyard.core.workshop;
 
 import emberyard.core.build.StationKind;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 
 /**
@@ -8,7 +9,7 @@ import emberyard.core.units.Require;
  *
  * @param capacity how many steps it takes at once, 1 to 20
  */
-public record Station(String id, String name, StationKind kind, int capacity) {
+public record Station(String id, String name, StationKind kind, int capacity) implements Thing {
   public Station {
     Require.text("id", id);
     Require.text("name", name);

@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 
 /**
@@ -8,7 +9,7 @@ import emberyard.core.units.Require;
  * @param leadDays calendar days from order to arrival, 0 to 365
  * @param shippingMinor what one delivery costs, minor units
  */
-public record Supplier(String id, String name, int leadDays, long shippingMinor) {
+public record Supplier(String id, String name, int leadDays, long shippingMinor) implements Thing {
   public Supplier {
     Require.text("id", id);
     Require.text("name", name);

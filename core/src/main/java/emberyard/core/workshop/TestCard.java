@@ -1,6 +1,7 @@
 package emberyard.core.workshop;
 
 import emberyard.core.colour.Colour;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
@@ -22,7 +23,8 @@ public record TestCard(
     int coatsOverBlack,
     Double tolerance,
     @Nullable String readHex,
-    String by) {
+    String by)
+    implements Thing {
   public TestCard {
     Require.text("id", id);
     Require.text("paintId", paintId);

@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import java.time.DateTimeException;
@@ -37,7 +38,8 @@ public record Workshop(
     double contingencyPercent,
     int tightDays,
     StepTimes times,
-    @Nullable Writing writing) {
+    @Nullable Writing writing)
+    implements Thing {
 
   /** The id of the one settings thing. */
   public static final String ID = "workshop";

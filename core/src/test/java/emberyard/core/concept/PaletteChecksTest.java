@@ -137,16 +137,7 @@ class PaletteChecksTest {
 
   @Test
   void anEmptyStockListMatchesNothing() {
-    WorkshopBook bare =
-        new WorkshopBook(
-            BOOK.workshop(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of());
+    WorkshopBook bare = WorkshopBook.of(List.of(BOOK.workshop()));
     assertEquals(null, StockPalette.of(bare).best(GREEN));
     assertEquals(null, StockPalette.of(bare).bestMix(GREEN));
   }

@@ -11,10 +11,14 @@ import emberyard.core.build.Work;
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
+import emberyard.core.geometry.Rect;
 import emberyard.core.yard.Samples;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.locationtech.jts.geom.Envelope;
+import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.index.strtree.STRtree;
 
 /** Film on its roll, touches, and work that is sent out. */
 class FilmAndOutsideTest {
@@ -54,17 +58,53 @@ class FilmAndOutsideTest {
     }
     FilmRoll roll = FilmRoll.of(300, decals);
     assertEquals(13, roll.pieces().size());
-    for (int i = 0; i < roll.pieces().size(); i++) {
-      Outline one = roll.pieces().get(i).outline();
-      assertTrue(one.bounds().yMm() >= 3.9 && one.bounds().top() <= 296.1, "on the roll");
-      assertTrue(one.bounds().right() <= roll.lengthMm() + 1e-6);
-      for (int j = 0; j < i; j++) {
-        double gap = Plane.geometry(one).distance(Plane.geometry(roll.pieces().get(j).outline()));
-        assertTrue(gap > 2.9, "gap " + gap);
-      }
-    }
+    apart(roll);
     double area = decals.stream().mapToDouble(d -> d.outline().areaMm2() * d.quantity()).sum();
     assertTrue(area / (roll.lengthMm() * 300) > 0.5, "not wasted");
+  }
+
+  /** Knows nothing of how they were laid: it looks at where they lie. */
+  private static void apart(FilmRoll roll) {
+    STRtree near = new STRtree();
+    for (FilmRoll.FilmPiece piece : roll.pieces()) {
+      Rect box = piece.outline().bounds();
+      assertTrue(box.yMm() >= 3.9 && box.top() <= roll.widthMm() - 3.9, "on the roll");
+      assertTrue(box.xMm() >= 3.9 && box.right() <= roll.lengthMm() - 3.9, "on its length");
+      Geometry one = Plane.geometry(piece.outline());
+      near.insert(one.getEnvelopeInternal(), one);
+    }
+    for (FilmRoll.FilmPiece piece : roll.pieces()) {
+      Geometry one = Plane.geometry(piece.outline());
+      Envelope around = new Envelope(one.getEnvelopeInternal());
+      around.expandBy(3);
+      List<?> about = near.query(around);
+      long close = about.stream().filter(other -> ((Geometry) other).distance(one) < 2.9).count();
+      assertEquals(1, close, "nothing nearer than the gap but itself");
+    }
+  }
+
+  @Test
+  void manyEqualDecalsRepeatTheDensestStripAndTakeNoMoreRoomThanAFewDo() {
+    Outline round = Outline.of(Contour.circle(50, 50, 60));
+    double few = FilmRoll.of(600, List.of(new FilmRoll.Decal("t", "t", round, 96))).lengthMm() / 96;
+    FilmRoll roll = FilmRoll.of(600, List.of(new FilmRoll.Decal("t", "t", round, 499)));
+    assertEquals(499, roll.pieces().size());
+    assertEquals(List.of(), roll.unplaced(), "a roll is as long as it has to be");
+    apart(roll);
+    assertTrue(roll.lengthMm() / 499 <= 1.05 * few, roll.lengthMm() / 499 + " against " + few);
+  }
+
+  @Test
+  void veryManyDifferentDecalsStandInColumns() {
+    List<FilmRoll.Decal> decals = new ArrayList<>();
+    for (int i = 0; i < 40; i++) {
+      Outline star = Outline.of(Contour.polygon(0, 0, 40 + i, 5, 20, 30 + 2 * i));
+      decals.add(new FilmRoll.Decal("d" + i, "d" + i, star, 20 + i));
+    }
+    decals.add(new FilmRoll.Decal("w", "w", Outline.of(Contour.rectangle(0, 0, 90, 310, 0)), 1));
+    FilmRoll roll = FilmRoll.of(300, decals);
+    assertEquals(decals.stream().mapToInt(FilmRoll.Decal::quantity).sum(), roll.pieces().size());
+    apart(roll);
   }
 
   @Test
@@ -172,26 +212,7 @@ class FilmAndOutsideTest {
             1.0,
             false);
     var build = Samples.build();
-    var design = build.design();
-    Work work =
-        OutsideWork.derive(
-            build.with(
-                new emberyard.core.build.Design(
-                    design.look(),
-                    design.items(),
-                    design.components(),
-                    design.panels(),
-                    design.schemes(),
-                    design.screens(),
-                    design.strips(),
-                    design.enclosures(),
-                    design.loops(),
-                    design.worksheets(),
-                    design.joints(),
-                    design.prints(),
-                    design.treatments(),
-                    List.of(print))),
-            "make/dry-fit");
+    Work work = OutsideWork.derive(build.with(OutsideFinish.class, List.of(print)), "make/dry-fit");
     assertTrue(work.findings().get(0).detail().contains("1,772 px would do"));
     assertTrue(work.findings().get(1).title().startsWith("Only 1.0 mm bleed"));
     assertEquals(6 * 24 * 60, work.tasks().get(0).waitMinutes(), "away");

@@ -61,24 +61,28 @@ final class FinishSamples {
   }
 
   static WorkshopBook with(PaintProduct green) {
-    WorkshopBook b = Samples.book();
-    return new WorkshopBook(
-        b.workshop(),
-        b.people(),
-        b.stations(),
-        b.suppliers(),
-        List.of(
-            green,
-            paint("grey", "#8C8C8C", PaintKind.PRIMER, PaintBase.SOLVENT, 0, 0.9),
-            paint("white", "#F2F2EF", PaintKind.COLOUR, PaintBase.SOLVENT, 0, 0.7),
-            paint("enamel", "#9E2B25", PaintKind.COLOUR, PaintBase.ENAMEL, 1_440, 0.84),
-            paint("honey-stain", "#C99A5B", PaintKind.STAIN, PaintBase.WATERBORNE, 0, 0.15),
-            paint("clear", "#F7F7F5", PaintKind.CLEAR, PaintBase.SOLVENT, 0, 0.05)),
-        b.sheets(),
-        List.of(
-            new FilmProduct(
-                "film-red", "Red film", "#B82B2B", FilmProduct.Gloss.GLOSS, 300, 740, "quay", 0)),
-        b.filaments());
+    return Samples.book()
+        .with(
+            PaintProduct.class,
+            List.of(
+                green,
+                paint("grey", "#8C8C8C", PaintKind.PRIMER, PaintBase.SOLVENT, 0, 0.9),
+                paint("white", "#F2F2EF", PaintKind.COLOUR, PaintBase.SOLVENT, 0, 0.7),
+                paint("enamel", "#9E2B25", PaintKind.COLOUR, PaintBase.ENAMEL, 1_440, 0.84),
+                paint("honey-stain", "#C99A5B", PaintKind.STAIN, PaintBase.WATERBORNE, 0, 0.15),
+                paint("clear", "#F7F7F5", PaintKind.CLEAR, PaintBase.SOLVENT, 0, 0.05)))
+        .with(
+            FilmProduct.class,
+            List.of(
+                new FilmProduct(
+                    "film-red",
+                    "Red film",
+                    "#B82B2B",
+                    FilmProduct.Gloss.GLOSS,
+                    300,
+                    740,
+                    "quay",
+                    0)));
   }
 
   /** Primer and green on the front. */
@@ -117,36 +121,9 @@ final class FinishSamples {
   static Work work(List<Painted> painted, PaintFault... faults) {
     Build plain = Samples.build();
     Build build =
-        new Build(
-            plain.brief(),
-            plain.concept(),
-            plain.requirements(),
-            plain.components(),
-            plain.panels(),
-            painted.stream().map(Painted::scheme).toList(),
-            plain.screens(),
-            plain.strips(),
-            plain.manualTasks(),
-            plain.orders(),
-            plain.times(),
-            plain.marks(),
-            plain.notes(),
-            plain.photos(),
-            plain.acceptances(),
-            plain.items(),
-            plain.remarks(),
-            plain.options(),
-            plain.snapshots(),
-            plain.changeOrders(),
-            plain.enclosures(),
-            plain.loops(),
-            plain.worksheets(),
-            plain.joints(),
-            plain.prints(),
-            plain.layouts(),
-            plain.treatments(),
-            plain.outsideFinishes(),
-            List.of(faults));
+        plain
+            .with(Scheme.class, painted.stream().map(Painted::scheme).toList())
+            .with(PaintFault.class, List.of(faults));
     return FinishWork.derive(
         build, FinishWork.plans(painted, book()), List.of(), book(), "make/dry-fit");
   }

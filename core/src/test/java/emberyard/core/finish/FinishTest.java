@@ -168,14 +168,6 @@ class FinishTest {
             w.tightDays(),
             w.times(),
             w.writing());
-    return new WorkshopBook(
-        changed,
-        b.people(),
-        b.stations(),
-        b.suppliers(),
-        b.paints(),
-        b.sheets(),
-        b.films(),
-        b.filaments());
+    return new WorkshopBook(changed, b.things());
   }
 }

@@ -7,7 +7,6 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.CostCategory;
-import emberyard.core.build.Design;
 import emberyard.core.build.Need;
 import emberyard.core.build.Source;
 import emberyard.core.build.Work;
@@ -43,17 +42,7 @@ class FitTest {
 
   private static Work work(Component component) {
     Build b = Samples.build();
-    Build build =
-        Build.begun(b.brief(), b.concept())
-            .with(
-                new Design(
-                    b.concept().look(),
-                    List.of(),
-                    List.of(component),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    List.of()));
+    Build build = Build.begun(b.brief(), b.concept()).with(Component.class, List.of(component));
     return FitWork.of(build, Samples.book(), List.of())
         .derive("concept/choose", "make/dry-fit", "prove/hardware");
   }

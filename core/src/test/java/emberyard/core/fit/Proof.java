@@ -5,7 +5,6 @@ import emberyard.core.build.Body;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
-import emberyard.core.build.Design;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Face;
 import emberyard.core.build.Loop;
@@ -19,7 +18,6 @@ import emberyard.core.build.Worksheet;
 import emberyard.core.finding.Finding;
 import emberyard.core.geometry.Box;
 import emberyard.core.workshop.HardwareProduct;
-import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.Samples;
 import java.util.ArrayList;
 import java.util.List;
@@ -88,41 +86,14 @@ abstract class Proof {
 
   FitWork fit() {
     Build b = Samples.build();
-    Design design =
-        new Design(
-            b.concept().look(),
-            List.of(),
-            components,
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            enclosure == null ? List.of() : List.of(enclosure),
-            loops,
-            sheets,
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of());
-    WorkshopBook book = Samples.book();
-    return FitWork.of(
-        Build.begun(b.brief(), b.concept()).with(design).asking(asked),
-        new WorkshopBook(
-            book.workshop(),
-            book.people(),
-            book.stations(),
-            book.suppliers(),
-            book.paints(),
-            book.sheets(),
-            book.films(),
-            book.filaments(),
-            library,
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of()),
-        List.of());
+    Build build =
+        Build.begun(b.brief(), b.concept())
+            .with(Component.class, components)
+            .with(Enclosure.class, enclosure == null ? List.of() : List.of(enclosure))
+            .with(Loop.class, loops)
+            .with(Worksheet.class, sheets)
+            .with(Requirement.class, asked);
+    return FitWork.of(build, Samples.book().with(HardwareProduct.class, library), List.of());
   }
 
   Work work() {

@@ -45,15 +45,7 @@ class LightTest {
     var b = Samples.build();
     var build =
         emberyard.core.build.Build.begun(b.brief(), b.concept())
-            .with(
-                new emberyard.core.build.Design(
-                    b.concept().look(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    List.of(),
-                    List.of(strip)));
+            .with(emberyard.core.build.LightStrip.class, List.of(strip));
     return LightWork.derive(build, Samples.book(), List.of()).findings().get(0);
   }
 }

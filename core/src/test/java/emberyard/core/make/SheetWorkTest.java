@@ -8,7 +8,6 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import emberyard.core.build.Build;
 import emberyard.core.build.CutFigure;
 import emberyard.core.build.CutMethod;
-import emberyard.core.build.Design;
 import emberyard.core.build.Face;
 import emberyard.core.build.Hold;
 import emberyard.core.build.Joint;
@@ -59,22 +58,7 @@ class SheetWorkTest {
   private int ids;
 
   private static WorkshopBook book(Offcut... offcuts) {
-    WorkshopBook plain = Samples.book();
-    return new WorkshopBook(
-        plain.workshop(),
-        plain.people(),
-        plain.stations(),
-        plain.suppliers(),
-        plain.paints(),
-        plain.sheets(),
-        plain.films(),
-        plain.filaments(),
-        List.of(),
-        List.of(),
-        List.of(LASER),
-        List.of(offcuts),
-        List.of(),
-        List.of());
+    return Samples.book().with(Machine.class, List.of(LASER)).with(Offcut.class, List.of(offcuts));
   }
 
   private static Panel panel(String id, double w, double h, PartDrawing drawing) {
@@ -100,23 +84,10 @@ class SheetWorkTest {
 
   private static Build build(List<Panel> panels, List<Joint> joints, List<SheetLayout> layouts) {
     Build plain = Samples.build();
-    Design design =
-        new Design(
-            plain.concept().look(),
-            List.of(),
-            List.of(),
-            panels,
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of(),
-            joints,
-            List.of(),
-            List.of(),
-            List.of());
-    return Build.begun(plain.brief(), plain.concept()).with(design).laidOut(layouts);
+    return Build.begun(plain.brief(), plain.concept())
+        .with(Panel.class, panels)
+        .with(Joint.class, joints)
+        .with(SheetLayout.class, layouts);
   }
 
   private static Work work(Build build, WorkshopBook book) {

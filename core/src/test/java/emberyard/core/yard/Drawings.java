@@ -43,12 +43,18 @@ public final class Drawings {
   public static Design design(
       List<FaceItem> items, List<Panel> panels, List<Screen> screens, List<LightStrip> strips) {
     Look look = new Look(List.of(), palette(), SIZE);
-    return new Design(look, items, List.of(), panels, List.of(), screens, strips);
+    return Design.of(look)
+        .with(FaceItem.class, items)
+        .with(Panel.class, panels)
+        .with(Screen.class, screens)
+        .with(LightStrip.class, strips);
   }
 
   public static Build build(Design design, List<Requirement> requirements) {
     Brief brief = Samples.brief(null);
-    return Build.begun(brief, Concept.open("b1", design.look())).with(design).asking(requirements);
+    return Build.begun(brief, Concept.open("b1", design.look()))
+        .with(design)
+        .with(Requirement.class, requirements);
   }
 
   public static Build items(FaceItem... items) {

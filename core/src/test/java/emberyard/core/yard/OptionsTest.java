@@ -31,49 +31,23 @@ class OptionsTest {
 
   private static Design design(List<Panel> panels, List<Scheme> schemes) {
     Design full = Samples.build().design();
-    return new Design(
-        LOOK, List.of(), full.components(), panels, schemes, full.screens(), full.strips());
+    return full.looking(LOOK, List.of()).with(Panel.class, panels).with(Scheme.class, schemes);
   }
 
   private static Build on(Design design, List<ConceptOption> options, Frozen frozen) {
     Build plain = Samples.build();
     Concept concept = new Concept("b1", design.look(), frozen, "A", "First");
-    Build build = Build.begun(plain.brief(), concept).with(design);
-    return new Build(
-        build.brief(),
-        concept,
-        List.of(
-            Requirement.limited(
-                "r",
-                "low",
-                Requirement.Priority.MUST,
-                Limit.of(Measure.HEIGHT_MM, emberyard.core.build.Comparison.AT_MOST, 90))),
-        build.components(),
-        build.panels(),
-        build.schemes(),
-        build.screens(),
-        build.strips(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        options,
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of(),
-        List.of());
+    return Build.begun(plain.brief(), concept)
+        .with(design)
+        .with(
+            Requirement.class,
+            List.of(
+                Requirement.limited(
+                    "r",
+                    "low",
+                    Requirement.Priority.MUST,
+                    Limit.of(Measure.HEIGHT_MM, emberyard.core.build.Comparison.AT_MOST, 90))))
+        .with(ConceptOption.class, options);
   }
 
   private static List<OptionPicture> pictures(Build build) {
@@ -120,19 +94,12 @@ class OptionsTest {
     assertEquals(Detail.DETAILED, Detail.of(detailed, Samples.book()), "acrylic comes finished");
     Component unpriced = priced("c9", 0);
     Design design = detailed.design();
-    Design withoutPrice =
-        new Design(
-            LOOK, List.of(), List.of(unpriced), design.panels(), List.of(), List.of(), List.of());
+    Design withoutPrice = Design.of(LOOK, List.of(unpriced)).with(Panel.class, design.panels());
     assertEquals(Detail.SIZED, Detail.of(on(withoutPrice, List.of(), null), Samples.book()));
     Design sizeless =
-        new Design(
-            Look.open(),
-            List.of(),
-            design.components(),
-            design.panels(),
-            List.of(),
-            List.of(),
-            List.of());
+        Design.of(Look.open())
+            .with(Component.class, design.components())
+            .with(Panel.class, design.panels());
     assertEquals(Detail.ROUGH, Detail.of(on(sizeless, List.of(), null), Samples.book()));
   }
 
@@ -209,24 +176,8 @@ class OptionsTest {
 
   @Test
   void amountsCanStayUnsaid() {
-    Design before =
-        new Design(
-            LOOK,
-            List.of(),
-            List.of(priced("c", 1_000)),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of());
-    Design after =
-        new Design(
-            LOOK,
-            List.of(),
-            List.of(priced("c", 2_000)),
-            List.of(),
-            List.of(),
-            List.of(),
-            List.of());
+    Design before = Design.of(LOOK, List.of(priced("c", 1_000)));
+    Design after = Design.of(LOOK, List.of(priced("c", 2_000)));
     assertEquals(
         List.of("Component “c”: price changed"), DesignDifference.between(before, after, ""));
     assertTrue(
@@ -267,25 +218,14 @@ class OptionsTest {
     for (Design as :
         List.of(
             design,
-            with(design, LOOK, List.of(badge)),
-            with(design, other, List.of(badge)),
-            with(design, Look.open(), List.of()),
+            design.looking(LOOK, List.of(badge)),
+            design.looking(other, List.of(badge)),
+            design.looking(Look.open(), List.of()),
             design(List.of(), List.of()))) {
       Build changed = build.with(as);
       assertEquals(
           YardPicture.whatIf(changed, List.of(build), Samples.book(), Samples.MONDAY_NINE),
           plan.whatIf(changed));
     }
-  }
-
-  private static Design with(Design design, Look look, List<FaceItem> items) {
-    return new Design(
-        look,
-        items,
-        design.components(),
-        design.panels(),
-        design.schemes(),
-        design.screens(),
-        design.strips());
   }
 }

@@ -45,18 +45,16 @@ public final class Samples {
   private Samples() {}
 
   public static WorkshopBook book() {
-    return new WorkshopBook(
-        Workshop.startingWith("Tollgate Works", "EUR", "UTC"),
-        List.of(new Person("ines", "Ines Varga", List.of(), List.of(), 3_000)),
+    return WorkshopBook.of(
         List.of(
+            Workshop.startingWith("Tollgate Works", "EUR", "UTC"),
+            new Person("ines", "Ines Varga", List.of(), List.of(), 3_000),
             new Station("bench", "Bench", StationKind.BENCH, 3),
             new Station("laser", "Laser", StationKind.LASER, 1),
-            new Station("spray", "Spray corner", StationKind.SPRAY_CORNER, 1)),
-        List.of(new Supplier("quay", "Quayside", 5, 900)),
-        List.of(paint(0)),
-        List.of(sheet(0)),
-        List.of(),
-        List.of());
+            new Station("spray", "Spray corner", StationKind.SPRAY_CORNER, 1),
+            new Supplier("quay", "Quayside", 5, 900),
+            paint(0),
+            sheet(0)));
   }
 
   public static SheetProduct sheet(int onHand) {
@@ -264,39 +262,18 @@ public final class Samples {
     public Build build() {
       Look look = Look.open();
       Design design =
-          new Design(
-              look, List.of(), components, panels, List.of(scheme()), screens, List.of(strip(800)));
+          Design.of(look)
+              .with(Component.class, components)
+              .with(Panel.class, panels)
+              .with(Scheme.class, List.of(scheme()))
+              .with(Screen.class, screens)
+              .with(LightStrip.class, List.of(strip(800)));
       Frozen frozen = new Frozen("Ines", MONDAY_NINE, 300_000, MONDAY.plusDays(20), design, curve);
-      return new Build(
-          brief(revealOn),
-          Concept.open("b1", look).with(frozen),
-          List.of(),
-          components,
-          panels,
-          List.of(scheme()),
-          screens,
-          List.of(strip(800)),
-          List.of(),
-          orders,
-          times,
-          marks,
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of(),
-          List.of());
+      return Build.begun(brief(revealOn), Concept.open("b1", look).with(frozen))
+          .with(design)
+          .with(OrderLine.class, orders)
+          .with(TimeEntry.class, times)
+          .with(TaskMark.class, marks);
     }
   }
 

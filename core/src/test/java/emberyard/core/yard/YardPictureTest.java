@@ -177,17 +177,8 @@ class YardPictureTest {
 
   @Test
   void stockGoesToTheBuildThatIsRevealedFirst() {
-    var book = Samples.book();
     var stocked =
-        new emberyard.core.workshop.WorkshopBook(
-            book.workshop(),
-            book.people(),
-            book.stations(),
-            book.suppliers(),
-            book.paints(),
-            List.of(Samples.sheet(1)),
-            List.of(),
-            List.of());
+        Samples.book().with(emberyard.core.workshop.SheetProduct.class, List.of(Samples.sheet(1)));
     Build first = Samples.build();
     Build second = otherBuild(first);
     YardPicture yard = YardPicture.of(List.of(second, first), stocked, Samples.MONDAY_NINE);
@@ -241,9 +232,7 @@ class YardPictureTest {
             b.begunOn(),
             null);
     Look look = Look.open();
-    return Build.begun(brief, Concept.open("b2", look))
-        .with(
-            new Design(look, List.of(), List.of(), like.panels(), List.of(), List.of(), List.of()));
+    return Build.begun(brief, Concept.open("b2", look)).with(Design.of(look, like.panels()));
   }
 
   private static NeedLine need(BuildPicture picture, String key) {

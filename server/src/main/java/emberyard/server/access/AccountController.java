@@ -3,7 +3,6 @@ package emberyard.server.access;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.Person;
 import emberyard.server.store.MissingThing;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import java.util.List;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -51,7 +50,7 @@ public class AccountController {
     Require.given("role", wanted.role());
     String person = Require.textOrEmpty("personId", wanted.personId());
     Require.that(
-        person.isEmpty() || store.find(ThingKind.PERSON, person, Person.class).isPresent(),
+        person.isEmpty() || store.find(Person.class, person).isPresent(),
         "personId",
         "There is no such person in the plan.");
     return accounts.add(wanted.name(), wanted.role(), wanted.password(), person);

@@ -9,11 +9,8 @@ import java.io.UncheckedIOException;
 import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.util.Set;
-import org.springdoc.core.customizers.OpenApiCustomizer;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
-import org.springframework.core.annotation.Order;
 import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -22,7 +19,7 @@ import tools.jackson.databind.JsonNode;
  * calculator. Tests read the ranges off the records themselves and send lists that are one too
  * long, and fail where the files say otherwise.
  */
-@Configuration
+@Component
 class OpenApiFacts {
   private static final Set<String> NUMBERS = Set.of("number", "integer");
   private final ThingJson json;
@@ -32,24 +29,21 @@ class OpenApiFacts {
   }
 
   /** After the types are complete: references may be wrapped there. */
-  @Bean
-  @Order(1)
-  OpenApiCustomizer facts() {
+  void say(OpenAPI document) {
     JsonNode ranges = file("openapi/ranges.json");
     JsonNode lists = file("openapi/lists.json");
-    JsonNode examples = file("openapi/examples.json");
-    return document -> {
-      document
-          .getComponents()
-          .getSchemas()
-          .forEach(
-              (name, schema) -> {
-                limit(schema, ranges.path(name));
-                limit(schema, lists.path(name));
-              });
-      new RequestLists(document).limit();
-      examples.properties().forEach(each -> example(document, each.getKey(), each.getValue()));
-    };
+    document
+        .getComponents()
+        .getSchemas()
+        .forEach(
+            (name, schema) -> {
+              limit(schema, ranges.path(name));
+              limit(schema, lists.path(name));
+            });
+    new RequestLists(document).limit();
+    file("openapi/examples.json")
+        .properties()
+        .forEach(each -> example(document, each.getKey(), each.getValue()));
   }
 
   private static void limit(Schema<?> schema, JsonNode ranges) {

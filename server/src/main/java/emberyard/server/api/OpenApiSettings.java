@@ -41,16 +41,17 @@ class OpenApiSettings {
                         + " version: send it back as If-Match; leave it out to create."));
   }
 
+  /** The schemas of all kinds, then which fields may be null, then how far they reach. */
   @Bean
-  OpenApiCustomizer nullability() throws IOException {
+  OpenApiCustomizer wholeDocument(OpenApiFacts facts) throws IOException {
     Map<String, Class<?>> records = records();
     return document -> {
-      if (document.getComponents() != null && document.getComponents().getSchemas() != null) {
-        document
-            .getComponents()
-            .getSchemas()
-            .forEach((name, schema) -> complete(schema, records.get(name)));
-      }
+      OpenApiThings.write(document);
+      document
+          .getComponents()
+          .getSchemas()
+          .forEach((name, schema) -> complete(schema, records.get(name)));
+      facts.say(document);
     };
   }
 

@@ -1,11 +1,13 @@
 package emberyard.server.api;
 
+import emberyard.core.build.Brief;
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
 import emberyard.server.access.Account;
 import emberyard.server.store.HistoryStore;
 import emberyard.server.store.Kept;
 import emberyard.server.store.ThingJson;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.util.List;
@@ -36,16 +38,15 @@ public class ThingApi {
    * @param ifMatch version it was read at, as {@code "7"}; null to create it, which may be repeated
    */
   @SuppressWarnings("unchecked")
-  public <T> Kept<T> put(
+  public <T extends Thing> Kept<T> put(
       Account who, @Nullable String buildId, String id, T value, @Nullable String ifMatch) {
-    JsonNode tree = json.tree(value);
-    if (!id(value).equals(id)) {
+    if (!value.id().equals(id)) {
       throw new InvalidValue("id", "The id in the body is not the one in the address.");
     }
     if (buildId != null) {
-      store.get(ThingKind.BRIEF, buildId, Object.class);
+      store.get(Brief.class, buildId);
     }
-    T wanted = who.owner() ? value : withStoredAmounts(value, id, tree);
+    T wanted = who.owner() ? value : withStoredAmounts(value, id, json.tree(value));
     Write write =
         new Write(
             ThingKind.of(wanted),
@@ -55,12 +56,7 @@ public class ThingApi {
             ifMatch == null ? Write.NEW : version(ifMatch));
     store.apply(who.id(), act.id(), List.of(write));
     // what others changed meanwhile may have been laid together with it
-    return store.get(write.kind(), id, (Class<T>) wanted.getClass());
-  }
-
-  /** The id inside a thing. */
-  public String id(Object value) {
-    return json.tree(value).path("id").asString("");
+    return store.get((Class<T>) wanted.getClass(), id);
   }
 
   /**
@@ -75,12 +71,12 @@ public class ThingApi {
   }
 
   @SuppressWarnings("unchecked")
-  private <T> T withStoredAmounts(T value, String id, JsonNode tree) {
+  private <T extends Thing> T withStoredAmounts(T value, String id, JsonNode tree) {
     Class<T> type = (Class<T>) value.getClass();
     ThingKind kind = ThingKind.of(value);
     Optional<JsonNode> stored =
         store
-            .find(kind, id, type)
+            .find(type, id)
             .map(kept -> json.tree(kept.value()))
             // taken out and put in again by somebody who sees no price: it keeps its price
             .or(() -> history.last(kind, id).map(body -> json.read(body, JsonNode.class)));

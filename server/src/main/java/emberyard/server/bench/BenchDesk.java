@@ -16,6 +16,7 @@ import emberyard.core.yard.TaskPicture;
 import emberyard.core.yard.TaskState;
 import emberyard.server.access.Account;
 import emberyard.server.api.Refused;
+import emberyard.server.store.Kept;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
@@ -85,7 +86,7 @@ class BenchDesk {
     Instant now = clock.instant();
     List<Write> writes = stops(reading, who.personId(), now);
     TimeEntry entry = new TimeEntry(entryId, taskKey, who.personId(), now, null);
-    writes.add(Write.create(buildId, entryId, entry));
+    writes.add(Write.create(buildId, entry));
     store.apply(who.id(), writes);
   }
 
@@ -108,11 +109,11 @@ class BenchDesk {
     String note = Require.textOrEmpty("note", said.note());
     TaskMark mark = new TaskMark(said.id(), said.taskKey(), said.what(), now, by, note);
     List<Write> writes = new ArrayList<>();
-    writes.add(Write.create(buildId, said.id(), mark));
+    writes.add(Write.create(buildId, mark));
     picture.build().times().stream()
         .filter(entry -> entry.taskKey().equals(said.taskKey()) && entry.endedAt() == null)
         .forEach(entry -> writes.add(stopped(buildId, entry, now)));
-    typedTime(who, said, now).ifPresent(time -> writes.add(Write.create(buildId, time.id(), time)));
+    typedTime(who, said, now).ifPresent(time -> writes.add(Write.create(buildId, time)));
     revealed(picture, mark, zone(reading)).ifPresent(writes::add);
     store.apply(who.id(), writes);
   }
@@ -162,7 +163,7 @@ class BenchDesk {
       TaskMark mark =
           new TaskMark(
               id, step.taskKey(), TaskMark.What.DONE, now, by, step.reason(), said.taskKey());
-      writes.add(Write.create(buildId, id, mark));
+      writes.add(Write.create(buildId, mark));
     }
     if (!writes.isEmpty()) {
       store.apply(who.id(), writes);
@@ -178,8 +179,14 @@ class BenchDesk {
                 new Refused(HttpStatus.CONFLICT, "There is no such task in this build any more."));
   }
 
-  /** A line of hours as typed or corrected; who typed it is kept, and nobody types the future. */
+  /**
+   * A line of hours as typed or corrected; who typed it is kept, and nobody types the future. What
+   * is sent as it is stored was typed by nobody.
+   */
   TimeEntry typed(Account who, TimeEntry entry) {
+    if (store.find(TimeEntry.class, entry.id()).map(Kept::value).equals(Optional.of(entry))) {
+      return entry;
+    }
     Instant now = clock.instant();
     Instant end = entry.endedAt() == null ? entry.startedAt() : entry.endedAt();
     Require.that(!end.isAfter(now), "endedAt", "Hours lie in the past: this ends after now.");
@@ -196,7 +203,7 @@ class BenchDesk {
   void note(Account who, String buildId, String id, String taskKey, String text) {
     yard.read().build(buildId);
     JobNote note = new JobNote(id, taskKey, text, who.name(), clock.instant());
-    store.apply(who.id(), List.of(Write.create(buildId, id, note)));
+    store.apply(who.id(), List.of(Write.create(buildId, note)));
   }
 
   /** Takes a finding upon somebody; a refusal can't be taken. */
@@ -208,7 +215,7 @@ class BenchDesk {
     refuse(refusal ? "This can't be accepted by anyone: choose another way." : null);
     Acceptance acceptance =
         new Acceptance(said.id(), said.findingKey(), said.by(), said.reason(), clock.instant());
-    store.apply(who.id(), List.of(Write.create(buildId, said.id(), acceptance)));
+    store.apply(who.id(), List.of(Write.create(buildId, acceptance)));
   }
 
   private static ZoneId zone(YardReader.Reading reading) {
@@ -222,7 +229,7 @@ class BenchDesk {
     }
     Brief b = picture.build().brief();
     LocalDate on = said.what() == TaskMark.What.DONE ? LocalDate.ofInstant(said.at(), zone) : null;
-    return Optional.of(Write.overwrite(b.id(), b.id(), b.revealed(on)));
+    return Optional.of(Write.overwrite(b.id(), b.revealed(on)));
   }
 
   private static List<Write> stops(YardReader.Reading reading, String personId, Instant now) {
@@ -238,7 +245,7 @@ class BenchDesk {
   }
 
   private static Write stopped(String buildId, TimeEntry entry, Instant now) {
-    return Write.overwrite(buildId, entry.id(), entry.stopped(now));
+    return Write.overwrite(buildId, entry.stopped(now));
   }
 
   /**

@@ -56,8 +56,7 @@ class PhotoController {
     yard.read().build(buildId);
     String sha256 = files.keep(file.getBytes());
     Photo photo = new Photo(id, sha256, taskKey, caption, clock.instant());
-    return new Kept<>(
-        store.apply(who.id(), List.of(Write.create(buildId, id, photo))).get(0), photo);
+    return new Kept<>(store.apply(who.id(), List.of(Write.create(buildId, photo))).get(0), photo);
   }
 
   /** A picture that is kept, to be named by its SHA-256. */

@@ -42,12 +42,12 @@ final class ChangeDesk {
       Concept concept = build.concept().with(moved);
       Snapshot snapshot =
           ConceptController.snapshot(concept, moved, "Change agreed: " + first(pending));
-      writes.add(Write.overwrite(build.id(), build.id(), concept));
-      writes.add(Write.create(build.id(), snapshot.id(), snapshot));
+      writes.add(Write.overwrite(build.id(), concept));
+      writes.add(Write.create(build.id(), snapshot));
     } else {
       writes.addAll(DesignDesk.lay(build, frozen.design()));
       Concept back = build.concept().with(frozen.design().look());
-      writes.add(Write.overwrite(build.id(), build.id(), back));
+      writes.add(Write.overwrite(build.id(), back));
     }
     ChangeOrder order =
         new ChangeOrder(
@@ -59,7 +59,7 @@ final class ChangeDesk {
             answer.accepted(),
             answer.by(),
             clock.instant());
-    writes.add(Write.create(build.id(), order.id(), order));
+    writes.add(Write.create(build.id(), order));
     return writes;
   }
 

@@ -2,7 +2,6 @@ package emberyard.server.concept;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Concept;
-import emberyard.core.build.FaceItem;
 import emberyard.core.build.Frozen;
 import emberyard.core.build.Look;
 import emberyard.core.build.Snapshot;
@@ -13,7 +12,6 @@ import emberyard.core.yard.PlannedCurve;
 import emberyard.server.access.Account;
 import emberyard.server.api.ThingApi;
 import emberyard.server.store.Kept;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
@@ -63,21 +61,9 @@ class ConceptController {
       @PathVariable String id,
       @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
       @RequestBody Concept value) {
-    Concept stored =
-        store.find(ThingKind.CONCEPT, id, Concept.class).map(Kept::value).orElse(value);
+    Concept stored = store.find(Concept.class, id).map(Kept::value).orElse(value);
     Concept wanted = new Concept(id, value.look(), stored.frozen(), stored.letter(), value.name());
     return things.put(who, buildId, id, wanted, ifMatch);
-  }
-
-  /** Places or changes a thing on a face. */
-  @PutMapping("/items/{id}")
-  Kept<FaceItem> putItem(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody FaceItem value) {
-    return things.put(who, buildId, id, value, ifMatch);
   }
 
   /** Freezes the design with the planned finish, the plan's curve and the price of this moment. */
@@ -99,9 +85,7 @@ class ConceptController {
         store
             .apply(
                 who.id(),
-                List.of(
-                    Write.overwrite(buildId, buildId, concept),
-                    Write.create(buildId, snapshot.id(), snapshot)))
+                List.of(Write.overwrite(buildId, concept), Write.create(buildId, snapshot)))
             .get(0);
     return new Kept<>(version, concept);
   }

@@ -62,11 +62,10 @@ class ConceptPictures {
 
     /** A design with these things in it. */
     Design on(Design design) {
-      return design.with(
-          look == null ? design.look() : look,
-          replaced(design.items(), items, FaceItem::id),
-          replaced(design.panels(), panels, Panel::id),
-          design.schemes());
+      return design
+          .looking(
+              look == null ? design.look() : look, replaced(design.items(), items, FaceItem::id))
+          .with(Panel.class, replaced(design.panels(), panels, Panel::id));
     }
   }
 

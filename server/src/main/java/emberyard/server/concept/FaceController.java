@@ -71,8 +71,8 @@ class FaceController {
     Build build = yard.read().build(buildId).build();
     FaceMirror mirror = FaceMirror.of(elevation(buildId, face), build.panels(), id);
     List<Write> writes = new ArrayList<>();
-    mirror.panels().forEach(panel -> writes.add(Write.create(buildId, panel.id(), panel)));
-    mirror.items().forEach(item -> writes.add(Write.create(buildId, item.id(), item)));
+    mirror.panels().forEach(panel -> writes.add(Write.create(buildId, panel)));
+    mirror.items().forEach(item -> writes.add(Write.create(buildId, item)));
     store.apply(who.id(), writes);
     return new Mirrored(mirror.panels().size(), mirror.items().size(), mirror.left());
   }

@@ -78,7 +78,7 @@ class OptionController {
       @RequestBody OptionCopy wanted) {
     Build build = yard.read().build(buildId).build();
     ConceptOption copy = DesignDesk.copy(build, wanted.ofLetter(), wanted.name());
-    List<Write> writes = List.of(Write.create(buildId, copy.id(), copy));
+    List<Write> writes = List.of(Write.create(buildId, copy));
     return new Kept<>(store.apply(who.id(), writes).get(0), copy);
   }
 

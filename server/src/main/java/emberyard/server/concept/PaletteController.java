@@ -6,7 +6,6 @@ import emberyard.core.build.PaletteColour;
 import emberyard.core.units.InvalidValue;
 import emberyard.server.access.Account;
 import emberyard.server.store.Kept;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.util.List;
@@ -91,14 +90,14 @@ class PaletteController {
     if (!PaletteFile.FORMAT.equals(file.format())) {
       throw new InvalidValue("format", "This is no palette written by Ember Yard.");
     }
-    Concept now = store.get(ThingKind.CONCEPT, buildId, Concept.class).value();
+    Concept now = store.get(Concept.class, buildId).value();
     Concept wanted = now.with(new Look(now.look().themeWords(), file.palette(), now.look().size()));
-    List<Long> versions = store.apply(who.id(), List.of(Write.overwrite(buildId, buildId, wanted)));
+    List<Long> versions = store.apply(who.id(), List.of(Write.overwrite(buildId, wanted)));
     return new Kept<>(versions.get(0), wanted);
   }
 
   private Look look(String buildId) {
-    return store.get(ThingKind.CONCEPT, buildId, Concept.class).value().look();
+    return store.get(Concept.class, buildId).value().look();
   }
 
   private static String property(PaletteColour colour) {

@@ -33,6 +33,7 @@ import emberyard.core.build.Stage;
 import emberyard.core.build.StationKind;
 import emberyard.core.build.ThingLink;
 import emberyard.core.build.Window;
+import emberyard.core.thing.Thing;
 import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.server.fit.Library;
@@ -44,7 +45,7 @@ import org.jspecify.annotations.Nullable;
 /** Collects the things of one invented build in few words. */
 final class DemoBuild {
   final String id;
-  final List<Object> things = new ArrayList<>();
+  final List<Thing> things = new ArrayList<>();
 
   DemoBuild(String id) {
     this.id = id;
@@ -197,7 +198,7 @@ final class DemoBuild {
     return this;
   }
 
-  DemoBuild things(List<?> more) {
+  DemoBuild things(List<? extends Thing> more) {
     things.addAll(more);
     return this;
   }
@@ -251,7 +252,7 @@ final class DemoBuild {
     return this;
   }
 
-  DemoBuild thing(Object thing) {
+  DemoBuild thing(Thing thing) {
     things.add(thing);
     return this;
   }

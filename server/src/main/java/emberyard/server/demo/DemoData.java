@@ -11,6 +11,7 @@ import emberyard.core.build.Stage;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
 import emberyard.core.supply.NeedLine;
+import emberyard.core.thing.Thing;
 import emberyard.core.workshop.Offcut;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildPicture;
@@ -112,14 +113,14 @@ class DemoData implements ApplicationRunner {
     LocalDate today = LocalDateTime.ofInstant(clock.instant(), zone()).toLocalDate();
     WorkshopBook book = DemoWorkshop.book(today, zone());
     List<Write> writes = new ArrayList<>();
-    DemoWorkshop.things(book).forEach((id, thing) -> writes.add(Write.overwrite(null, id, thing)));
+    DemoWorkshop.things(book).forEach(thing -> writes.add(Write.overwrite(null, thing)));
     add(writes, worked(DemoNight.nightPilotage(today), book, today, 13, this::nightDone));
     add(writes, worked(DemoBuilds.mossArchive(today), book, today, 18, this::mossDone));
     add(writes, worked(DemoBuilds.lineNine(today), book, today, 9, this::depotDone));
     add(writes, worked(DemoBuilds.paperKite(today), book, today, 52, task -> true));
     DemoBuild glasshouse = DemoBuilds.glasshouse(today);
     add(writes, glasshouse);
-    shelf.forEach(rest -> writes.add(Write.overwrite(null, rest.id(), rest)));
+    shelf.forEach(rest -> writes.add(Write.overwrite(null, rest)));
     store.apply(owner.id(), writes);
   }
 
@@ -336,16 +337,8 @@ class DemoData implements ApplicationRunner {
   }
 
   private static void add(List<Write> writes, DemoBuild demo) {
-    for (Object thing : demo.things) {
-      writes.add(Write.overwrite(demo.id, idOf(thing), thing));
-    }
-  }
-
-  private static String idOf(Object thing) {
-    try {
-      return (String) thing.getClass().getMethod("id").invoke(thing);
-    } catch (ReflectiveOperationException impossible) {
-      throw new IllegalStateException(impossible);
+    for (Thing thing : demo.things) {
+      writes.add(Write.overwrite(demo.id, thing));
     }
   }
 

@@ -73,7 +73,7 @@ final class DemoOptions {
                 colour("chart cream", "#EDE3C4", Role.TEXT),
                 colour("signal amber", "#F0A13A", Role.GLOW)),
             chosen.look().size());
-    return chosen.with(look, items, panels, schemes);
+    return chosen.looking(look, items).with(Panel.class, panels).with(Scheme.class, schemes);
   }
 
   private static Design chartTable(Design chosen) {
@@ -113,6 +113,6 @@ final class DemoOptions {
                 colour("brass", "#B08B3E", Role.METAL),
                 colour("signal amber", "#F0A13A", Role.GLOW)),
             chosen.look().size());
-    return chosen.with(look, items, chosen.panels(), schemes);
+    return chosen.looking(look, items).with(Scheme.class, schemes);
   }
 }

@@ -2,9 +2,9 @@ package emberyard.server.demo;
 
 import emberyard.core.build.Brief;
 import emberyard.core.build.Concept;
+import emberyard.core.thing.Thing;
 import emberyard.server.access.Account;
 import emberyard.server.api.Refused;
-import emberyard.server.api.ThingApi;
 import emberyard.server.store.ThingJson;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
@@ -28,13 +28,11 @@ class ExampleController {
 
   private final YardReader yard;
   private final ThingStore store;
-  private final ThingApi things;
   private final ThingJson json;
 
-  ExampleController(YardReader yard, ThingStore store, ThingApi things, ThingJson json) {
+  ExampleController(YardReader yard, ThingStore store, ThingJson json) {
     this.yard = yard;
     this.store = store;
-    this.things = things;
     this.json = json;
   }
 
@@ -57,7 +55,7 @@ class ExampleController {
   }
 
   /** Brief and concept carry the id of their build. */
-  private Object own(Object thing) {
+  private Thing own(Thing thing) {
     if (!(thing instanceof Brief) && !(thing instanceof Concept)) {
       return thing;
     }
@@ -66,7 +64,7 @@ class ExampleController {
     return json.read(tree, thing.getClass());
   }
 
-  private Write write(Object thing) {
-    return Write.overwrite(ID, things.id(thing), thing);
+  private Write write(Thing thing) {
+    return Write.overwrite(ID, thing);
   }
 }

@@ -1,24 +1,12 @@
 package emberyard.server.finish;
 
-import emberyard.core.build.OutsideFinish;
-import emberyard.core.build.PaintFault;
-import emberyard.core.build.Scheme;
-import emberyard.core.build.Treatment;
 import emberyard.core.finish.SchemeProposals;
 import emberyard.core.finish.layer.OrderSearch;
-import emberyard.server.access.Account;
 import emberyard.server.api.HeavyWork;
-import emberyard.server.api.ThingApi;
-import emberyard.server.store.Kept;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PutMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -27,54 +15,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/builds/{buildId}")
 class FinishController {
-  private final ThingApi things;
   private final FinishDesk desk;
   private final HeavyWork heavy;
 
-  FinishController(ThingApi things, FinishDesk desk, HeavyWork heavy) {
+  FinishController(FinishDesk desk, HeavyWork heavy) {
     this.heavy = heavy;
-    this.things = things;
     this.desk = desk;
-  }
-
-  @PutMapping("/schemes/{id}")
-  Kept<Scheme> putScheme(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody Scheme value) {
-    return things.put(who, buildId, id, value, ifMatch);
-  }
-
-  @PutMapping("/treatments/{id}")
-  Kept<Treatment> putTreatment(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody Treatment value) {
-    return things.put(who, buildId, id, value, ifMatch);
-  }
-
-  @PutMapping("/outside-finishes/{id}")
-  Kept<OutsideFinish> putOutsideFinish(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody OutsideFinish value) {
-    return things.put(who, buildId, id, value, ifMatch);
-  }
-
-  @PutMapping("/faults/{id}")
-  Kept<PaintFault> putFault(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody PaintFault value) {
-    return things.put(who, buildId, id, value, ifMatch);
   }
 
   /** Schemes from the stock for a target colour, fewest hours first; costs are zero to helpers. */

@@ -1,19 +1,10 @@
 package emberyard.server.fit;
 
-import emberyard.core.build.Component;
-import emberyard.core.build.Enclosure;
-import emberyard.core.build.Loop;
-import emberyard.core.build.Worksheet;
 import emberyard.server.access.Account;
-import emberyard.server.api.ThingApi;
-import emberyard.server.store.Kept;
-import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -21,11 +12,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/builds/{buildId}")
 class FitController {
-  private final ThingApi things;
   private final FitDesk desk;
 
-  FitController(ThingApi things, FitDesk desk) {
-    this.things = things;
+  FitController(FitDesk desk) {
     this.desk = desk;
   }
 
@@ -46,46 +35,6 @@ class FitController {
    * @param sheetId what it is cut from
    */
   record PartOfOpening(String id, String sheetId) {}
-
-  @PutMapping("/components/{id}")
-  Kept<Component> putComponent(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody Component value) {
-    return things.put(who, buildId, id, value, ifMatch);
-  }
-
-  @PutMapping("/enclosures/{id}")
-  Kept<Enclosure> putEnclosure(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody Enclosure value) {
-    return things.put(who, buildId, id, value, ifMatch);
-  }
-
-  @PutMapping("/loops/{id}")
-  Kept<Loop> putLoop(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody Loop value) {
-    return things.put(who, buildId, id, value, ifMatch);
-  }
-
-  @PutMapping("/worksheets/{id}")
-  Kept<Worksheet> putWorksheet(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody Worksheet value) {
-    return things.put(who, buildId, id, value, ifMatch);
-  }
 
   /** Adds a component from the library; a screen goes to the screens. */
   @PostMapping("/hardware")

@@ -12,13 +12,14 @@ import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
 import emberyard.core.build.VentCut;
 import emberyard.core.build.Window;
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.server.access.Account;
 import emberyard.server.store.MissingThing;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
@@ -53,8 +54,8 @@ class FitDesk {
         build.component(id).isPresent()
             || build.screens().stream().anyMatch(screen -> screen.id().equals(id));
     if (!here) {
-      Object thing = product.kind() == ComponentKind.SCREEN ? screen(product, id) : product.as(id);
-      store.apply(who.id(), List.of(Write.create(buildId, id, thing)));
+      Thing thing = product.kind() == ComponentKind.SCREEN ? screen(product, id) : product.as(id);
+      store.apply(who.id(), List.of(Write.create(buildId, thing)));
     }
   }
 
@@ -63,7 +64,7 @@ class FitDesk {
     emberyard.core.build.Component old =
         build.component(id).orElseThrow(() -> new MissingThing("That component is gone."));
     emberyard.core.build.Component now = product(productId).insteadOf(old);
-    store.apply(who.id(), List.of(Write.overwrite(buildId, id, now)));
+    store.apply(who.id(), List.of(Write.overwrite(buildId, now)));
   }
 
   void enclose(Account who, String buildId, String id, String productId) {
@@ -87,8 +88,8 @@ class FitDesk {
         writes.add(Write.remove(ThingKind.COMPONENT, buildId, old.id()));
       }
     }
-    writes.add(Write.create(buildId, id, product.shape(id)));
-    writes.add(Write.create(buildId, id + "-case", product.component(id + "-case")));
+    writes.add(Write.create(buildId, product.shape(id)));
+    writes.add(Write.create(buildId, product.component(id + "-case")));
     store.apply(who.id(), writes);
   }
 
@@ -109,7 +110,7 @@ class FitDesk {
       throw new InvalidValue("sheetId", "Choose the sheet it is cut from.");
     }
     if (build.panel(id).isEmpty()) {
-      store.apply(who.id(), List.of(Write.create(buildId, id, panel(opening, field, id, sheetId))));
+      store.apply(who.id(), List.of(Write.create(buildId, panel(opening, field, id, sheetId))));
     }
   }
 

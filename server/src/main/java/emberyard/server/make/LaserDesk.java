@@ -8,6 +8,7 @@ import emberyard.core.build.SheetLayout.LaidPiece;
 import emberyard.core.build.SheetLayout.PieceState;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
+import emberyard.core.kind.ThingKind;
 import emberyard.core.make.JobEnd;
 import emberyard.core.make.MachineJob;
 import emberyard.core.make.Parts;
@@ -18,7 +19,6 @@ import emberyard.core.workshop.WorkshopBook;
 import emberyard.server.access.Account;
 import emberyard.server.api.Refused;
 import emberyard.server.live.LiveTopic;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
@@ -105,7 +105,7 @@ class LaserDesk implements LiveTopic {
     boolean fromRack = end.finished() && fromRack(build, book, layout);
     SheetLayout after =
         end.finished() ? layout.cut(end.pieces(), fromRack, now) : layout.with(end.pieces());
-    writes.add(Write.overwrite(build.id(), layout.id(), after));
+    writes.add(Write.overwrite(build.id(), after));
     if (end.finished()) {
       sheetUsed(book, layout, fromRack, writes);
       offcuts(end, layout, build, writes);
@@ -137,7 +137,7 @@ class LaserDesk implements LiveTopic {
     }
     if (fromRack) {
       SheetProduct sheet = book.sheet(layout.sheetId()).orElseThrow();
-      writes.add(Write.overwrite(null, sheet.id(), sheet.lessOne()));
+      writes.add(Write.overwrite(null, sheet.lessOne()));
     }
   }
 
@@ -154,7 +154,7 @@ class LaserDesk implements LiveTopic {
               "",
               "",
               build.id());
-      writes.add(Write.overwrite(null, id, rest));
+      writes.add(Write.overwrite(null, rest));
     }
   }
 
@@ -168,7 +168,7 @@ class LaserDesk implements LiveTopic {
         String id = UUID.randomUUID().toString();
         TimeEntry entry =
             new TimeEntry(id, "part:" + each.getKey() + "/cut", run.personId, from, until);
-        writes.add(Write.create(run.buildId, id, entry));
+        writes.add(Write.create(run.buildId, entry));
         until = from;
       }
     }
@@ -191,7 +191,7 @@ class LaserDesk implements LiveTopic {
         TaskMark mark =
             new TaskMark(
                 id, "part:" + panel.id() + "/cut", TaskMark.What.DONE, now, "the laser", "");
-        writes.add(Write.create(run.buildId, id, mark));
+        writes.add(Write.create(run.buildId, mark));
       }
     }
   }

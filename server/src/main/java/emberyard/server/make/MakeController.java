@@ -2,10 +2,6 @@ package emberyard.server.make;
 
 import emberyard.core.build.BorderHoles;
 import emberyard.core.build.CutMethod;
-import emberyard.core.build.Joint;
-import emberyard.core.build.Panel;
-import emberyard.core.build.PrintPart;
-import emberyard.core.build.SheetLayout;
 import emberyard.core.build.Window;
 import emberyard.core.finding.Finding;
 import emberyard.core.make.PanelChecks;
@@ -15,20 +11,13 @@ import emberyard.core.make.PanelShape;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.Material;
-import emberyard.server.access.Account;
-import emberyard.server.api.ThingApi;
-import emberyard.server.store.Kept;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The panels of a build, and the panel calculator. */
@@ -41,12 +30,6 @@ class MakeController {
           "plywood", Material.PLY,
           "aluminum", Material.ALUMINIUM,
           "sheet_metal", Material.STEEL);
-
-  private final ThingApi things;
-
-  MakeController(ThingApi things) {
-    this.things = things;
-  }
 
   /** A panel to be measured. */
   record PanelQuestion(
@@ -111,46 +94,6 @@ class MakeController {
       @Schema(description = "Time of the cutter, s") double cutSeconds,
       List<Finding> findings) {}
 
-  @PutMapping("/api/builds/{buildId}/panels/{id}")
-  Kept<Panel> putPanel(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody Panel value) {
-    return things.put(who, buildId, id, value, ifMatch);
-  }
-
-  @PutMapping("/api/builds/{buildId}/joints/{id}")
-  Kept<Joint> putJoint(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody Joint value) {
-    return things.put(who, buildId, id, value, ifMatch);
-  }
-
-  @PutMapping("/api/builds/{buildId}/prints/{id}")
-  Kept<PrintPart> putPrint(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody PrintPart value) {
-    return things.put(who, buildId, id, value, ifMatch);
-  }
-
-  @PutMapping("/api/builds/{buildId}/layouts/{id}")
-  Kept<SheetLayout> putLayout(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody SheetLayout value) {
-    return things.put(who, buildId, id, value, ifMatch);
-  }
-
   @PostMapping("/api/calc/make/panel")
   PanelAnswer panel(@RequestBody PanelQuestion asked) {
     PanelShape shape =
@@ -182,7 +125,7 @@ class MakeController {
 
   private static PanelCut cut(CutQuestion asked) {
     return new PanelCut(
-        Require.between("speedMmPerSecond", or(asked.speedMmPerSecond(), 12), 0.1, 500, "mm/s"),
+        or(asked.speedMmPerSecond(), 12),
         or(asked.pierceSeconds(), PanelCut.PIERCE_SECONDS),
         asked.pierces(),
         or(asked.engraveAreaMm2(), 0),

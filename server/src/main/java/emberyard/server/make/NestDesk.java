@@ -4,6 +4,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.SheetLayout;
 import emberyard.core.build.SheetLayout.PieceState;
 import emberyard.core.geometry.SvgPath;
+import emberyard.core.kind.ThingKind;
 import emberyard.core.make.Parts;
 import emberyard.core.make.SheetPlan;
 import emberyard.core.make.SheetSizes;
@@ -14,7 +15,6 @@ import emberyard.server.access.Account;
 import emberyard.server.api.Refused;
 import emberyard.server.live.LiveTopic;
 import emberyard.server.store.MissingThing;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
@@ -244,7 +244,7 @@ class NestDesk implements LiveTopic {
         writes.add(Write.remove(ThingKind.LAYOUT, buildId, old.id()));
       }
     }
-    layouts.forEach(layout -> writes.add(Write.overwrite(buildId, layout.id(), layout)));
+    layouts.forEach(layout -> writes.add(Write.overwrite(buildId, layout)));
     store.apply(who.id(), writes);
     return layouts.size();
   }

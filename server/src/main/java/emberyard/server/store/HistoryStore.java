@@ -1,5 +1,6 @@
 package emberyard.server.store;
 
+import emberyard.core.kind.ThingKind;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;

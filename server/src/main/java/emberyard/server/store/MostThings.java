@@ -1,5 +1,6 @@
 package emberyard.server.store;
 
+import emberyard.core.kind.ThingKind;
 import emberyard.core.units.Require;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -1,5 +1,7 @@
 package emberyard.server.store;
 
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Thing;
 import org.jspecify.annotations.Nullable;
 
 /** One stored thing with its place. */
@@ -9,4 +11,4 @@ public record Row(
     @Nullable String buildId,
     long version,
     long position,
-    Object value) {}
+    Thing value) {}

@@ -1,5 +1,6 @@
 package emberyard.server.store;
 
+import emberyard.core.kind.ThingKind;
 import java.time.Clock;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;

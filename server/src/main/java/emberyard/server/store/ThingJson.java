@@ -22,6 +22,7 @@ public class ThingJson {
           .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
           .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
           .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
+          .addModule(new ThingLists())
           .build();
 
   public String write(Object value) {

@@ -1,5 +1,7 @@
 package emberyard.server.store;
 
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -103,7 +105,7 @@ public class ThingStore {
     }
   }
 
-  private Object read(ThingKind kind, String id, String body) {
+  private Thing read(ThingKind kind, String id, String body) {
     try {
       return json.read(body, kind.type());
     } catch (RuntimeException unreadable) {
@@ -112,12 +114,17 @@ public class ThingStore {
     }
   }
 
-  public <T> Optional<Kept<T>> find(ThingKind kind, String id, Class<T> type) {
-    return rows.find(kind, id).map(now -> new Kept<>(now.version(), json.read(now.body(), type)));
+  /** The thing of this kind and id, as it is stored now. */
+  public <T extends Thing> Optional<Kept<T>> find(Class<T> type, String id) {
+    return rows.find(ThingKind.of(type), id)
+        .map(now -> new Kept<>(now.version(), json.read(now.body(), type)));
   }
 
-  public <T> Kept<T> get(ThingKind kind, String id, Class<T> type) {
-    return find(kind, id, type).orElseThrow(() -> gone(kind, id));
+  /**
+   * @throws MissingThing when it is not there
+   */
+  public <T extends Thing> Kept<T> get(Class<T> type, String id) {
+    return find(type, id).orElseThrow(() -> gone(ThingKind.of(type), id));
   }
 
   /**
@@ -238,7 +245,7 @@ public class ThingStore {
   }
 
   private Write asWrite(ActStore.ChangedThing thing) {
-    Object value = thing.body() == null ? null : json.read(thing.body(), thing.kind().type());
+    Thing value = thing.body() == null ? null : json.read(thing.body(), thing.kind().type());
     return new Write(thing.kind(), thing.id(), thing.buildId(), value, Write.ANY);
   }
 
@@ -291,7 +298,7 @@ public class ThingStore {
   }
 
   private Write together(Write write, RowStore.Stored now) {
-    Class<?> type = write.kind().type();
+    Class<? extends Thing> type = write.kind().type();
     Kept<?> newer = new Kept<>(now.version(), json.read(now.body(), type));
     Optional<JsonNode> base =
         rows.past(write.kind(), write.id(), write.expected())
@@ -306,7 +313,7 @@ public class ThingStore {
       JsonNode others = FieldMerge.of(base.get(), mine, theirs, false).value();
       throw new StaleThing(newer, own.conflicts(), own.value(), others);
     }
-    Object value = json.read(own.value(), type);
+    Thing value = json.read(own.value(), type);
     return new Write(write.kind(), write.id(), write.buildId(), value, write.expected());
   }
 

@@ -1,5 +1,7 @@
 package emberyard.server.store;
 
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
@@ -9,7 +11,7 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
  * @param name what it is called, as far as that can be read
  * @param reason a sentence for a builder
  */
-public record Unreadable(ThingKind kind, String id, String name, String reason) {
+public record Unreadable(ThingKind kind, String id, String name, String reason) implements Thing {
   static Unreadable of(ThingKind kind, String id, String name, RuntimeException problem) {
     return new Unreadable(kind, id, name.isBlank() ? id : name, reason(problem));
   }

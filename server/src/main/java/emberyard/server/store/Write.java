@@ -1,5 +1,7 @@
 package emberyard.server.store;
 
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Thing;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,19 +12,19 @@ import org.jspecify.annotations.Nullable;
  *     #ANY} to overwrite
  */
 public record Write(
-    ThingKind kind, String id, @Nullable String buildId, @Nullable Object value, long expected) {
+    ThingKind kind, String id, @Nullable String buildId, @Nullable Thing value, long expected) {
   /** The thing must not exist yet, or exist with the same value. */
   public static final long NEW = 0;
 
   /** Whatever is there. */
   public static final long ANY = -1;
 
-  public static Write create(@Nullable String buildId, String id, Object value) {
-    return new Write(ThingKind.of(value), id, buildId, value, NEW);
+  public static Write create(@Nullable String buildId, Thing value) {
+    return new Write(ThingKind.of(value), value.id(), buildId, value, NEW);
   }
 
-  public static Write overwrite(@Nullable String buildId, String id, Object value) {
-    return new Write(ThingKind.of(value), id, buildId, value, ANY);
+  public static Write overwrite(@Nullable String buildId, Thing value) {
+    return new Write(ThingKind.of(value), value.id(), buildId, value, ANY);
   }
 
   public static Write remove(ThingKind kind, @Nullable String buildId, String id) {

@@ -3,13 +3,10 @@ package emberyard.server.supply;
 import emberyard.core.build.OrderLine;
 import emberyard.server.access.Account;
 import emberyard.server.api.Refused;
-import emberyard.server.api.ThingApi;
-import emberyard.server.store.Kept;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
@@ -17,9 +14,7 @@ import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -29,28 +24,16 @@ import org.springframework.web.bind.annotation.RestController;
 class SupplyController {
   private static final int MOST_CHARACTERS = 2_000_000;
 
-  private final ThingApi things;
   private final ThingStore store;
   private final YardReader yard;
 
-  SupplyController(ThingApi things, ThingStore store, YardReader yard) {
-    this.things = things;
+  SupplyController(ThingStore store, YardReader yard) {
     this.store = store;
     this.yard = yard;
   }
 
   /** How many order lines a file brought. */
   record Imported(int lines) {}
-
-  @PutMapping("/orders/{id}")
-  Kept<OrderLine> putOrder(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String buildId,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody OrderLine value) {
-    return things.put(who, buildId, id, value, ifMatch);
-  }
 
   @GetMapping(value = "/orders.csv", produces = "text/csv;charset=UTF-8")
   ResponseEntity<String> ordersOut(@PathVariable String buildId) {
@@ -68,8 +51,7 @@ class SupplyController {
     }
     yard.read().build(buildId);
     List<OrderLine> lines = OrdersCsv.read(csv);
-    store.apply(
-        who.id(), lines.stream().map(line -> Write.overwrite(buildId, line.id(), line)).toList());
+    store.apply(who.id(), lines.stream().map(line -> Write.overwrite(buildId, line)).toList());
     return new Imported(lines.size());
   }
 }

@@ -1,11 +1,7 @@
 package emberyard.server.workshop;
 
 import emberyard.core.workshop.AirDay;
-import emberyard.core.workshop.TestCard;
 import emberyard.server.access.Account;
-import emberyard.server.api.ThingApi;
-import emberyard.server.store.Kept;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
@@ -13,17 +9,12 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -31,13 +22,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/workshop")
 class AirController {
-  private final ThingApi things;
   private final ThingStore store;
   private final YardReader yard;
   private final Clock clock;
 
-  AirController(ThingApi things, ThingStore store, YardReader yard, Clock clock) {
-    this.things = things;
+  AirController(ThingStore store, YardReader yard, Clock clock) {
     this.store = store;
     this.yard = yard;
     this.clock = clock;
@@ -48,24 +37,6 @@ class AirController {
 
   /** How many days a file brought. */
   record AirTaken(int days) {}
-
-  @PutMapping("/airs/{id}")
-  Kept<AirDay> putAir(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody AirDay value) {
-    return things.put(who, null, id, value, ifMatch);
-  }
-
-  /** Forgets a day: it is as usual again. */
-  @DeleteMapping("/airs/{id}")
-  void removeAir(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
-    things.remove(who, null, ThingKind.AIR, id, ifMatch);
-  }
 
   @GetMapping(value = "/air.csv", produces = "text/csv;charset=UTF-8")
   ResponseEntity<String> export() {
@@ -78,7 +49,7 @@ class AirController {
   @PostMapping(value = "/air.csv", consumes = "text/csv")
   AirTaken take(@AuthenticationPrincipal Account who, @RequestBody String file) {
     List<AirDay> days = AirCsv.read(file);
-    store.apply(who.id(), days.stream().map(day -> Write.overwrite(null, day.id(), day)).toList());
+    store.apply(who.id(), days.stream().map(day -> Write.overwrite(null, day)).toList());
     return new AirTaken(days.size());
   }
 
@@ -101,25 +72,7 @@ class AirController {
             now.temperatureC(),
             now.humidityPercent(),
             AirDay.Source.SENSOR);
-    store.apply(who.id(), List.of(Write.overwrite(null, day.id(), day)));
+    store.apply(who.id(), List.of(Write.overwrite(null, day)));
     return day;
-  }
-
-  @PutMapping("/test-cards/{id}")
-  Kept<TestCard> putCard(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
-      @RequestBody TestCard value) {
-    return things.put(who, null, id, value, ifMatch);
-  }
-
-  /** Throws a card away; undo brings it back. */
-  @DeleteMapping("/test-cards/{id}")
-  void removeCard(
-      @AuthenticationPrincipal Account who,
-      @PathVariable String id,
-      @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch) {
-    things.remove(who, null, ThingKind.TEST_CARD, id, ifMatch);
   }
 }

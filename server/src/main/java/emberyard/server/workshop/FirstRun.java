@@ -1,6 +1,7 @@
 package emberyard.server.workshop;
 
 import emberyard.core.build.StationKind;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.Person;
@@ -85,32 +86,25 @@ public class FirstRun {
             defaults.times(),
             answers.writing());
     Account owner = accounts.add(answers.ownerName(), Role.OWNER, answers.password(), "owner");
-    List<Write> writes = new ArrayList<>();
-    add(writes, Workshop.ID, workshop);
-    add(
-        writes,
-        "owner",
-        new Person("owner", answers.ownerName(), List.of(), List.of(), STARTING_RATE_MINOR));
-    add(writes, "bench", new Station("bench", "Bench", StationKind.BENCH, 3));
-    add(writes, "spray", new Station("spray", "Spray corner", StationKind.SPRAY_CORNER, 1));
-    add(writes, "laser", new Station("laser", "Laser", StationKind.LASER, 1));
-    add(writes, "saw", new Station("saw", "Saw", StationKind.SAW, 1));
-    add(writes, "printer", new Station("printer", "Printer", StationKind.PRINTER, 1));
-    StartingStock.machines().forEach(machine -> add(writes, machine.id(), machine));
-    StartingStock.suppliers().forEach(supplier -> add(writes, supplier.id(), supplier));
-    StartingStock.sheets().forEach(sheet -> add(writes, sheet.id(), sheet));
-    StartingStock.paints().forEach(paint -> add(writes, paint.id(), paint));
-    StartingStock.films().forEach(film -> add(writes, film.id(), film));
-    StartingStock.filaments().forEach(filament -> add(writes, filament.id(), filament));
-    store.apply(owner.id(), writes);
+    List<Thing> things = new ArrayList<>();
+    things.add(workshop);
+    things.add(new Person("owner", answers.ownerName(), List.of(), List.of(), STARTING_RATE_MINOR));
+    things.add(new Station("bench", "Bench", StationKind.BENCH, 3));
+    things.add(new Station("spray", "Spray corner", StationKind.SPRAY_CORNER, 1));
+    things.add(new Station("laser", "Laser", StationKind.LASER, 1));
+    things.add(new Station("saw", "Saw", StationKind.SAW, 1));
+    things.add(new Station("printer", "Printer", StationKind.PRINTER, 1));
+    things.addAll(StartingStock.machines());
+    things.addAll(StartingStock.suppliers());
+    things.addAll(StartingStock.sheets());
+    things.addAll(StartingStock.paints());
+    things.addAll(StartingStock.films());
+    things.addAll(StartingStock.filaments());
+    store.apply(owner.id(), things.stream().map(thing -> Write.overwrite(null, thing)).toList());
     return owner;
   }
 
   private static List<String> words(@Nullable String... names) {
     return Stream.of(names).filter(Objects::nonNull).toList();
-  }
-
-  private static void add(List<Write> writes, String id, Object value) {
-    writes.add(Write.overwrite(null, id, value));
   }
 }

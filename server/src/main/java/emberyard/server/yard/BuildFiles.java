@@ -4,14 +4,16 @@ import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
 import emberyard.core.build.Photo;
 import emberyard.core.build.PrintPart;
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
 import emberyard.server.access.Account;
 import emberyard.server.api.Refused;
 import emberyard.server.bench.PictureFiles;
 import emberyard.server.make.MeshFiles;
+import emberyard.server.store.MissingThing;
 import emberyard.server.store.Row;
 import emberyard.server.store.ThingJson;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Unreadable;
 import emberyard.server.store.Write;
@@ -76,7 +78,7 @@ class BuildFiles {
   record ImportedBuild(String id, String name, int things) {}
 
   BuildFile write(String buildId) throws IOException {
-    store.get(ThingKind.BRIEF, buildId, Brief.class);
+    store.get(Brief.class, buildId);
     List<BuildFile.Entry> things = new ArrayList<>();
     List<BuildFile.Entry> shared = new ArrayList<>();
     Map<String, String> pictures = new TreeMap<>();
@@ -133,9 +135,9 @@ class BuildFiles {
   ImportedBuild take(Account who, @Nullable Existing existing, InputStream stream)
       throws IOException {
     BuildFile file = read(stream);
-    List<Object> values = values(file);
+    List<Thing> values = values(file);
     Brief brief = briefOf(values);
-    boolean isHere = store.find(ThingKind.BRIEF, brief.id(), Object.class).isPresent();
+    boolean isHere = store.find(Brief.class, brief.id()).isPresent();
     if (isHere && existing == null) {
       throw new Refused(
           HttpStatus.CONFLICT,
@@ -157,7 +159,7 @@ class BuildFiles {
     }
     for (int i = 0; i < values.size(); i++) {
       String id = file.things().get(i).value().path("id").asString();
-      writes.add(Write.create(brief.id(), id, values.get(i)));
+      writes.add(Write.create(brief.id(), values.get(i)));
     }
     addMissing(file, here, writes);
     keepPictures(file, checked);
@@ -169,16 +171,16 @@ class BuildFiles {
   private void addMissing(BuildFile file, Set<String> here, List<Write> writes) {
     for (int i = 0; i < file.uses().size(); i++) {
       BuildFile.Entry entry = file.uses().get(i);
-      Object value = value("uses", i, entry, false);
+      Thing value = value("uses", i, entry, false);
       String id = entry.value().path("id").asString();
       if (!here.contains(ThingKind.of(value) + "/" + id)) {
-        writes.add(Write.create(null, id, value));
+        writes.add(Write.create(null, value));
       }
     }
   }
 
-  private List<Object> values(BuildFile file) {
-    List<Object> values = new ArrayList<>();
+  private List<Thing> values(BuildFile file) {
+    List<Thing> values = new ArrayList<>();
     for (int i = 0; i < file.things().size(); i++) {
       values.add(value("things", i, file.things().get(i), true));
     }
@@ -189,7 +191,7 @@ class BuildFiles {
     List<BuildFile.Entry> things =
         BuildCopy.of(file.things(), UUID.randomUUID().toString().substring(0, 18));
     for (BuildFile.Entry thing : things) {
-      if (ThingKind.named(thing.kind()) == ThingKind.BRIEF) {
+      if (MissingThing.kindNamed(thing.kind()) == ThingKind.BRIEF) {
         ((ObjectNode) thing.value()).put("name", brief.name() + " (copy)");
       }
     }
@@ -223,11 +225,11 @@ class BuildFiles {
     }
   }
 
-  private Object value(String list, int index, BuildFile.Entry entry, boolean ofBuild) {
+  private Thing value(String list, int index, BuildFile.Entry entry, boolean ofBuild) {
     if (entry == null) {
       throw foreign();
     }
-    ThingKind kind = ThingKind.named(String.valueOf(entry.kind()));
+    ThingKind kind = MissingThing.kindNamed(String.valueOf(entry.kind()));
     if (kind.ofBuild() != ofBuild || entry.value() == null) {
       throw foreign();
     }
@@ -241,7 +243,7 @@ class BuildFiles {
     }
   }
 
-  private static Brief briefOf(List<Object> values) {
+  private static Brief briefOf(List<Thing> values) {
     List<Brief> briefs =
         values.stream().filter(Brief.class::isInstance).map(Brief.class::cast).toList();
     if (briefs.size() != 1) {

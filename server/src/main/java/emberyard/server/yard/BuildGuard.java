@@ -2,12 +2,13 @@ package emberyard.server.yard;
 
 import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Thing;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.server.store.HistoryStore;
 import emberyard.server.store.HistoryStore.Past;
 import emberyard.server.store.Row;
 import emberyard.server.store.ThingJson;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingName;
 import emberyard.server.store.Unreadable;
 import java.time.Instant;
@@ -65,7 +66,7 @@ class BuildGuard {
    * @param by who changed it last
    * @param good what it was before, null where it was not there
    */
-  record Culprit(ThingKind kind, String id, String name, String by, @Nullable Object good) {}
+  record Culprit(ThingKind kind, String id, String name, String by, @Nullable Thing good) {}
 
   /**
    * @param builds those that derive, and the last good states of the others
@@ -81,7 +82,7 @@ class BuildGuard {
     Map<String, Broken> broken = new LinkedHashMap<>();
     rows.forEach(
         (id, ofBuild) -> {
-          Map<Key, Object> now = new LinkedHashMap<>();
+          Map<Key, Thing> now = new LinkedHashMap<>();
           ofBuild.forEach(row -> now.put(new Key(row.kind(), row.id()), row.value()));
           if (ofBuild.stream().anyMatch(row -> row.kind() == ThingKind.BRIEF)) {
             Trial trial = new Trial(book, minute);
@@ -117,9 +118,9 @@ class BuildGuard {
   }
 
   private Broken rewind(
-      String id, Map<Key, Object> now, String reason, Trial trial, List<Build> builds) {
+      String id, Map<Key, Thing> now, String reason, Trial trial, List<Build> builds) {
     Map<Key, Past> rewound = new LinkedHashMap<>();
-    Map<Key, Object> then = new LinkedHashMap<>(now);
+    Map<Key, Thing> then = new LinkedHashMap<>(now);
     boolean good = false;
     for (Past past : history.of(id, Long.MAX_VALUE, CHANGES_BACK)) {
       if (past.undone()) {
@@ -145,12 +146,12 @@ class BuildGuard {
 
   /** What can't be put onto the last good state; all else is put there. */
   private List<Culprit> culprits(
-      Map<Key, Object> now, Map<Key, Object> then, Map<Key, Past> rewound, Trial trial) {
+      Map<Key, Thing> now, Map<Key, Thing> then, Map<Key, Past> rewound, Trial trial) {
     List<Culprit> culprits = new ArrayList<>();
     rewound.forEach(
         (key, past) -> {
-          Object good = then.get(key);
-          Object bad = now.get(key);
+          Thing good = then.get(key);
+          Thing bad = now.get(key);
           if (Objects.equals(good, bad)) {
             return;
           }
@@ -169,8 +170,8 @@ class BuildGuard {
     return name.isBlank() ? past.kind().word() : name;
   }
 
-  private static String name(Iterable<Object> things) {
-    for (Object thing : things) {
+  private static String name(Iterable<Thing> things) {
+    for (Thing thing : things) {
       if (thing instanceof Brief brief) {
         return brief.name();
       }
@@ -181,7 +182,7 @@ class BuildGuard {
     throw new IllegalStateException("a build has a brief");
   }
 
-  private static void put(Map<Key, Object> things, Key key, @Nullable Object value) {
+  private static void put(Map<Key, Thing> things, Key key, @Nullable Thing value) {
     if (value == null) {
       things.remove(key);
     } else {
@@ -189,7 +190,7 @@ class BuildGuard {
     }
   }
 
-  private @Nullable Object read(Past past) {
+  private @Nullable Thing read(Past past) {
     try {
       return json.read(past.before(), past.kind().type());
     } catch (RuntimeException olderForm) {

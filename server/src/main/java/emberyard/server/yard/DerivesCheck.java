@@ -1,6 +1,7 @@
 package emberyard.server.yard;
 
 import emberyard.core.build.Brief;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
@@ -85,14 +86,14 @@ class DerivesCheck implements BeforeKeeping {
 
   private static @Nullable String fault(
       String build, List<Row> rows, WorkshopBook book, Instant minute) {
-    List<Object> things =
+    List<Thing> things =
         rows.stream().filter(row -> build.equals(row.buildId())).map(Row::value).toList();
     boolean there = things.stream().anyMatch(Brief.class::isInstance);
     return there ? new Trial(book, minute).fault(things) : null;
   }
 
   private static Optional<WorkshopBook> book(List<Row> rows) {
-    List<Object> things =
+    List<Thing> things =
         rows.stream().filter(row -> row.buildId() == null).map(Row::value).toList();
     return things.stream().anyMatch(Workshop.class::isInstance)
         ? Optional.of(YardReader.book(things))

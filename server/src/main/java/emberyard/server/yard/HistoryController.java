@@ -1,5 +1,6 @@
 package emberyard.server.yard;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.units.FieldDifference;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
@@ -104,11 +105,11 @@ class HistoryController {
       store.apply(who.id(), List.of(Write.remove(past.kind(), buildId, past.thingId())));
       return;
     }
-    Object value = read(past, body);
+    Thing value = read(past, body);
     if (value == null) {
       throw new InvalidValue("seq", "This state is of an older form and can't come back.");
     }
-    store.apply(who.id(), List.of(Write.overwrite(buildId, past.thingId(), value)));
+    store.apply(who.id(), List.of(Write.overwrite(buildId, value)));
   }
 
   /** A helper does not read what a build may cost. */
@@ -139,14 +140,14 @@ class HistoryController {
     if (past.before() == null || past.after() == null) {
       return List.of();
     }
-    Object before = read(past, past.before());
-    Object after = read(past, past.after());
+    Thing before = read(past, past.before());
+    Thing after = read(past, past.after());
     return before instanceof Record was && after instanceof Record is
         ? FieldDifference.between(was, is, currency)
         : List.of("of an older form");
   }
 
-  private @Nullable Object read(Past past, String body) {
+  private @Nullable Thing read(Past past, String body) {
     try {
       return json.read(body, past.kind().type());
     } catch (JacksonException olderForm) {

@@ -35,7 +35,7 @@ class MendController {
                 culprit ->
                     culprit.good() == null
                         ? Write.remove(culprit.kind(), buildId, culprit.id())
-                        : Write.overwrite(buildId, culprit.id(), culprit.good()))
+                        : Write.overwrite(buildId, culprit.good()))
             .toList();
     store.apply(who.id(), writes);
   }

@@ -16,7 +16,8 @@ record MoneySight(BuildPicture picture, boolean owner) {
     Build build = picture.build();
     return owner
         ? build
-        : build.asking(build.requirements().stream().filter(MoneySight::free).toList());
+        : build.with(
+            Requirement.class, build.requirements().stream().filter(MoneySight::free).toList());
   }
 
   List<RequirementState> coverage() {

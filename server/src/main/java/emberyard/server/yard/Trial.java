@@ -1,6 +1,7 @@
 package emberyard.server.yard;
 
 import emberyard.core.build.Build;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.YardPlan;
@@ -17,10 +18,10 @@ record Trial(WorkshopBook book, Instant minute) {
   private static final Logger LOG = LoggerFactory.getLogger(Trial.class);
 
   /** Why these things make no build; null when they do. */
-  @Nullable String fault(Iterable<Object> things) {
-    List<Object> all = new ArrayList<>();
+  @Nullable String fault(Iterable<Thing> things) {
+    List<Thing> all = new ArrayList<>();
     things.forEach(all::add);
-    for (Object thing : all) {
+    for (Thing thing : all) {
       if (thing instanceof Unreadable unreadable) {
         return "“%s”: %s".formatted(unreadable.name(), unreadable.reason());
       }

@@ -11,6 +11,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
 import emberyard.core.finish.FinishPicture;
 import emberyard.core.fit.FitPicture;
+import emberyard.core.kind.ThingKind;
 import emberyard.core.light.LightLoad;
 import emberyard.core.make.MadePart;
 import emberyard.core.make.MakePicture;
@@ -22,7 +23,6 @@ import emberyard.core.yard.ChainLink;
 import emberyard.core.yard.Fuse;
 import emberyard.core.yard.TaskPicture;
 import emberyard.server.access.Account;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.time.Clock;
@@ -164,13 +164,13 @@ class YardController {
   BuildView begin(@AuthenticationPrincipal Account who, @RequestBody NewBuild wanted) {
     Require.text("id", wanted.id());
     Require.text("name", wanted.name());
-    if (store.find(ThingKind.BRIEF, wanted.id(), Brief.class).isEmpty()) {
+    if (store.find(Brief.class, wanted.id()).isEmpty()) {
       Brief brief = Brief.named(wanted.id(), wanted.name(), now(reader.read()).toLocalDate());
       store.apply(
           who.id(),
           List.of(
-              Write.create(wanted.id(), wanted.id(), brief),
-              Write.create(wanted.id(), wanted.id(), Concept.open(wanted.id(), Look.open()))));
+              Write.create(wanted.id(), brief),
+              Write.create(wanted.id(), Concept.open(wanted.id(), Look.open()))));
     }
     return build(who, wanted.id());
   }

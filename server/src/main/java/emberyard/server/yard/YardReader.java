@@ -1,50 +1,12 @@
 package emberyard.server.yard;
 
-import emberyard.core.build.Acceptance;
-import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
-import emberyard.core.build.ChangeOrder;
-import emberyard.core.build.Component;
-import emberyard.core.build.Concept;
-import emberyard.core.build.ConceptOption;
-import emberyard.core.build.Enclosure;
-import emberyard.core.build.FaceItem;
-import emberyard.core.build.JobNote;
-import emberyard.core.build.Joint;
-import emberyard.core.build.LightStrip;
-import emberyard.core.build.Look;
-import emberyard.core.build.Loop;
-import emberyard.core.build.ManualTask;
-import emberyard.core.build.OrderLine;
-import emberyard.core.build.OutsideFinish;
-import emberyard.core.build.PaintFault;
-import emberyard.core.build.Panel;
-import emberyard.core.build.Photo;
-import emberyard.core.build.PrintPart;
-import emberyard.core.build.Remark;
-import emberyard.core.build.Requirement;
-import emberyard.core.build.Scheme;
-import emberyard.core.build.Screen;
-import emberyard.core.build.SheetLayout;
-import emberyard.core.build.Snapshot;
-import emberyard.core.build.TaskMark;
-import emberyard.core.build.TimeEntry;
-import emberyard.core.build.Treatment;
-import emberyard.core.build.Worksheet;
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Thing;
+import emberyard.core.thing.Things;
 import emberyard.core.units.InvalidValue;
-import emberyard.core.workshop.AirDay;
 import emberyard.core.workshop.EnclosureProduct;
-import emberyard.core.workshop.FilamentProduct;
-import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.HardwareProduct;
-import emberyard.core.workshop.Machine;
-import emberyard.core.workshop.Offcut;
-import emberyard.core.workshop.PaintProduct;
-import emberyard.core.workshop.Person;
-import emberyard.core.workshop.SheetProduct;
-import emberyard.core.workshop.Station;
-import emberyard.core.workshop.Supplier;
-import emberyard.core.workshop.TestCard;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildPicture;
@@ -54,13 +16,13 @@ import emberyard.server.api.Refused;
 import emberyard.server.fit.Library;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.Row;
-import emberyard.server.store.ThingKind;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Unreadable;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -158,9 +120,10 @@ public class YardReader {
 
   private Reading derive(long revision, Instant minute) {
     List<Row> rows = store.all();
-    List<Object> ofWorkshop =
+    List<Thing> ofWorkshop =
         rows.stream().filter(row -> row.buildId() == null).map(Row::value).toList();
-    Known known = new Known(revision, minute, versions(rows), only(ofWorkshop, Unreadable.class));
+    Known known =
+        new Known(revision, minute, versions(rows), Things.of(ofWorkshop).of(Unreadable.class));
     Optional<DerivedAhead.Derived> derived = ahead.of(rows, minute);
     if (derived.isPresent()) {
       return known.with(derived.get());
@@ -241,67 +204,21 @@ public class YardReader {
    *
    * @throws InvalidValue when one of them can't be read
    */
-  public static Build build(List<Object> things) {
-    for (Unreadable thing : only(things, Unreadable.class)) {
+  public static Build build(Collection<Thing> things) {
+    for (Unreadable thing : Things.of(things).of(Unreadable.class)) {
       throw new InvalidValue("", thing.reason());
     }
-    Brief brief = only(things, Brief.class).get(0);
-    List<Concept> concepts = only(things, Concept.class);
-    return new Build(
-        brief,
-        concepts.isEmpty() ? Concept.open(brief.id(), Look.open()) : concepts.get(0),
-        only(things, Requirement.class),
-        only(things, Component.class),
-        only(things, Panel.class),
-        only(things, Scheme.class),
-        only(things, Screen.class),
-        only(things, LightStrip.class),
-        only(things, ManualTask.class),
-        only(things, OrderLine.class),
-        only(things, TimeEntry.class),
-        only(things, TaskMark.class),
-        only(things, JobNote.class),
-        only(things, Photo.class),
-        only(things, Acceptance.class),
-        only(things, FaceItem.class),
-        only(things, Remark.class),
-        only(things, ConceptOption.class),
-        only(things, Snapshot.class),
-        only(things, ChangeOrder.class),
-        only(things, Enclosure.class),
-        only(things, Loop.class),
-        only(things, Worksheet.class),
-        only(things, Joint.class),
-        only(things, PrintPart.class),
-        only(things, SheetLayout.class),
-        only(things, Treatment.class),
-        only(things, OutsideFinish.class),
-        only(things, PaintFault.class));
+    return Build.of(things);
   }
 
-  static WorkshopBook book(List<Object> things) {
-    List<Workshop> settings = only(things, Workshop.class);
-    if (settings.isEmpty()) {
+  /** The workshop with the library that ships behind what it added or changed. */
+  static WorkshopBook book(List<Thing> things) {
+    if (things.stream().noneMatch(Workshop.class::isInstance)) {
       throw new MissingThing("This workshop is not set up yet.");
     }
-    return new WorkshopBook(
-        settings.get(0),
-        only(things, Person.class),
-        only(things, Station.class),
-        only(things, Supplier.class),
-        only(things, PaintProduct.class),
-        only(things, SheetProduct.class),
-        only(things, FilmProduct.class),
-        only(things, FilamentProduct.class),
-        Library.hardware(only(things, HardwareProduct.class)),
-        Library.enclosures(only(things, EnclosureProduct.class)),
-        only(things, Machine.class),
-        only(things, Offcut.class),
-        only(things, AirDay.class),
-        only(things, TestCard.class));
-  }
-
-  private static <T> List<T> only(List<Object> things, Class<T> type) {
-    return things.stream().filter(type::isInstance).map(type::cast).toList();
+    WorkshopBook own =
+        WorkshopBook.of(things.stream().filter(each -> !(each instanceof Unreadable)).toList());
+    return own.with(HardwareProduct.class, Library.hardware(own.hardware()))
+        .with(EnclosureProduct.class, Library.enclosures(own.enclosureProducts()));
   }
 }

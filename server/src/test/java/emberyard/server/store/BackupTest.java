@@ -8,6 +8,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import emberyard.core.build.Photo;
+import emberyard.core.kind.ThingKind;
 import emberyard.core.workshop.Supplier;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
@@ -53,8 +54,7 @@ class BackupTest {
             .keep("a picture".getBytes(StandardCharsets.UTF_8));
     keep(new Supplier("q", "Quayside", 3, 990));
     store.things.apply(
-        "ines",
-        List.of(Write.create("b", "ph", new Photo("ph", picture, "assemble", "dry fit", NINE))));
+        "ines", List.of(Write.create("b", new Photo("ph", picture, "assemble", "dry fit", NINE))));
   }
 
   @AfterEach
@@ -63,7 +63,7 @@ class BackupTest {
   }
 
   private void keep(Supplier supplier) {
-    store.things.apply("ines", List.of(Write.overwrite(null, supplier.id(), supplier)));
+    store.things.apply("ines", List.of(Write.overwrite(null, supplier)));
   }
 
   private Path backup() throws IOException {

@@ -3,6 +3,8 @@ package emberyard.server.store;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Things;
 import java.io.IOException;
 import java.lang.reflect.ParameterizedType;
 import java.lang.reflect.RecordComponent;
@@ -57,10 +59,18 @@ class BodyShapesTest {
     List<String> fields = new ArrayList<>();
     shapes.put(type.getSimpleName(), "");
     for (RecordComponent field : type.getRecordComponents()) {
+      if (field.getType() == Things.class) {
+        ThingLists.KINDS.get(type).forEach(kind -> fields.add(list(kind)));
+        continue;
+      }
       fields.add(field.getName() + " " + words(field.getGenericType()));
       within(field.getGenericType());
     }
     shapes.put(type.getSimpleName(), String.join(", ", fields));
+  }
+
+  private static String list(ThingKind kind) {
+    return "%s List<%s>".formatted(kind.list(), kind.type().getSimpleName());
   }
 
   private void within(Type type) {

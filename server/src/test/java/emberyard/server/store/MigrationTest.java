@@ -9,6 +9,7 @@ import emberyard.core.build.LightStrip;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.RequirementKind;
 import emberyard.core.concept.DesignDifference;
+import emberyard.core.thing.Thing;
 import emberyard.server.yard.YardReader;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -97,7 +98,7 @@ class MigrationTest {
   void whatWasFrozenBeforeIsCompletedWithThePartsAsTheyAre() {
     fill(firstVersion());
     try (TestStore store = new TestStore(folder, Clock.systemUTC())) {
-      List<Object> things = store.things.all().stream().map(row -> row.value()).toList();
+      List<Thing> things = store.things.all().stream().map(row -> row.value()).toList();
       var build = YardReader.build(things);
       Concept concept = build.concept();
       assertEquals("A", concept.letter());

@@ -7,6 +7,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import emberyard.core.build.Remark;
+import emberyard.core.kind.ThingKind;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Supplier;
 import java.nio.file.Path;
@@ -56,7 +57,7 @@ class ThingStoreTest {
   }
 
   private int leadDays() {
-    return store.things.get(ThingKind.SUPPLIER, "q", Supplier.class).value().leadDays();
+    return store.things.get(Supplier.class, "q").value().leadDays();
   }
 
   @Test
@@ -74,18 +75,17 @@ class ThingStoreTest {
     store.things.undo("ines", "");
     assertEquals(1, leadDays(), "all that was typed together");
     store.things.undo("ines", "");
-    assertTrue(store.things.find(ThingKind.SUPPLIER, "q", Supplier.class).isEmpty());
+    assertTrue(store.things.find(Supplier.class, "q").isEmpty());
     assertTrue(store.things.undo("ines", "").isEmpty(), "nothing left");
   }
 
   @Test
   void everybodyUndoesOnlyTheirOwn() {
     put("ines", 1, Write.NEW);
-    store.things.apply("lotte", List.of(Write.create(null, "other", supplier("other", 3))));
+    store.things.apply("lotte", List.of(Write.create(null, supplier("other", 3))));
     store.things.undo("ines", "");
-    assertTrue(store.things.find(ThingKind.SUPPLIER, "q", Supplier.class).isEmpty());
-    assertEquals(
-        3, store.things.get(ThingKind.SUPPLIER, "other", Supplier.class).value().leadDays());
+    assertTrue(store.things.find(Supplier.class, "q").isEmpty());
+    assertEquals(3, store.things.get(Supplier.class, "other").value().leadDays());
   }
 
   @Test
@@ -94,7 +94,7 @@ class ThingStoreTest {
     store.things.apply("ines", List.of(Write.remove(ThingKind.SUPPLIER, null, "q")));
     at(5_000);
     store.things.undo("ines", "");
-    long back = store.things.get(ThingKind.SUPPLIER, "q", Supplier.class).version();
+    long back = store.things.get(Supplier.class, "q").version();
     assertTrue(back > first, "an old If-Match no longer fits");
     assertThrows(StaleThing.class, () -> put("ines", 9, first));
   }
@@ -109,7 +109,7 @@ class ThingStoreTest {
   }
 
   private Supplier now() {
-    return store.things.get(ThingKind.SUPPLIER, "q", Supplier.class).value();
+    return store.things.get(Supplier.class, "q").value();
   }
 
   @Test
@@ -187,13 +187,13 @@ class ThingStoreTest {
   void undoStaysInItsPlace() {
     put("ines", 1, Write.NEW);
     Remark remark = new Remark("r", "a bell");
-    store.things.apply("ines", List.of(Write.create("b", "r", remark)));
+    store.things.apply("ines", List.of(Write.create("b", remark)));
     store.things.undo("ines", "");
-    assertTrue(store.things.find(ThingKind.SUPPLIER, "q", Supplier.class).isEmpty());
+    assertTrue(store.things.find(Supplier.class, "q").isEmpty());
     assertTrue(store.things.undo("ines", "").isEmpty());
     assertTrue(store.things.undo("ines", "elsewhere").isEmpty());
     assertEquals("a bell", store.things.undo("ines", "b").map(undone -> "a bell").orElse(""));
-    assertTrue(store.things.find(ThingKind.REMARK, "r", Remark.class).isEmpty());
+    assertTrue(store.things.find(Remark.class, "r").isEmpty());
     assertEquals("a bell", store.things.redo("ines", "b").orElseThrow().name());
   }
 
@@ -202,10 +202,10 @@ class ThingStoreTest {
     put("ines", 1, Write.NEW);
     List<Write> act =
         List.of(
-            Write.create(null, "fresh", supplier("fresh", 2)),
+            Write.create(null, supplier("fresh", 2)),
             new Write(ThingKind.SUPPLIER, "q", null, supplier("q", 3), 12345));
     assertThrows(StaleThing.class, () -> store.things.apply("ines", act));
-    assertTrue(store.things.find(ThingKind.SUPPLIER, "fresh", Supplier.class).isEmpty());
+    assertTrue(store.things.find(Supplier.class, "fresh").isEmpty());
     assertEquals(1, leadDays());
   }
 
@@ -216,7 +216,7 @@ class ThingStoreTest {
     for (int n = 0; n < 200; n++) {
       String id = "s" + n;
       Callable<Long> write =
-          () -> store.things.apply("ines", List.of(Write.create(null, id, supplier(id, 1)))).get(0);
+          () -> store.things.apply("ines", List.of(Write.create(null, supplier(id, 1)))).get(0);
       answers.add(crew.submit(write));
     }
     for (Future<Long> answer : answers) {
@@ -258,10 +258,10 @@ class ThingStoreTest {
     int most = MostThings.of(ThingKind.SUPPLIER);
     List<Write> all = new ArrayList<>();
     for (int i = 0; i < most; i++) {
-      all.add(Write.create(null, "s" + i, supplier("s" + i, 1)));
+      all.add(Write.create(null, supplier("s" + i, 1)));
     }
     store.things.apply("ines", all);
-    Write more = Write.create(null, "more", supplier("more", 1));
+    Write more = Write.create(null, supplier("more", 1));
     InvalidValue full =
         assertThrows(InvalidValue.class, () -> store.things.apply("ines", List.of(more)));
     assertEquals("There are 500 suppliers already, and room for no more.", full.getMessage());
@@ -286,7 +286,7 @@ class ThingStoreTest {
     at(60_000);
     put("ines", 6, first);
     at(61_000);
-    store.things.apply("ines", List.of(Write.overwrite(null, "q", supplier("q", 9))));
+    store.things.apply("ines", List.of(Write.overwrite(null, supplier("q", 9))));
     store.things.undo("ines", "");
     assertEquals(6, leadDays(), "only the act is taken back");
     store.things.undo("ines", "");

@@ -7,6 +7,8 @@ import emberyard.core.build.Face;
 import emberyard.core.build.FaceItem;
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.Remark;
+import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Thing;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Instant;
@@ -49,7 +51,7 @@ class UndoPropertiesTest {
         .list();
   }
 
-  private static Object thing(Random random, ThingKind kind, String id) {
+  private static Thing thing(Random random, ThingKind kind, String id) {
     return kind == ThingKind.REMARK
         ? new Remark(id, "said " + random.nextInt(1_000))
         : FaceItem.plain(
@@ -74,11 +76,11 @@ class UndoPropertiesTest {
         continue;
       }
       touched.add(kind + id);
-      boolean there = store.things.find(kind, id, Object.class).isPresent();
+      boolean there = store.things.find(kind.type(), id).isPresent();
       if (there && random.nextInt(3) == 0) {
         writes.add(Write.remove(kind, BUILD, id));
       } else {
-        writes.add(Write.overwrite(BUILD, id, thing(random, kind, id)));
+        writes.add(Write.overwrite(BUILD, thing(random, kind, id)));
       }
     }
     return writes;
@@ -90,7 +92,7 @@ class UndoPropertiesTest {
     Random random = new Random(seed);
     List<List<String>> states = new ArrayList<>();
     try (TestStore store = new TestStore(folder, clock)) {
-      store.things.apply("ines", List.of(Write.overwrite(BUILD, "t0", new Remark("t0", "first"))));
+      store.things.apply("ines", List.of(Write.overwrite(BUILD, new Remark("t0", "first"))));
       now = now.plusSeconds(60);
       states.add(state(store));
       for (int step = 0; step < 25; step++) {

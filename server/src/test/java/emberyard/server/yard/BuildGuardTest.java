@@ -8,6 +8,7 @@ import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
 import emberyard.core.build.ManualTask;
 import emberyard.core.build.Stage;
+import emberyard.core.thing.Thing;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
@@ -29,7 +30,7 @@ class BuildGuardTest {
 
   /** A build with so many tasks of 100,000 minutes, about ten months each. */
   private static Build build(String id, int tasks) {
-    List<Object> things = new ArrayList<>();
+    List<Thing> things = new ArrayList<>();
     things.add(Brief.named(id, id, LocalDate.of(2026, 3, 2)));
     for (int i = 0; i < tasks; i++) {
       things.add(new ManualTask(id + i, "On and on", Stage.MAKE, 100_000, 0, List.of(), null));
