@@ -65,6 +65,17 @@ class WorkshopApiTest {
   }
 
   @Test
+  void aMarkThatIsBothIsRefusedAtItsFieldAndNoOther(Client owner) {
+    var book = owner.get("/api/workshop").json();
+    var settings = (ObjectNode) book.path("book").path("workshop");
+    ((ObjectNode) settings.path("writing")).put("decimal", "COMMA").put("group", "COMMA");
+    long version = book.path("versions").path("workshops/workshop").asLong();
+    var refused =
+        owner.put("/api/workshop/workshops/workshop", settings, version).expect(422).json();
+    assertEquals("#/writing/group", refused.at("/errors/0/pointer").asString());
+  }
+
+  @Test
   void everyCautionSaysWhatAndWhy(Client owner) {
     JsonNode cautions = workshop(owner).path("cautions");
     assertTrue(cautions.size() >= 10);

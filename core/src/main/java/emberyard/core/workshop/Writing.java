@@ -57,7 +57,7 @@ public record Writing(Decimal decimal, Group group, Clock clock, Dates dates) {
     Require.given("dates", dates);
     Require.that(
         !decimal.name().equals(group.name()),
-        "writing.group",
+        "group",
         "The mark between thousands can't be the decimal mark.");
   }
 
