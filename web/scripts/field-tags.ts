@@ -5,7 +5,7 @@ export const TYPED = [
   'MeasureField',
   'MoneyField',
   'TextField',
-  'NumberFields',
+  'ThingFields',
   'ColourField',
   'DateField',
   'TimeField',
@@ -26,7 +26,7 @@ export function markFieldTags(node: unknown, context: { filename: string }) {
   const element = node as Element
   if (element.type !== 1 || !TYPED.includes(element.tag)) return
   // fields inside a kit field stand for the tag that uses it
-  if (/ui\/(NumberFields|DateField)\.vue$/.test(context.filename)) return
+  if (/ui\/(ThingFields|DateField)\.vue$/.test(context.filename)) return
   const loc = element.loc
   const place = `${relative('src', context.filename)}:${loc.start.line}`
   const value = { type: 2, content: place, loc }

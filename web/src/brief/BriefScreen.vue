@@ -6,12 +6,9 @@ import type { Brief, Question } from '../api/types'
 import StageFrame from '../build/StageFrame.vue'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MoneyField from '../ui/MoneyField.vue'
 import SignMark from '../ui/SignMark.vue'
-import DateField from '../ui/DateField.vue'
-import TextField from '../ui/TextField.vue'
 import { plain, sentence } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import BroughtList from './BroughtList.vue'
 import ClientSight from './ClientSight.vue'
 import RemarkList from './RemarkList.vue'
@@ -39,10 +36,16 @@ const SECRECY = [
   { value: 'OPEN', label: 'All of it' },
   { value: 'NO_SPECIFICATION', label: 'No prices, no specification' },
   { value: 'SURPRISE', label: 'Nothing but whether it is on time' },
-] as const
+]
+const STANDS = { field: 'standsWhere', label: 'Where it will stand', hideLabel: true }
+const CAP = { field: 'budgetCapMinor', label: 'At most' }
+const REVEAL = [
+  { field: 'revealOn', label: 'Reveal on' },
+  { field: 'revealMovable', label: 'that day can move' },
+]
+const KNOWN = { field: 'secrecy', label: 'May know before the reveal', options: SECRECY }
 
 const edit = (change: Partial<Brief>) => builds.edit('briefs', brief.value, change)
-const problem = (field: string) => builds.problem('briefs', brief.value.id, field)
 function toggle<T>(list: T[], item: T, on: boolean): T[] {
   return on ? [...list, item] : list.filter((each) => each !== item)
 }
@@ -98,14 +101,13 @@ const list = useTemplateRef<InstanceType<typeof RequirementList>>('list')
     </template>
     <div class="sides">
       <section aria-label="Interview">
-        <TextField
-          class="name"
-          label="Working title"
-          required
-          :model-value="brief.name"
-          :problem="problem('name')"
-          @update:model-value="(name) => edit({ name })"
-        />
+        <div class="name">
+          <ThingFields
+            kind="briefs"
+            :thing="brief"
+            :fields="[{ field: 'name', label: 'Working title' }]"
+          />
+        </div>
         <section v-for="group in groups" :key="group.name" class="group">
           <h3>{{ group.name }}</h3>
           <ol class="talk">
@@ -130,22 +132,14 @@ const list = useTemplateRef<InstanceType<typeof RequirementList>>('list')
                 />
               </div>
               <div v-if="!question.skipped" class="answer">
-                <TextField
+                <ThingFields
                   v-if="WORDS[question.key]"
-                  :label="WORDS[question.key].label"
-                  :problem="problem(WORDS[question.key].field)"
-                  hide-label
-                  :model-value="brief[WORDS[question.key].field]"
-                  @update:model-value="(text) => edit({ [WORDS[question.key].field]: text })"
+                  kind="briefs"
+                  :thing="brief"
+                  :fields="[{ ...WORDS[question.key], hideLabel: true }]"
                 />
                 <template v-else-if="question.key === 'standsWhere'">
-                  <TextField
-                    label="Where it will stand"
-                    :problem="problem('standsWhere')"
-                    hide-label
-                    :model-value="brief.standsWhere"
-                    @update:model-value="(standsWhere) => edit({ standsWhere })"
-                  />
+                  <ThingFields kind="briefs" :thing="brief" :fields="[STANDS]" />
                   <fieldset>
                     <legend>Not seen there</legend>
                     <span v-for="face in FACES" :key="face" class="check">
@@ -166,14 +160,7 @@ const list = useTemplateRef<InstanceType<typeof RequirementList>>('list')
                 >
                 <BroughtList v-else-if="question.key === 'brought'" />
                 <template v-else-if="question.key === 'budgetCapMinor'">
-                  <MoneyField
-                    v-if="session.owner"
-                    label="At most"
-                    optional
-                    :model-value="brief.budgetCapMinor ?? null"
-                    :problem="problem('budgetCapMinor')"
-                    @update:model-value="(budgetCapMinor) => edit({ budgetCapMinor })"
-                  />
+                  <ThingFields kind="briefs" :thing="brief" :fields="[CAP]" />
                   <fieldset>
                     <legend>Counts towards it</legend>
                     <span v-for="cost in COSTS" :key="cost" class="check">
@@ -189,29 +176,10 @@ const list = useTemplateRef<InstanceType<typeof RequirementList>>('list')
                   </fieldset>
                 </template>
                 <template v-else-if="question.key === 'revealOn'">
-                  <DateField
-                    label="Reveal on"
-                    optional
-                    :model-value="brief.revealOn ?? ''"
-                    :problem="problem('revealOn')"
-                    @update:model-value="(day) => edit({ revealOn: day || null })"
-                  />
-                  <span class="check">
-                    <Checkbox
-                      binary
-                      input-id="movable"
-                      :model-value="brief.revealMovable"
-                      @update:model-value="(revealMovable: boolean) => edit({ revealMovable })"
-                    /><label for="movable">that day can move</label>
-                  </span>
+                  <ThingFields kind="briefs" :thing="brief" :fields="REVEAL" />
                 </template>
                 <template v-else>
-                  <ChoiceField
-                    label="May know before the reveal"
-                    :model-value="brief.secrecy ?? null"
-                    :options="[...SECRECY]"
-                    @update:model-value="(secrecy) => edit({ secrecy })"
-                  />
+                  <ThingFields kind="briefs" :thing="brief" :fields="[KNOWN]" />
                   <ClientSight v-if="session.owner" />
                 </template>
               </div>

@@ -3,24 +3,23 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import CountingFields from '../build/CountingFields.vue'
 import { newComponent } from '../build/newComponent'
-import type { Component } from '../api/types'
 import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
-import { useSession } from '../store/session'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MoneyField from '../ui/MoneyField.vue'
 import TextField from '../ui/TextField.vue'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** What is there already: brought by the client or kept, and what each counts for. */
 const builds = useBuild()
-const session = useSession()
 const things = computed(() => builds.build!.components.filter((each) => each.source !== 'BUY'))
-const edit = (thing: Component, change: Partial<Component>) =>
-  builds.edit('components', thing, change)
 const SOURCES = [
   { value: 'CLIENT', label: 'the client brings it' },
   { value: 'OWNED', label: 'it is here and is kept' },
-] as const
+]
+const BROUGHT = [
+  { field: 'name', label: 'Thing' },
+  { field: 'source', label: 'Whose', options: SOURCES },
+  { field: 'priceMinor', label: 'Market price of one' },
+]
 const name = useDraft(`brought:${builds.id}`, '')
 function add() {
   if (!name.value.trim()) return
@@ -32,26 +31,7 @@ function add() {
 <template>
   <div class="brought">
     <div v-for="thing in things" :key="thing.id" class="thing">
-      <TextField
-        label="Thing"
-        :problem="builds.problem('components', thing.id, 'name')"
-        required
-        :model-value="thing.name"
-        @update:model-value="(to) => edit(thing, { name: to })"
-      />
-      <ChoiceField
-        label="Whose"
-        :model-value="thing.source"
-        :options="[...SOURCES]"
-        @update:model-value="(source) => edit(thing, { source })"
-      />
-      <MoneyField
-        v-if="session.owner"
-        label="Market price of one"
-        :model-value="thing.priceMinor"
-        :problem="builds.problem('components', thing.id, 'priceMinor')"
-        @update:model-value="(priceMinor) => edit(thing, { priceMinor: priceMinor ?? 0 })"
-      />
+      <ThingFields kind="components" :thing="thing" :fields="BROUGHT" />
       <CountingFields :component="thing" />
     </div>
     <form @submit.prevent="add">

@@ -5,12 +5,9 @@ import type { Ban, Limit, Requirement } from '../api/types'
 import { FACES, KINDS as THINGS, MATERIALS } from '../concept/faceWords'
 import { useBuild } from '../store/build'
 import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
 import MoneyField from '../ui/MoneyField.vue'
-import ColourField from '../ui/ColourField.vue'
-import DateField from '../ui/DateField.vue'
-import TextField from '../ui/TextField.vue'
 import { plain } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import {
   answered,
   KINDS,
@@ -39,11 +36,10 @@ const base = () =>
 const fresh = (which: Limit['measure']) =>
   newLimit(which, build.value.brief.revealOn ?? today(), base())
 const choose = (way: Way) => edit(answered(props.requirement, way, fresh('HEIGHT_MM')))
-const pick = (which: Limit['measure']) => edit(answered(props.requirement, 'measure', fresh(which)))
 const put = (change: Partial<Limit>) => edit({ limit: { ...limit.value!, ...change } })
-function forbid(change: Partial<Ban>) {
-  const next = { ...ban.value!, ...change }
-  if (next.item || next.material) edit({ ban: next })
+/** A ban of nothing in particular is none. */
+function forbid(change: { ban: Ban }) {
+  if (change.ban.item || change.ban.material) edit(change)
 }
 const faces = [
   { value: null, label: 'any face that shows' },
@@ -81,35 +77,77 @@ const link = computed(() => {
   const to = props.requirement.answeredBy
   return to ? `${to.kind}/${to.id}` : ''
 })
-function point(value: string) {
+function pointed(value: string) {
   const slash = value.indexOf('/')
-  edit({
-    answeredBy: value ? { kind: value.slice(0, slash), id: value.slice(slash + 1) } : null,
-  })
+  return value ? { kind: value.slice(0, slash), id: value.slice(slash + 1) } : null
 }
 const OUTCOMES = [
   { value: 'OPEN', label: 'not judged' },
   { value: 'ANSWERED', label: 'yes, it does' },
   { value: 'FAILED', label: 'no' },
-] as const
+]
+const COMPARISONS = [
+  { value: 'AT_LEAST', label: '≥ at least' },
+  { value: 'AT_MOST', label: '≤ at most' },
+]
+const ASKED = [
+  { field: 'text', label: 'Requirement', required: true, class: 'wide' },
+  { field: 'priority', options: PRIORITIES },
+]
+const compared = computed(() => [
+  {
+    field: 'limit.measure',
+    options: MEASURES,
+    set: (which: Limit['measure']) => answered(props.requirement, 'measure', fresh(which)),
+  },
+  limit.value?.measure === 'REVEAL_DAY'
+    ? { field: 'limit.day', optional: false }
+    : { field: 'limit.comparison', label: 'Compared', options: COMPARISONS },
+])
+const measured = computed(() => {
+  const unit = measure.value?.unit ?? ''
+  const which = limit.value?.measure ?? ''
+  const coloured = which === 'COLOUR_DELTA_E00'
+  return [
+    !['REVEAL_DAY', 'TOTAL_MINOR'].includes(which) && {
+      field: 'limit.value',
+      label: 'Limit',
+      unit,
+      optional: false,
+    },
+    coloured && { field: 'limit.targetHex', label: 'Colour aimed at' },
+    coloured && { field: 'limit.face', label: 'On', options: faces },
+    read.value && {
+      field: 'limit.reading',
+      label: 'Read at the test',
+      unit,
+      hint: 'empty until it is measured',
+      optional: true,
+    },
+  ]
+})
+const BANNED = [
+  { field: 'ban.item', label: 'No', options: things },
+  { field: 'ban.material', label: 'Made of', options: materials },
+  { field: 'ban.face', label: 'On', options: faces },
+]
+const answer = computed(() => [
+  { field: 'kind', options: KINDS },
+  {
+    field: 'answeredBy',
+    label: 'Points at',
+    options: links.value,
+    get: () => link.value,
+    set: (to: string | null) => ({ answeredBy: pointed(to ?? '') }),
+  },
+  { field: 'answer', label: 'What answers it', class: 'wide' },
+  { field: 'outcome', label: 'Judged', options: OUTCOMES },
+])
 </script>
 
 <template>
   <div class="editor">
-    <TextField
-      class="wide"
-      label="Requirement"
-      :problem="problem('text')"
-      required
-      :model-value="requirement.text"
-      @update:model-value="(text) => edit({ text })"
-    />
-    <ChoiceField
-      label="Priority"
-      :model-value="requirement.priority"
-      :options="[...PRIORITIES]"
-      @update:model-value="(priority) => edit({ priority })"
-    />
+    <ThingFields kind="requirements" :thing="requirement" :fields="ASKED" />
     <ChoiceField
       label="Answered"
       :model-value="wayOf(requirement)"
@@ -117,115 +155,21 @@ const OUTCOMES = [
       @update:model-value="choose"
     />
     <template v-if="limit">
-      <ChoiceField
-        label="Measure"
-        :model-value="limit.measure"
-        :options="MEASURES"
-        @update:model-value="pick"
-      />
-      <ChoiceField
-        v-if="limit.measure !== 'REVEAL_DAY'"
-        label="Compared"
-        :model-value="limit.comparison"
-        :options="[
-          { value: 'AT_LEAST', label: '≥ at least' },
-          { value: 'AT_MOST', label: '≤ at most' },
-        ]"
-        @update:model-value="(comparison) => put({ comparison })"
-      />
-      <DateField
-        v-if="limit.measure === 'REVEAL_DAY'"
-        label="Day"
-        :model-value="limit.day ?? ''"
-        :problem="problem('limit.day')"
-        @update:model-value="(day) => day && put({ day })"
-      />
+      <ThingFields kind="requirements" :thing="requirement" :fields="compared" />
       <MoneyField
-        v-else-if="limit.measure === 'TOTAL_MINOR'"
+        v-if="limit.measure === 'TOTAL_MINOR'"
         label="Limit"
         :model-value="limit.value"
         :problem="problem('limit.value')"
         @update:model-value="(value) => put({ value: value ?? 0 })"
       />
-      <MeasureField
-        v-else
-        label="Limit"
-        :unit="measure?.unit ?? ''"
-        :model-value="limit.value"
-        :problem="problem('limit.value')"
-        @update:model-value="(value) => value !== null && put({ value })"
-      />
-      <template v-if="limit.measure === 'COLOUR_DELTA_E00'">
-        <ColourField
-          label="Colour aimed at"
-          :model-value="limit.targetHex"
-          :problem="problem('limit.targetHex')"
-          @update:model-value="(targetHex) => put({ targetHex })"
-        />
-        <ChoiceField
-          label="On"
-          :model-value="limit.face ?? null"
-          :options="faces"
-          @update:model-value="(face) => put({ face })"
-        />
-      </template>
-      <MeasureField
-        v-if="read"
-        label="Read at the test"
-        :unit="measure?.unit ?? ''"
-        optional
-        hint="empty until it is measured"
-        :model-value="limit.reading ?? null"
-        :problem="problem('limit.reading')"
-        @update:model-value="(reading) => put({ reading })"
-      />
+      <ThingFields kind="requirements" :thing="requirement" :fields="measured" />
     </template>
     <template v-else-if="ban">
-      <ChoiceField
-        label="No"
-        :model-value="ban.item ?? null"
-        :options="things"
-        @update:model-value="(item) => forbid({ item })"
-      />
-      <ChoiceField
-        label="Made of"
-        :model-value="ban.material ?? null"
-        :options="materials"
-        @update:model-value="(material) => forbid({ material })"
-      />
-      <ChoiceField
-        label="On"
-        :model-value="ban.face ?? null"
-        :options="faces"
-        @update:model-value="(face) => forbid({ face })"
-      />
+      <ThingFields kind="requirements" :thing="requirement" :fields="BANNED" :edit="forbid" />
     </template>
     <template v-else>
-      <ChoiceField
-        label="Kind"
-        :model-value="requirement.kind"
-        :options="[...KINDS]"
-        @update:model-value="(kind) => edit({ kind })"
-      />
-      <ChoiceField
-        label="Points at"
-        :model-value="link"
-        :options="links"
-        @update:model-value="point"
-      />
-      <TextField
-        class="wide"
-        label="What answers it"
-        :model-value="requirement.answer"
-        :problem="problem('answer')"
-        @update:model-value="(answer) => edit({ answer })"
-      />
-      <ChoiceField
-        label="Judged"
-        :model-value="requirement.outcome"
-        :options="[...OUTCOMES]"
-        @update:model-value="(outcome) => edit({ outcome })"
-      />
+      <ThingFields kind="requirements" :thing="requirement" :fields="answer" />
     </template>
     <p class="acts">
       <Button
@@ -249,7 +193,7 @@ const OUTCOMES = [
   padding: 9px 12px;
   margin: 4px 0 8px;
 }
-.wide {
+.editor :deep(.wide) {
   grid-column: 1 / -1;
 }
 .acts {

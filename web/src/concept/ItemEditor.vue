@@ -5,13 +5,10 @@ import { computed } from 'vue'
 import type { Drawn, Face, FaceItem } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
-import ChoiceField from '../ui/ChoiceField.vue'
-import ColourField from '../ui/ColourField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import TextField from '../ui/TextField.vue'
 import { LAYERS, MATERIALS } from './faceWords'
 import { isOpeningOfPart, moved, PLAIN, sized, type Placed } from './placing'
 import { useConcept } from './useConcept'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** The chosen thing in numbers and words, beside its drawing. */
 const props = defineProps<{ drawn: Drawn; face: Face; beside: Drawn[] }>()
@@ -36,39 +33,109 @@ function move(change: { xMm?: number; yMm?: number }) {
 function size(change: { widthMm?: number; heightMm?: number }) {
   keep(sized(props.drawn, change, build.value.panels))
 }
-/** A part's opening gets its pane when something is said about it. */
+/** Stands for what has nothing of its own yet: a part's opening gets its pane when something is said. */
+const shown = computed<FaceItem>(() => {
+  const { drawn } = props
+  const of = drawn.of?.id ?? ''
+  return (
+    own.value ?? {
+      ...PLAIN,
+      id: opening.value ? of + '-pane' : of,
+      face: props.face,
+      kind: drawn.kind,
+      name: drawn.name,
+      layer: drawn.layer,
+      ofId: of,
+      xMm: drawn.place.xMm,
+      yMm: drawn.place.yMm,
+    }
+  )
+})
 function edit(change: Partial<FaceItem>) {
-  if (own.value) concept.editItem(own.value, change)
-  else if (props.drawn.of)
-    concept.editItem(
-      {
-        ...PLAIN,
-        id: opening.value ? props.drawn.of.id + '-pane' : props.drawn.of.id,
-        face: props.face,
-        kind: props.drawn.kind,
-        name: props.drawn.name,
-        layer: props.drawn.layer,
-        ofId: props.drawn.of.id,
-        xMm: props.drawn.place.xMm,
-        yMm: props.drawn.place.yMm,
-      },
-      change,
-    )
+  if (own.value || props.drawn.of) concept.editItem(shown.value, change)
 }
-const problem = (field: string) =>
-  builds.problem('items', own.value?.id ?? '', field) ||
-  (part.value
+function put(change: Partial<FaceItem>) {
+  if ('xMm' in change || 'yMm' in change) move(change)
+  else if ('widthMm' in change || 'heightMm' in change)
+    size(change as { widthMm?: number; heightMm?: number })
+  else edit(change)
+}
+const ofPart = (field: string) =>
+  part.value
     ? builds.problem('panels', props.drawn.of!.id, (opening.value ? 'window.' : '') + field)
-    : '')
-
+    : ''
+const at = computed(() => ({
+  kind: 'items',
+  thing: shown.value,
+  given: true,
+  edit: put,
+  alsoWrong: ofPart,
+}))
 const colours = computed(() => [
-  { value: '', label: 'own colour' },
   ...workshop.book!.paints.map((p) => ({ value: p.id, label: p.name })),
   ...workshop.book!.films.map((f) => ({ value: f.id, label: f.name })),
   ...workshop.book!.filaments.map((f) => ({ value: f.id, label: f.name })),
   ...workshop.book!.sheets.map((s) => ({ value: s.id, label: s.name })),
 ])
 const materials = [{ value: null, label: 'not said' }, ...MATERIALS]
+const PLACE = computed(() => {
+  const { place, layer } = props.drawn
+  const pane = !part.value || opening.value
+  return [
+    !opening.value && own.value && { field: 'name' },
+    { field: 'xMm', label: 'From the left', get: () => place.xMm },
+    { field: 'yMm', label: 'From below', get: () => place.yMm },
+    { field: 'widthMm', disabled: sizedElsewhere.value, get: () => place.widthMm },
+    { field: 'heightMm', disabled: sizedElsewhere.value, get: () => place.heightMm },
+    !opening.value && { field: 'layer', label: 'Lies', options: LAYERS, get: () => layer },
+    pane && { field: 'material', label: 'Made of', options: materials, optional: true },
+    pane &&
+      !opening.value &&
+      !screen.value && {
+        field: 'stockId',
+        label: 'Colour from stock',
+        options: colours.value,
+        none: 'own colour',
+        optional: true,
+      },
+  ]
+})
+const COLOUR = computed(() => ({
+  field: 'colourHex',
+  label: 'A colour of its own',
+  instead: props.drawn.colourHex,
+  set: (colourHex: string) => ({ colourHex, stockId: null }),
+}))
+const LIGHT = computed(() => [
+  props.drawn.openTo && {
+    field: 'clearness',
+    label: 'Light that passes',
+    unit: '%',
+    times: 100,
+    get: () => props.drawn.clearness,
+  },
+  light.value &&
+    own.value && {
+      field: 'reachMm',
+      instead: 90,
+      hint: own.value.reachMm ? '' : 'a default',
+    },
+])
+const WORDS = computed(() => [
+  { field: 'words', label: 'Words on it' },
+  {
+    field: 'art',
+    label: 'Lines, as an SVG path in mm',
+    hint: 'from its upper left corner; empty for a plain area',
+    class: 'mono wide',
+  },
+  own.value?.art && {
+    field: 'strokeMm',
+    label: 'Width of the lines',
+    hint: '0 fills the shape',
+    instead: 0,
+  },
+])
 const stops: Record<string, [string, string]> = {
   panels: ['make', 'Make'],
   screens: ['light', 'Light'],
@@ -104,66 +171,8 @@ const takeAwayWords = computed(() =>
 
 <template>
   <div class="editor">
-    <TextField
-      v-if="!opening && own"
-      label="Name"
-      required
-      :model-value="own.name"
-      :problem="problem('name')"
-      @update:model-value="(name) => edit({ name })"
-    />
-    <MeasureField
-      label="From the left"
-      unit="mm"
-      :model-value="drawn.place.xMm"
-      :problem="problem('xMm')"
-      @update:model-value="(v) => v !== null && move({ xMm: v })"
-    />
-    <MeasureField
-      label="From below"
-      unit="mm"
-      :model-value="drawn.place.yMm"
-      :problem="problem('yMm')"
-      @update:model-value="(v) => v !== null && move({ yMm: v })"
-    />
-    <MeasureField
-      label="Width"
-      unit="mm"
-      :disabled="sizedElsewhere"
-      :model-value="drawn.place.widthMm"
-      :problem="problem('widthMm')"
-      @update:model-value="(v) => v !== null && size({ widthMm: v })"
-    />
-    <MeasureField
-      label="Height"
-      unit="mm"
-      :disabled="sizedElsewhere"
-      :model-value="drawn.place.heightMm"
-      :problem="problem('heightMm')"
-      @update:model-value="(v) => v !== null && size({ heightMm: v })"
-    />
-    <ChoiceField
-      v-if="!opening"
-      label="Lies"
-      :model-value="drawn.layer"
-      :options="LAYERS"
-      @update:model-value="(layer) => edit({ layer })"
-    />
-    <ChoiceField
-      v-if="!part || opening"
-      label="Made of"
-      :model-value="own?.material ?? null"
-      :options="materials"
-      @update:model-value="(material) => edit({ material })"
-    />
+    <ThingFields v-bind="at" :fields="PLACE" />
     <template v-if="!part || opening">
-      <ChoiceField
-        v-if="!opening && !screen"
-        label="Colour from stock"
-        :model-value="own?.stockId ?? ''"
-        :options="colours"
-        @update:model-value="(stockId) => edit({ stockId: stockId || null })"
-      />
       <div class="swatches" role="group" aria-label="Colour of the palette">
         <button
           v-for="colour in build.concept.look.palette"
@@ -176,31 +185,10 @@ const takeAwayWords = computed(() =>
           @click="edit({ colourHex: colour.hex, stockId: null })"
         />
       </div>
-      <ColourField
-        label="A colour of its own"
-        :model-value="own?.colourHex"
-        :instead="drawn.colourHex"
-        :problem="problem('colourHex')"
-        @update:model-value="(colourHex) => edit({ colourHex, stockId: null })"
-      />
+      <ThingFields v-bind="at" :fields="[COLOUR]" />
     </template>
-    <MeasureField
-      v-if="drawn.openTo"
-      label="Light that passes"
-      unit="%"
-      :model-value="drawn.clearness * 100"
-      :problem="problem('clearness')"
-      @update:model-value="(v) => v !== null && edit({ clearness: v / 100 })"
-    />
+    <ThingFields v-bind="at" :fields="LIGHT" />
     <template v-if="light && own">
-      <MeasureField
-        label="Reach"
-        unit="mm"
-        :model-value="own.reachMm ?? 90"
-        :hint="own.reachMm ? '' : 'a default'"
-        :problem="problem('reachMm')"
-        @update:model-value="(v) => v !== null && edit({ reachMm: v })"
-      />
       <span v-if="own.ofId" class="check">
         <Checkbox
           binary
@@ -210,31 +198,7 @@ const takeAwayWords = computed(() =>
         /><label :for="'round' + own.id">lies round a box</label>
       </span>
     </template>
-    <template v-if="own && !part && !light">
-      <TextField
-        label="Words on it"
-        :model-value="own.words"
-        :problem="problem('words')"
-        @update:model-value="(words) => edit({ words })"
-      />
-      <TextField
-        label="Lines, as an SVG path in mm"
-        class="mono wide"
-        :model-value="own.art"
-        :problem="problem('art')"
-        hint="from its upper left corner; empty for a plain area"
-        @update:model-value="(art) => edit({ art })"
-      />
-      <MeasureField
-        v-if="own.art"
-        label="Width of the lines"
-        unit="mm"
-        hint="0 fills the shape"
-        :model-value="own.strokeMm ?? 0"
-        :problem="problem('strokeMm')"
-        @update:model-value="(v) => v !== null && edit({ strokeMm: v })"
-      />
-    </template>
+    <ThingFields v-if="own && !part && !light" v-bind="at" :fields="WORDS" />
     <p class="row acts">
       <RouterLink v-if="home" :to="home[0]">
         {{ part ? 'Its sheet, holes and price are in' : 'The thing itself is in' }} {{ home[1] }}
@@ -255,7 +219,7 @@ const takeAwayWords = computed(() =>
   border-left: 3px solid var(--ember);
   padding: 10px 14px;
 }
-.wide {
+.editor :deep(.wide) {
   grid-column: span 2;
 }
 .swatches {

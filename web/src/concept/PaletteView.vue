@@ -2,17 +2,15 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { upload } from '../api/client'
-import type { PaletteColour } from '../api/types'
+import type { Look } from '../api/types'
 import { useBuild } from '../store/build'
 import { useShell } from '../store/shell'
-import ChoiceField from '../ui/ChoiceField.vue'
-import ColourField from '../ui/ColourField.vue'
-import TextField from '../ui/TextField.vue'
 import FromPicture from './FromPicture.vue'
 import PaletteBar from './PaletteBar.vue'
 import PaletteViews from './PaletteViews.vue'
 import { useConcept } from './useConcept'
 import { fixed, said } from '../units/writing'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** The palette with its roles, its share of what shows, what stock comes nearest, and other lights. */
 const builds = useBuild()
@@ -24,13 +22,13 @@ const picture = computed(() => concept.view?.palette ?? null)
 const of = (index: number) => picture.value?.colours[index]
 const ROLES = ['BASE', 'SECOND', 'ACCENT', 'METAL', 'GLOW', 'TEXT'] as const
 const roles = ROLES.map((value) => ({ value, label: value.toLowerCase() }))
-const problem = (field: string) => builds.problem('concepts', builds.build!.concept.id, field)
 const HEX = /^#[0-9A-Fa-f]{6}$/
 
-function colour(index: number, change: Partial<PaletteColour>) {
-  const changed = palette.value.map((c, i) => (i === index ? { ...c, ...change } : c))
-  if (changed.every((c) => HEX.test(c.hex) && c.name.trim())) concept.editLook({ palette: changed })
-  else builds.edit('concepts', builds.build!.concept, { look: { ...look.value, palette: changed } })
+/** Shown at once where every colour can be drawn. */
+function colour(change: { look: Look }) {
+  if (change.look.palette.every((c) => HEX.test(c.hex) && c.name.trim()))
+    concept.editLook(change.look)
+  else builds.edit('concepts', builds.build!.concept, change)
 }
 function add() {
   take([{ name: 'new colour', hex: '#8C8C8C' }])
@@ -86,27 +84,16 @@ defineExpose({ add })
   <PaletteBar v-if="picture" class="bar" :palette="palette" :picture="picture" />
   <ul class="palette">
     <li v-for="(c, index) in palette" :key="index">
-      <ColourField
-        :label="'Colour of ' + c.name"
-        hide-label
-        :model-value="c.hex"
-        :problem="problem(`look.palette.${index}.hex`)"
-        @update:model-value="(hex) => colour(index, { hex })"
-      />
-      <TextField
-        label="Name of the colour"
-        hide-label
-        required
-        :model-value="c.name"
-        :problem="problem(`look.palette.${index}.name`)"
-        @update:model-value="(name) => colour(index, { name })"
-      />
-      <ChoiceField
-        label="Role"
-        hide-label
-        :model-value="c.role"
-        :options="roles"
-        @update:model-value="(role) => colour(index, { role })"
+      <ThingFields
+        kind="concepts"
+        :thing="builds.build!.concept"
+        :within="`look.palette.${index}`"
+        :fields="[
+          { field: 'hex', label: 'Colour of ' + c.name, hideLabel: true },
+          { field: 'name', label: 'Name of the colour', required: true, hideLabel: true },
+          { field: 'role', options: roles, hideLabel: true },
+        ]"
+        :edit="colour"
       />
       <span class="mono share">{{ of(index) ? percent(of(index)!.share) : '' }}</span>
       <span class="near">

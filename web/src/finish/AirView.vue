@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref, useTemplateRef } from 'vue'
+import { ref, useTemplateRef } from 'vue'
 import { send, upload } from '../api/client'
-import type { AirDay, Workshop } from '../api/types'
+import type { AirDay } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
-import MeasureField from '../ui/MeasureField.vue'
 import AirWeek from './AirWeek.vue'
 import TestCards from './TestCards.vue'
 import { exact } from '../units/writing'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** The air that paint dries in, day by day, and the cards that say how a paint hides. */
 const builds = useBuild()
@@ -20,11 +20,10 @@ const workshop = useWorkshop()
 const cards = useTemplateRef<InstanceType<typeof TestCards>>('cards')
 const add = () => cards.value?.add()
 defineExpose({ add })
-const room = computed(() => workshop.book!.workshop.room)
-function usual(change: Partial<Workshop['room']>) {
-  const settings = workshop.book!.workshop
-  workshop.edit('workshops', settings, { room: { ...settings.room, ...change } })
-}
+const USUAL = [
+  { field: 'room.temperatureC', label: 'Usual temperature', unit: '°C' },
+  { field: 'room.humidityPercent', label: 'Usual humidity' },
+]
 const file = ref<HTMLInputElement | null>(null)
 async function read(event: Event) {
   const input = event.target as HTMLInputElement
@@ -84,20 +83,7 @@ async function refresh() {
       </template>
     </div>
     <div v-if="session.owner" class="usual">
-      <MeasureField
-        label="Usual temperature"
-        unit="°C"
-        :model-value="room.temperatureC"
-        :problem="workshop.problem('workshops', 'workshop', 'room.temperatureC')"
-        @update:model-value="(value) => value !== null && usual({ temperatureC: value })"
-      />
-      <MeasureField
-        label="Usual humidity"
-        unit="%"
-        :model-value="room.humidityPercent"
-        :problem="workshop.problem('workshops', 'workshop', 'room.humidityPercent')"
-        @update:model-value="(value) => value !== null && usual({ humidityPercent: value })"
-      />
+      <ThingFields kind="workshops" :thing="workshop.book!.workshop" :fields="USUAL" />
     </div>
     <AirWeek @forget="forget" />
   </section>

@@ -5,9 +5,8 @@ import type { LayerStep, Scheme } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import CheckField from '../ui/CheckField.vue'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
 import { plain } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** One step: side, product, coats, and the shapes that it is for. */
 const props = defineProps<{ step: LayerStep; index: number; scheme: Scheme }>()
@@ -28,9 +27,20 @@ const products = computed(() => {
     .filter((p) => (p.kind === 'CLEAR') === clear)
     .map((p) => ({ value: p.id, label: `${p.name}, ${plain(p.kind)}` }))
 })
-const problem = (field: string) =>
-  builds.problem('schemes', props.scheme.id, `layers.${props.index}.${field}`) ||
-  builds.problem('schemes', props.scheme.id, `layers[${props.index}].${field}`)
+/** The list of layers names them in its own way when it can't be laid. */
+const listed = (field: string) =>
+  builds.problem('schemes', props.scheme.id, field.replace(/^layers\.(\d+)/, 'layers[$1]'))
+const fields = computed(() => [
+  (coated.value || props.step.op === 'FILM') && {
+    field: 'productId',
+    label: props.step.op === 'FILM' ? 'Film' : 'Paint',
+    options: products.value,
+    class: 'wide',
+    instead: '',
+  },
+  coated.value && { field: 'coats', unit: '×', class: 'narrow' },
+  { field: 'side', options: SIDES, class: 'narrow' },
+])
 function shape(id: string, on: boolean) {
   const named = props.step.shapes.filter((each) => each !== id)
   emit('change', { shapes: on ? [...named, id] : named })
@@ -40,30 +50,13 @@ function shape(id: string, on: boolean) {
 <template>
   <div class="fields">
     <div class="row pair">
-      <ChoiceField
-        v-if="coated || step.op === 'FILM'"
-        class="wide"
-        :label="step.op === 'FILM' ? 'Film' : 'Paint'"
-        :model-value="step.productId ?? ''"
-        :options="products"
-        :problem="problem('productId')"
-        @update:model-value="(productId) => emit('change', { productId })"
-      />
-      <MeasureField
-        v-if="coated"
-        class="narrow"
-        label="Coats"
-        unit="×"
-        :model-value="step.coats"
-        :problem="problem('coats')"
-        @update:model-value="(coats) => coats !== null && emit('change', { coats })"
-      />
-      <ChoiceField
-        class="narrow"
-        label="Side"
-        :model-value="step.side"
-        :options="[...SIDES]"
-        @update:model-value="(side) => emit('change', { side })"
+      <ThingFields
+        kind="schemes"
+        :thing="scheme"
+        :within="`layers.${index}`"
+        given
+        :fields="fields"
+        :also-wrong="listed"
       />
     </div>
     <fieldset v-if="scheme.shapes.length && step.op !== 'PEEL'">
@@ -102,11 +95,11 @@ function shape(id: string, on: boolean) {
   align-items: end;
   gap: 8px;
 }
-.wide {
+.pair :deep(.wide) {
   flex: 1;
   min-width: 0;
 }
-.narrow {
+.pair :deep(.narrow) {
   width: 92px;
 }
 fieldset {

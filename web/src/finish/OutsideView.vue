@@ -3,19 +3,13 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { OutsideFinish } from '../api/types'
 import { useBuild } from '../store/build'
-import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
-import CheckField from '../ui/CheckField.vue'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import MoneyField from '../ui/MoneyField.vue'
-import TextField from '../ui/TextField.vue'
 import { moment } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import { fixed } from '../units/writing'
 
 /** Finish that somebody else puts on: quote, time away, what goes along, what is looked at after. */
 const builds = useBuild()
-const session = useSession()
 const workshop = useWorkshop()
 const all = computed(() => builds.build!.outsideFinishes)
 const PROCESSES = [
@@ -25,14 +19,6 @@ const PROCESSES = [
   { value: 'HYDRO_DIP', label: 'hydro-dip' },
   { value: 'GLASS', label: 'glass work' },
 ] as const
-const panels = computed(() => builds.build!.panels.map((p) => ({ value: p.id, label: p.name })))
-const suppliers = computed(() =>
-  workshop.book!.suppliers.map((s) => ({ value: s.id, label: s.name })),
-)
-const edit = (thing: OutsideFinish, change: Partial<OutsideFinish>) =>
-  builds.edit('outside-finishes', thing, change)
-const problem = (thing: OutsideFinish, field: string) =>
-  builds.problem('outside-finishes', thing.id, field)
 function add() {
   const panel = builds.build!.panels[0]
   const supplier = workshop.book!.suppliers[0]
@@ -61,6 +47,22 @@ const when = (thing: OutsideFinish, step: string) => {
 }
 const printed = (thing: OutsideFinish) =>
   thing.process === 'UV_PRINT' || thing.process === 'HYDRO_DIP'
+const fields = (thing: OutsideFinish) => [
+  'name',
+  { field: 'process', label: 'What is done', options: PROCESSES },
+  { field: 'panelId', label: 'Part' },
+  { field: 'supplierId', label: 'By' },
+  { field: 'quoteMinor', label: 'Quote' },
+  { field: 'leadDays', label: 'Away' },
+  ...(printed(thing)
+    ? [
+        { field: 'widthPx', label: 'Picture is wide' },
+        { field: 'printWidthMm', label: 'Printed' },
+        'bleedMm',
+        { field: 'inTheHand', label: 'looked at in the hand' },
+      ]
+    : []),
+]
 </script>
 
 <template>
@@ -70,75 +72,7 @@ const printed = (thing: OutsideFinish) =>
   </p>
   <article v-for="thing in all" :key="thing.id" class="out">
     <div class="fields">
-      <TextField
-        label="Name"
-        required
-        :model-value="thing.name"
-        :problem="problem(thing, 'name')"
-        @update:model-value="(name) => edit(thing, { name })"
-      />
-      <ChoiceField
-        label="What is done"
-        :model-value="thing.process"
-        :options="[...PROCESSES]"
-        @update:model-value="(process) => edit(thing, { process })"
-      />
-      <ChoiceField
-        label="Part"
-        :model-value="thing.panelId"
-        :options="panels"
-        @update:model-value="(panelId) => edit(thing, { panelId })"
-      />
-      <ChoiceField
-        label="By"
-        :model-value="thing.supplierId"
-        :options="suppliers"
-        @update:model-value="(supplierId) => edit(thing, { supplierId })"
-      />
-      <MoneyField
-        v-if="session.owner"
-        label="Quote"
-        :problem="problem(thing, 'quoteMinor')"
-        :model-value="thing.quoteMinor"
-        @update:model-value="(quoteMinor) => edit(thing, { quoteMinor: quoteMinor ?? 0 })"
-      />
-      <MeasureField
-        label="Away"
-        unit="days"
-        :model-value="thing.leadDays"
-        :problem="problem(thing, 'leadDays')"
-        @update:model-value="(leadDays) => leadDays !== null && edit(thing, { leadDays })"
-      />
-      <template v-if="printed(thing)">
-        <MeasureField
-          label="Picture is wide"
-          unit="px"
-          optional
-          :model-value="thing.widthPx ?? null"
-          :problem="problem(thing, 'widthPx')"
-          @update:model-value="(widthPx) => edit(thing, { widthPx })"
-        />
-        <MeasureField
-          label="Printed"
-          unit="mm"
-          optional
-          :model-value="thing.printWidthMm ?? null"
-          :problem="problem(thing, 'printWidthMm')"
-          @update:model-value="(printWidthMm) => edit(thing, { printWidthMm })"
-        />
-        <MeasureField
-          label="Bleed"
-          unit="mm"
-          :model-value="thing.bleedMm"
-          :problem="problem(thing, 'bleedMm')"
-          @update:model-value="(bleedMm) => bleedMm !== null && edit(thing, { bleedMm })"
-        />
-        <CheckField
-          label="looked at in the hand"
-          :model-value="thing.inTheHand"
-          @update:model-value="(inTheHand: boolean) => edit(thing, { inTheHand })"
-        />
-      </template>
+      <ThingFields kind="outside-finishes" :thing="thing" :fields="fields(thing)" />
     </div>
     <p v-if="dpi(thing)" class="mono">
       {{ fixed(dpi(thing)!, 0) }} dots per inch; {{ thing.inTheHand ? 300 : 150 }} needed

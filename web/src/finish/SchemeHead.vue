@@ -3,10 +3,8 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { Scheme, SchemePicture } from '../api/types'
 import { useBuild } from '../store/build'
-import ColourField from '../ui/ColourField.vue'
-import ChoiceField from '../ui/ChoiceField.vue'
-import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
+import ThingFields from '../ui/ThingFields.vue'
 import { exact, fixed } from '../units/writing'
 
 /** What a finish is for: part, ground, viewing side and the colour it should come to. */
@@ -38,41 +36,22 @@ const places = computed(() => [
 const place = computed(() =>
   props.scheme.face ? `face:${props.scheme.face}` : props.scheme.panelId,
 )
-function put(value: string) {
+function lies(value: string) {
   const face = FACES.find((each) => value === `face:${each}`) ?? null
-  emit('change', { face, panelId: face ? '' : value })
+  return { face, panelId: face ? '' : value }
 }
-const problem = (field: string) => builds.problem('schemes', props.scheme.id, field)
+const FIELDS = computed(() => [
+  'name',
+  { field: 'panelId', label: 'On', options: places.value, get: () => place.value, set: lies },
+  { field: 'surface', label: 'Ground', options: SURFACES },
+  { field: 'seenFrom', options: SIDES },
+  { field: 'targetHex', label: 'Target colour' },
+])
 </script>
 
 <template>
   <section class="head">
-    <TextField
-      label="Name"
-      required
-      :model-value="scheme.name"
-      :problem="problem('name')"
-      @update:model-value="(name) => emit('change', { name })"
-    />
-    <ChoiceField label="On" :model-value="place" :options="places" @update:model-value="put" />
-    <ChoiceField
-      label="Ground"
-      :model-value="scheme.surface"
-      :options="[...SURFACES]"
-      @update:model-value="(surface) => emit('change', { surface })"
-    />
-    <ChoiceField
-      label="Seen from"
-      :model-value="scheme.seenFrom"
-      :options="[...SIDES]"
-      @update:model-value="(seenFrom) => emit('change', { seenFrom })"
-    />
-    <ColourField
-      label="Target colour"
-      :model-value="scheme.targetHex"
-      :problem="builds.problem('schemes', scheme.id, 'targetHex')"
-      @update:model-value="(targetHex) => emit('change', { targetHex })"
-    />
+    <ThingFields kind="schemes" :thing="scheme" :fields="FIELDS" />
     <Button
       class="quiet"
       label="Schemes from stock"

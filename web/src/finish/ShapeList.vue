@@ -6,12 +6,8 @@ import type { ArtShape, CutFigure, ReadDrawing, Scheme, SchemePicture } from '..
 import DrawingFile from '../make/DrawingFile.vue'
 import { FIGURES, FONTS } from '../make/figureWords'
 import { useBuild } from '../store/build'
-import ChoiceField from '../ui/ChoiceField.vue'
-import ColourField from '../ui/ColourField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import NumberFields from '../ui/NumberFields.vue'
-import TextField from '../ui/TextField.vue'
 import { fixed } from '../units/writing'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** Named shapes on the part, each with the colour that is wanted of it. Later ones lie on top. */
 const props = defineProps<{ scheme: Scheme; picture?: SchemePicture }>()
@@ -73,14 +69,29 @@ const remove = (id: string) =>
     })),
   })
 const index = (id: string) => shapes.value.findIndex((s) => s.id === id)
-const problem = (id: string, field: string) =>
-  builds.problem('schemes', props.scheme.id, `shapes.${index(id)}.${field}`)
 const size = (id: string) => props.picture?.shapes.find((s) => s.id === id)
+const fields = (shape: ArtShape) => {
+  const lettered = shape.figure?.kind === 'TEXT'
+  return [
+    { field: 'name', required: true },
+    lettered && { field: 'figure.text', label: 'Says', required: true },
+    lettered && { field: 'figure.face', label: 'Letters', options: FONTS, instead: 'SANS' },
+    ...(shape.figure
+      ? FIGURES[shape.figure.kind].fields.map((each) => ({
+          ...each,
+          field: `figure.${each.field}`,
+        }))
+      : []),
+    ...(shape.figure ? PLACE : []),
+    { field: 'strokeMm', label: 'Drawn as a line of', optional: true },
+    { field: 'wantedHex', label: 'Colour wanted of it' },
+  ]
+}
 const PLACE = [
-  { field: 'xMm', label: 'From left', unit: 'mm' },
-  { field: 'yMm', label: 'From below', unit: 'mm' },
-  { field: 'turnDegrees', label: 'Turned', unit: '°' },
-] as const
+  { field: 'xMm', label: 'From left' },
+  { field: 'yMm', label: 'From below' },
+  { field: 'turnDegrees', label: 'Turned' },
+]
 </script>
 
 <template>
@@ -133,57 +144,12 @@ const PLACE = [
           >
         </div>
         <div v-if="picked === shape.id" class="fields">
-          <TextField
-            label="Name"
-            required
-            :model-value="shape.name"
-            :problem="problem(shape.id, 'name')"
-            @update:model-value="(name) => put(shape.id, { name })"
-          />
-          <template v-if="shape.figure">
-            <TextField
-              v-if="shape.figure.kind === 'TEXT'"
-              label="Says"
-              required
-              :model-value="shape.figure.text ?? ''"
-              :problem="problem(shape.id, 'figure.text')"
-              @update:model-value="(text) => put(shape.id, { figure: { ...shape.figure!, text } })"
-            />
-            <ChoiceField
-              v-if="shape.figure.kind === 'TEXT'"
-              label="Letters"
-              :model-value="shape.figure.face ?? 'SANS'"
-              :options="[...FONTS]"
-              @update:model-value="
-                (face) => put(shape.id, { figure: { ...shape.figure!, face } as CutFigure })
-              "
-            />
-            <NumberFields
-              :of="shape.figure"
-              :fields="FIGURES[shape.figure.kind].fields"
-              :problem="(field) => problem(shape.id, 'figure.' + field)"
-              @change="(c) => put(shape.id, { figure: { ...shape.figure!, ...c } as CutFigure })"
-            />
-            <NumberFields
-              :of="shape"
-              :fields="PLACE"
-              :problem="(field) => problem(shape.id, field)"
-              @change="(c) => put(shape.id, c)"
-            />
-          </template>
-          <MeasureField
-            label="Drawn as a line of"
-            unit="mm"
-            optional
-            :model-value="shape.strokeMm ?? null"
-            :problem="problem(shape.id, 'strokeMm')"
-            @update:model-value="(strokeMm) => put(shape.id, { strokeMm })"
-          />
-          <ColourField
-            label="Colour wanted of it"
-            :model-value="shape.wantedHex"
-            :problem="problem(shape.id, 'wantedHex')"
-            @update:model-value="(wantedHex) => put(shape.id, { wantedHex })"
+          <ThingFields
+            kind="schemes"
+            :thing="scheme"
+            :within="`shapes.${index(shape.id)}`"
+            given
+            :fields="fields(shape)"
           />
           <Button
             class="bare"

@@ -6,10 +6,8 @@ import type { TestCard } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
-import ColourField from '../ui/ColourField.vue'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
 import { day } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import { fixed } from '../units/writing'
 
 /** Cards over black: how many coats it took, and the colour that came out. The latest counts. */
@@ -21,9 +19,19 @@ const cards = computed(() =>
 )
 const paints = computed(() => workshop.book!.paints.map((p) => ({ value: p.id, label: p.name })))
 const paint = (card: TestCard) => workshop.book!.paints.find((p) => p.id === card.paintId)
-const edit = (card: TestCard, change: Partial<TestCard>) =>
-  workshop.edit('test-cards', card, change)
-const problem = (card: TestCard, field: string) => workshop.problem('test-cards', card.id, field)
+const fields = (card: TestCard) => {
+  const disabled = !session.owner
+  return [
+    { field: 'paintId', label: 'Paint', options: paints.value, disabled },
+    { field: 'coatsOverBlack', unit: '×', disabled },
+    {
+      field: 'readHex',
+      label: 'Colour read from the card',
+      instead: paint(card)?.colourHex,
+      disabled,
+    },
+  ]
+}
 function add() {
   const first = workshop.book!.paints[0]
   if (!first || !session.owner) return
@@ -95,29 +103,7 @@ watch(cards, judge, { immediate: true, deep: true })
         <rect x="8" y="14" width="56" height="36" :fill="paint(card)?.colourHex" />
         <rect x="68" y="14" width="56" height="36" :fill="card.readHex ?? paint(card)?.colourHex" />
       </svg>
-      <ChoiceField
-        label="Paint"
-        :disabled="!session.owner"
-        :model-value="card.paintId"
-        :options="paints"
-        @update:model-value="(paintId) => edit(card, { paintId })"
-      />
-      <MeasureField
-        label="Coats over black"
-        unit="×"
-        :disabled="!session.owner"
-        :model-value="card.coatsOverBlack"
-        :problem="problem(card, 'coatsOverBlack')"
-        @update:model-value="(v) => v !== null && edit(card, { coatsOverBlack: v })"
-      />
-      <ColourField
-        label="Colour read from the card"
-        :disabled="!session.owner"
-        :model-value="card.readHex"
-        :instead="paint(card)?.colourHex"
-        :problem="problem(card, 'readHex')"
-        @update:model-value="(readHex) => edit(card, { readHex })"
-      />
+      <ThingFields kind="test-cards" :thing="card" given :fields="fields(card)" />
       <p class="says">
         <template v-if="judged[card.id]">
           hiding <span class="mono">{{ fixed(judged[card.id].ratio, 2) }}</span><span class="soft"

@@ -4,12 +4,8 @@ import type { CutFigure, Treatment } from '../api/types'
 import { FIGURES, FONTS } from '../make/figureWords'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
-import CheckField from '../ui/CheckField.vue'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import NumberFields from '../ui/NumberFields.vue'
-import TextField from '../ui/TextField.vue'
 import { duration } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import TouchArt from './TouchArt.vue'
 import { said } from '../units/writing'
 
@@ -32,119 +28,76 @@ const SHAPES = (['TEXT', 'RECTANGLE', 'HOLE', 'STAR', 'POLYGON', 'SLOT'] as cons
   value,
   label: FIGURES[value].label,
 }))
-const edit = (change: Partial<Treatment>) => builds.edit('treatments', props.treatment, change)
-const figure = (change: object) =>
-  edit({ figure: { ...props.treatment.figure!, ...change } as CutFigure })
-const problem = (field: string) => builds.problem('treatments', props.treatment.id, field)
-const panels = computed(() => builds.build!.panels.map((p) => ({ value: p.id, label: p.name })))
 const film = computed(() => props.treatment.kind === 'DECAL')
-const products = computed(() => [
-  { value: '', label: 'nothing chosen' },
-  ...(film.value
-    ? workshop.book!.films.map((f) => ({ value: f.id, label: f.name }))
-    : workshop.book!.paints.map((p) => ({ value: p.id, label: p.name }))),
-])
+const products = computed(() =>
+  (film.value ? workshop.book!.films : workshop.book!.paints).map((product) => ({
+    value: product.id,
+    label: product.name,
+  })),
+)
 const task = computed(() =>
   builds.view!.tasks.find((t) => t.task.key === `treatment:${props.treatment.id}/done`),
 )
-const PLACE = [
-  { field: 'xMm', label: 'From left', unit: 'mm' },
-  { field: 'yMm', label: 'From below', unit: 'mm' },
-] as const
+const lettered = computed(() => props.treatment.figure?.kind === 'TEXT')
+const WHAT = computed(() => [
+  'name',
+  {
+    field: 'kind',
+    label: 'What',
+    options: KINDS,
+    set: (kind: Treatment['kind']) => ({ kind, productId: null }),
+  },
+  {
+    field: 'panelId',
+    label: 'On part',
+    set: (panelId: string) => ({ panelId, face: null }),
+  },
+  {
+    field: 'productId',
+    label: film.value ? 'Film' : 'Paint',
+    options: products.value,
+    none: 'nothing chosen',
+  },
+  props.treatment.figure &&
+    props.treatment.figure.kind !== 'PATH' && {
+      field: 'figure.kind',
+      label: 'Shape',
+      options: SHAPES,
+      set: (kind: 'TEXT') => ({ figure: { kind, ...FIGURES[kind].start } as CutFigure }),
+    },
+  lettered.value && { field: 'figure.text', label: 'Says', required: true },
+  lettered.value && {
+    field: 'figure.face',
+    label: 'Letters',
+    options: FONTS,
+    instead: 'SANS',
+  },
+])
+const WHERE = computed(() => [
+  { field: 'xMm', label: 'From left', optional: false },
+  { field: 'yMm', label: 'From below', optional: false },
+  { field: 'quantity', label: 'Pieces' },
+  film.value
+    ? { field: 'laying', label: 'Laid', options: LAYING }
+    : { field: 'minutes', label: 'Time of one', duration: true },
+  film.value && { field: 'inside', label: 'on the inside: cut mirrored' },
+])
 </script>
 
 <template>
   <div class="touch">
     <TouchArt :treatment="treatment" />
     <section class="form">
-      <TextField
-        label="Name"
-        required
-        :model-value="treatment.name"
-        :problem="problem('name')"
-        @update:model-value="(name) => edit({ name })"
-      />
-      <ChoiceField
-        label="What"
-        :model-value="treatment.kind"
-        :options="[...KINDS]"
-        @update:model-value="(kind) => edit({ kind, productId: null })"
-      />
-      <ChoiceField
-        label="On part"
-        :model-value="treatment.panelId"
-        :options="panels"
-        :problem="problem('panelId')"
-        @update:model-value="(panelId) => edit({ panelId, face: null })"
-      />
-      <ChoiceField
-        :label="film ? 'Film' : 'Paint'"
-        :model-value="treatment.productId ?? ''"
-        :options="products"
-        @update:model-value="(id) => edit({ productId: id || null })"
-      />
-      <ChoiceField
-        v-if="treatment.figure && treatment.figure.kind !== 'PATH'"
-        label="Shape"
-        :model-value="treatment.figure.kind as 'TEXT'"
-        :options="SHAPES as { value: 'TEXT'; label: string }[]"
-        @update:model-value="
-          (kind) => edit({ figure: { kind, ...FIGURES[kind].start } as CutFigure })
-        "
-      />
-      <TextField
-        v-if="treatment.figure?.kind === 'TEXT'"
-        label="Says"
-        required
-        :model-value="treatment.figure.text ?? ''"
-        :problem="problem('figure.text')"
-        @update:model-value="(text) => figure({ text })"
-      />
-      <ChoiceField
-        v-if="treatment.figure?.kind === 'TEXT'"
-        label="Letters"
-        :model-value="treatment.figure.face ?? 'SANS'"
-        :options="[...FONTS]"
-        @update:model-value="(face) => figure({ face })"
-      />
-      <NumberFields
+      <ThingFields kind="treatments" :thing="treatment" :fields="WHAT" />
+      <ThingFields
         v-if="treatment.figure"
-        :of="treatment.figure"
+        kind="treatments"
+        :thing="treatment"
+        within="figure"
+        given
         :fields="FIGURES[treatment.figure.kind].fields"
-        :problem="(field) => problem('figure.' + field)"
-        @change="figure"
       />
-      <NumberFields :of="treatment" :fields="PLACE" :problem="problem" @change="edit" />
-      <MeasureField
-        label="Pieces"
-        unit="×"
-        :model-value="treatment.quantity"
-        :problem="problem('quantity')"
-        @update:model-value="(quantity) => quantity !== null && edit({ quantity })"
-      />
-      <ChoiceField
-        v-if="film"
-        label="Laid"
-        :model-value="treatment.laying"
-        :options="[...LAYING]"
-        @update:model-value="(laying) => edit({ laying })"
-      />
-      <MeasureField
-        v-else
-        label="Time of one"
-        duration
-        unit="min"
-        optional
-        :model-value="treatment.minutes ?? null"
-        :problem="problem('minutes')"
-        @update:model-value="(minutes) => edit({ minutes })"
-      />
-      <CheckField
-        v-if="film"
-        label="on the inside: cut mirrored"
-        :model-value="treatment.inside"
-        @update:model-value="(inside: boolean) => edit({ inside })"
-      />
+      <ThingFields kind="treatments" :thing="treatment" :fields="WHERE" />
       <p v-if="task" class="soft">
         <span class="mono">{{ duration(task.task.handsOnMinutes) }}</span> hands-on:
         {{ said(task.task.title) }}

@@ -5,10 +5,10 @@ import { newId } from '../api/client'
 import type { Component, Opening } from '../api/types'
 import { useBuild } from '../store/build'
 import { useShell } from '../store/shell'
-import ChoiceField from '../ui/ChoiceField.vue'
 import SignMark from '../ui/SignMark.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { plain } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import OpeningEditor from './OpeningEditor.vue'
 import { FACES } from './fitWords'
 import { fixed } from '../units/writing'
@@ -37,8 +37,11 @@ const WAYS = [
   { value: 'EXHAUST', label: 'out' },
 ] as const
 const SEEN = [{ value: null, label: 'need not be seen' }, ...FACES]
-const fit = (c: Component, change: Partial<Component['fitted']>) =>
-  builds.edit('components', c, { fitted: { ...c.fitted, ...change } })
+const fitting = (fan: Component) => [
+  { field: 'openingId', label: 'Breathes through', options: openings.value },
+  { field: 'air', label: 'Blows', options: WAYS },
+  !!fan.thermal?.shows && { field: 'wantedFacing', label: 'Seen from', options: SEEN },
+]
 function put(list: Opening[]) {
   builds.edit('enclosures', enclosure.value!, { openings: list })
 }
@@ -113,26 +116,8 @@ const wrongWay = (c: Component) => aired.value.facings.some((f) => f.componentId
           <SignMark v-if="wrongWay(fan)" kind="risk" />
           {{ fan.quantity > 1 ? `${fan.quantity} × ` : '' }}{{ fan.name }}
         </strong>
-        <ChoiceField
-          label="Breathes through"
-          :model-value="fan.fitted.openingId"
-          :options="openings"
-          @update:model-value="(openingId) => fit(fan, { openingId })"
-        />
-        <ChoiceField
-          label="Blows"
-          :model-value="fan.fitted.air ?? null"
-          :options="[...WAYS]"
-          @update:model-value="(air) => fit(fan, { air: air ?? undefined })"
-        />
-        <ChoiceField
-          v-if="fan.thermal?.shows"
-          label="Seen from"
-          :model-value="fan.fitted.wantedFacing ?? null"
-          :options="SEEN"
-          @update:model-value="(face) => fit(fan, { wantedFacing: face ?? undefined })"
-        />
-        <span v-else class="soft small">nothing on it to see</span>
+        <ThingFields kind="components" :thing="fan" within="fitted" :fields="fitting(fan)" />
+        <span v-if="!fan.thermal?.shows" class="soft small">nothing on it to see</span>
         <span v-if="flowOf(fan)" class="mono small">
           {{ fixed(flowOf(fan)!.air.openMm2 / 100, 1) }} cm² open,
           {{ fixed(flowOf(fan)!.air.sweptMm2 / 100, 1) }} swept;
@@ -162,14 +147,7 @@ const wrongWay = (c: Component) => aired.value.facings.some((f) => f.componentId
         v-if="opening"
         :key="opening.id"
         :opening="opening"
-        :problem="
-          (field) =>
-            builds.problem(
-              'enclosures',
-              enclosure!.id,
-              `openings.${enclosure!.openings.indexOf(opening!)}.${field}`,
-            )
-        "
+        :enclosure="enclosure!"
         @change="
           (change) =>
             put(enclosure!.openings.map((o) => (o.id === opening!.id ? { ...o, ...change } : o)))

@@ -4,20 +4,17 @@ import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import type { Body, Component } from '../api/types'
 import { useBuild } from '../store/build'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import NumberFields from '../ui/NumberFields.vue'
-import TextField from '../ui/TextField.vue'
 import SpotRows from './SpotRows.vue'
 import { FACES, SEATS, TURNS, usualSeat } from './fitWords'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** The space a component takes: three lengths, where it sits, how it may lie, what stays free. */
 const props = defineProps<{ component: Component }>()
 const builds = useBuild()
 const body = computed(() => props.component.body ?? null)
-const problem = (field: string) =>
-  builds.problem('components', props.component.id, 'body.' + field) ||
-  builds.problem('components', props.component.id, field)
+/** A refusal may name the lengths without the body they are of. */
+const unplaced = (field: string) =>
+  builds.problem('components', props.component.id, field.replace('body.', ''))
 function put(value: Body | undefined) {
   builds.edit('components', props.component, { body: value })
 }
@@ -34,26 +31,36 @@ function measure() {
   })
 }
 const edit = (change: Partial<Body>) => put({ ...body.value!, ...change })
-const LENGTHS = [
-  { field: 'widthMm', label: 'Width', unit: 'mm' },
-  { field: 'depthMm', label: 'Depth', unit: 'mm' },
-  { field: 'heightMm', label: 'Height', unit: 'mm' },
-] as const
+const SPACE = [
+  'body.widthMm',
+  'body.depthMm',
+  'body.heightMm',
+  {
+    field: 'body.seats',
+    label: 'Sits in or on',
+    options: SEATS,
+    get: () => body.value!.seats[0] ?? 'FREE',
+    set: (seat: Body['seats'][number]) => ({ body: { ...body.value!, seats: [seat] } }),
+  },
+]
+const WHY = { field: 'body.turnReason', label: 'Why not otherwise' }
 function lie(turn: Body['turns'][number], on: boolean) {
   const others = body.value!.turns.filter((t) => t !== turn)
   edit({ turns: on ? [...others, turn] : others })
-}
-type KeepOut = Body['keepOuts'][number]
-function keepOut(index: number, change: Partial<KeepOut>) {
-  edit({ keepOuts: body.value!.keepOuts.map((k, i) => (i === index ? { ...k, ...change } : k)) })
 }
 const addKeepOut = () =>
   edit({
     keepOuts: [...body.value!.keepOuts, { side: 'BACK', depthMm: 40, hard: true, what: 'plug' }],
   })
 const HARDNESS = [
-  { value: 'hard', label: 'must stay free' },
-  { value: 'soft', label: 'had better stay free' },
+  { value: 'true', label: 'must stay free' },
+  { value: 'false', label: 'had better stay free' },
+]
+const FREE = [
+  { field: 'side', options: FACES, hideLabel: true },
+  { field: 'depthMm', label: 'Depth of what stays free', hideLabel: true },
+  { field: 'hard', label: 'How hard', options: HARDNESS, hideLabel: true },
+  { field: 'what', label: 'What for', hideLabel: true },
 ]
 </script>
 
@@ -63,13 +70,7 @@ const HARDNESS = [
     <Button class="quiet" size="small" label="Measure it" @click="measure" />
   </p>
   <template v-else>
-    <NumberFields :of="body" :fields="LENGTHS" :problem="problem" @change="edit" />
-    <ChoiceField
-      label="Sits in or on"
-      :model-value="body.seats[0] ?? 'FREE'"
-      :options="SEATS"
-      @update:model-value="(seat) => edit({ seats: [seat] })"
-    />
+    <ThingFields kind="components" :thing="component" :fields="SPACE" :also-wrong="unplaced" />
     <fieldset>
       <legend>May lie</legend>
       <label v-for="turn in TURNS" :key="turn.value">
@@ -81,42 +82,14 @@ const HARDNESS = [
         {{ turn.label }}
       </label>
     </fieldset>
-    <TextField
-      label="Why not otherwise"
-      :problem="problem('turnReason')"
-      :model-value="body.turnReason"
-      @update:model-value="(turnReason) => edit({ turnReason })"
-    />
+    <ThingFields kind="components" :thing="component" :fields="[WHY]" />
     <div class="whole rows" aria-label="What stays free beside it">
       <div v-for="(free, index) in body.keepOuts" :key="index" class="row">
-        <ChoiceField
-          label="Side"
-          hide-label
-          :model-value="free.side"
-          :options="FACES"
-          @update:model-value="(side) => keepOut(index, { side })"
-        />
-        <MeasureField
-          label="Depth of what stays free"
-          hide-label
-          unit="mm"
-          :model-value="free.depthMm"
-          :problem="problem(`keepOuts.${index}.depthMm`)"
-          @update:model-value="(depthMm) => depthMm !== null && keepOut(index, { depthMm })"
-        />
-        <ChoiceField
-          label="How hard"
-          hide-label
-          :model-value="free.hard ? 'hard' : 'soft'"
-          :options="HARDNESS"
-          @update:model-value="(hardness) => keepOut(index, { hard: hardness === 'hard' })"
-        />
-        <TextField
-          label="What for"
-          :problem="problem(`keepOuts.${index}.what`)"
-          hide-label
-          :model-value="free.what"
-          @update:model-value="(what) => keepOut(index, { what })"
+        <ThingFields
+          kind="components"
+          :thing="component"
+          :within="`body.keepOuts.${index}`"
+          :fields="FREE"
         />
         <Button
           class="bare"
@@ -130,8 +103,8 @@ const HARDNESS = [
     </div>
     <SpotRows
       v-if="component.kind === 'BOARD' || body.spots.length"
+      :component="component"
       :body="body"
-      :problem="problem"
       @change="(spots) => edit({ spots })"
     />
   </template>

@@ -8,16 +8,12 @@ import { useSaver } from '../store/saver'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import NumberFields from '../ui/NumberFields.vue'
-import MoneyField from '../ui/MoneyField.vue'
-import TextField from '../ui/TextField.vue'
 import BodyFields from './BodyFields.vue'
 import PortRows from './PortRows.vue'
 import ThermalFields from './ThermalFields.vue'
 import { KINDS } from './fitWords'
 import { useLibrary } from './useLibrary'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** One component in numbers: money, size, what it draws and plugs into, heat. */
 const props = defineProps<{ component: Component }>()
@@ -32,27 +28,45 @@ const SOURCES = [
   { value: 'OWNED', label: 'in the workshop already' },
   { value: 'CLIENT', label: 'brought by the client' },
 ] as const
-const suppliers = computed(() => [
-  { value: '', label: 'none' },
-  ...workshop.book!.suppliers.map((s) => ({ value: s.id, label: s.name })),
-])
 const NUMBERS = [
-  { field: 'quantity', label: 'Pieces', unit: '×' },
-  { field: 'massKg', label: 'Mass of one', unit: 'kg' },
-  { field: 'peakWatts', label: 'Draws at most', unit: 'W' },
-  { field: 'supplyWatts', label: 'Gives, as a supply', unit: 'W' },
-  { field: 'hdmiOutputs', label: 'HDMI outputs', unit: '×' },
-  { field: 'displayPortOutputs', label: 'DisplayPort outputs', unit: '×' },
-  { field: 'typeCOutputs', label: 'Type-C outputs', unit: '×' },
-  { field: 'lightHeaders', label: 'Light headers', unit: '×' },
-  { field: 'storageGb', label: 'Storage of one', unit: 'GB', optional: true },
-  { field: 'memoryGb', label: 'Memory of one', unit: 'GB', optional: true },
-] as const
-const edit = (change: Partial<Component>) => builds.edit('components', props.component, change)
-const problem = (field: string) => builds.problem('components', props.component.id, field)
+  { field: 'quantity', label: 'Pieces' },
+  { field: 'massKg', label: 'Mass of one' },
+  { field: 'peakWatts', label: 'Draws at most' },
+  { field: 'supplyWatts', label: 'Gives, as a supply' },
+  { field: 'hdmiOutputs', label: 'HDMI outputs' },
+  { field: 'displayPortOutputs', label: 'DisplayPort outputs' },
+  { field: 'typeCOutputs', label: 'Type-C outputs' },
+  'lightHeaders',
+  { field: 'storageGb', label: 'Storage of one' },
+  { field: 'memoryGb', label: 'Memory of one' },
+  { field: 'attributes', label: 'Worth knowing' },
+]
 const suppliersLead = computed(
   () => workshop.book!.suppliers.find((s) => s.id === props.component.supplierId)?.leadDays ?? 7,
 )
+const LOOK = [
+  { value: 'false', label: 'performance hardware' },
+  { value: 'true', label: 'look hardware' },
+]
+const BOUGHT = computed(() => {
+  const bought = props.component.source === 'BUY'
+  return [
+    'name',
+    { field: 'kind', options: KINDS },
+    { field: 'source', label: 'Comes from', options: SOURCES },
+    { field: 'forLook', label: 'Counts as', options: LOOK },
+    { field: 'priceMinor', label: bought ? 'Price of one' : 'Market price of one' },
+    bought && 'supplierId',
+    bought && {
+      field: 'leadDays',
+      label: 'Lead time',
+      optional: true,
+      hint: `empty: the supplier’s ${suppliersLead.value} days`,
+      get: () => (props.component.leadDays < 0 ? null : props.component.leadDays),
+      set: (days: number | null) => ({ leadDays: days ?? -1 }),
+    },
+  ]
+})
 /** Keeps it for other builds, under its own id. */
 async function keep() {
   const c = props.component
@@ -91,66 +105,9 @@ async function keep() {
 
 <template>
   <section class="form">
-    <TextField
-      label="Name"
-      required
-      :model-value="component.name"
-      :problem="problem('name')"
-      @update:model-value="(name) => edit({ name })"
-    />
-    <ChoiceField
-      label="Kind"
-      :model-value="component.kind"
-      :options="KINDS"
-      @update:model-value="(kind) => edit({ kind })"
-    />
-    <ChoiceField
-      label="Comes from"
-      :model-value="component.source"
-      :options="[...SOURCES]"
-      @update:model-value="(source) => edit({ source })"
-    />
-    <ChoiceField
-      label="Counts as"
-      :model-value="component.forLook ? 'look' : 'performance'"
-      :options="[
-        { value: 'performance', label: 'performance hardware' },
-        { value: 'look', label: 'look hardware' },
-      ]"
-      @update:model-value="(as) => edit({ forLook: as === 'look' })"
-    />
-    <MoneyField
-      v-if="session.owner"
-      :label="component.source === 'BUY' ? 'Price of one' : 'Market price of one'"
-      :model-value="component.priceMinor"
-      :problem="problem('priceMinor')"
-      @update:model-value="(price) => edit({ priceMinor: price ?? 0 })"
-    />
-    <template v-if="component.source === 'BUY'">
-      <ChoiceField
-        label="Supplier"
-        :model-value="component.supplierId"
-        :options="suppliers"
-        @update:model-value="(supplierId) => edit({ supplierId })"
-      />
-      <MeasureField
-        label="Lead time"
-        :problem="problem('leadDays')"
-        unit="days"
-        optional
-        :model-value="component.leadDays < 0 ? null : component.leadDays"
-        :hint="`empty: the supplier’s ${suppliersLead} days`"
-        @update:model-value="(days) => edit({ leadDays: days ?? -1 })"
-      />
-    </template>
+    <ThingFields kind="components" :thing="component" :fields="BOUGHT" />
     <CountingFields v-if="component.source !== 'BUY'" :component="component" />
-    <NumberFields :of="component" :fields="NUMBERS" :problem="problem" @change="edit" />
-    <TextField
-      label="Worth knowing"
-      :problem="problem('attributes')"
-      :model-value="component.attributes"
-      @update:model-value="(attributes) => edit({ attributes })"
-    />
+    <ThingFields kind="components" :thing="component" :fields="NUMBERS" />
     <template v-if="component.kind !== 'ENCLOSURE'">
       <BodyFields :component="component" />
       <PortRows :component="component" />

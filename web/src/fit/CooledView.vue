@@ -2,19 +2,19 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import { useBuild } from '../store/build'
-import MeasureField from '../ui/MeasureField.vue'
 import CircuitCard from './CircuitCard.vue'
 import LoopEditor from './LoopEditor.vue'
 import { exact } from '../units/writing'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** How warm everything gets, circuit by circuit, at a usual and a hot room. */
 const builds = useBuild()
 const cooled = computed(() => builds.view!.fit.cooled)
 const enclosure = computed(() => builds.build!.enclosures[0] ?? null)
 const ROOMS = [
-  { field: 'roomC', label: 'Usual room' },
-  { field: 'hotRoomC', label: 'Hot room' },
-] as const
+  { field: 'roomC', label: 'Usual room', unit: '°C', class: 'room' },
+  { field: 'hotRoomC', label: 'Hot room', unit: '°C', class: 'room' },
+]
 function addLoop() {
   const members = builds.build!.components.filter((c) =>
     ['PUMP', 'RADIATOR', 'BLOCK', 'RESERVOIR'].includes(c.kind),
@@ -32,19 +32,7 @@ function addLoop() {
 <template>
   <div class="row bar">
     <template v-if="enclosure">
-      <MeasureField
-        v-for="room in ROOMS"
-        :key="room.field"
-        class="room"
-        :label="room.label"
-        unit="°C"
-        :model-value="enclosure[room.field]"
-        :problem="builds.problem('enclosures', enclosure.id, room.field)"
-        @update:model-value="
-          (value) =>
-            value !== null && builds.edit('enclosures', enclosure!, { [room.field]: value })
-        "
-      />
+      <ThingFields kind="enclosures" :thing="enclosure" :fields="ROOMS" />
     </template>
     <span v-else class="soft">
       {{ exact(cooled.roomC) }} °C usually, {{ exact(cooled.hotRoomC) }} °C on a hot day (defaults;

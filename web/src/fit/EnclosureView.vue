@@ -5,15 +5,12 @@ import { computed, ref } from 'vue'
 import type { Bay, Enclosure } from '../api/types'
 import PickList from '../build/PickList.vue'
 import { useBuild } from '../store/build'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import NumberFields from '../ui/NumberFields.vue'
-import TextField from '../ui/TextField.vue'
 import CutAway from './CutAway.vue'
 import EnclosureChoice from './EnclosureChoice.vue'
 import { resized } from './feet'
 import MountRows from './MountRows.vue'
 import { BAY_SEATS, FACES, size } from './fitWords'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** The enclosure with its bays, drawn in plan and elevation while they are typed. */
 const builds = useBuild()
@@ -33,8 +30,7 @@ function editBay(change: Partial<Bay>) {
 }
 const editChange = (change: Partial<Bay['change']>) =>
   editBay({ change: { ...bay.value!.change, ...change } })
-const problem = (field: string) => builds.problem('enclosures', enclosure.value!.id, field)
-const bayProblem = (field: string) => problem(`bays.${at.value}.${field}`)
+const inBay = computed(() => `bays.${at.value}`)
 function add() {
   const e = enclosure.value!
   let number = e.bays.length + 1
@@ -107,33 +103,42 @@ const ORIGINS = [
   { value: 'FURNITURE', label: 'furniture' },
   { value: 'SCRATCH', label: 'built from scratch' },
   { value: 'GUTTED', label: 'an old machine, gutted' },
-] as const
+]
+const WHAT = ['name', { field: 'origin', label: 'What it is', options: ORIGINS }]
 const OUTER = [
-  { field: 'widthMm', label: 'Width outside', unit: 'mm' },
-  { field: 'depthMm', label: 'Depth outside', unit: 'mm' },
-  { field: 'heightMm', label: 'Height outside', unit: 'mm' },
-] as const
-const PLACE = [
-  { field: 'xMm', label: 'From the left', unit: 'mm' },
-  { field: 'yMm', label: 'From the front', unit: 'mm' },
-  { field: 'zMm', label: 'From below', unit: 'mm' },
-  { field: 'widthMm', label: 'Width', unit: 'mm' },
-  { field: 'depthMm', label: 'Depth', unit: 'mm' },
-  { field: 'heightMm', label: 'Height', unit: 'mm' },
-] as const
+  { field: 'widthMm', label: 'Width outside' },
+  { field: 'depthMm', label: 'Depth outside' },
+  { field: 'heightMm', label: 'Height outside' },
+]
+const BAY = [
+  { field: 'name', label: 'Name of the bay', required: true },
+  { field: 'access', label: 'Things go in from', options: FACES },
+  { field: 'xMm', label: 'From the left' },
+  { field: 'yMm', label: 'From the front' },
+  { field: 'zMm', label: 'From below' },
+  'widthMm',
+  'depthMm',
+  'heightMm',
+]
 const TOLERANCES = [
-  { field: 'toleranceXMm', label: 'Narrower by', unit: 'mm', hint: 'at worst' },
-  { field: 'toleranceYMm', label: 'Shallower by', unit: 'mm', hint: 'at worst' },
-  { field: 'toleranceZMm', label: 'Lower by', unit: 'mm', hint: 'at worst' },
-] as const
+  { field: 'toleranceXMm', label: 'Narrower by', hint: 'at worst' },
+  { field: 'toleranceYMm', label: 'Shallower by', hint: 'at worst' },
+  { field: 'toleranceZMm', label: 'Lower by', hint: 'at worst' },
+]
 const CHANGES = [
-  { field: 'widerMm', label: 'Cut wider', unit: 'mm' },
-  { field: 'deeperMm', label: 'Cut deeper', unit: 'mm' },
-  { field: 'higherMm', label: 'Cut higher', unit: 'mm' },
-  { field: 'movedXMm', label: 'Move right', unit: 'mm' },
-  { field: 'movedYMm', label: 'Move back', unit: 'mm' },
-  { field: 'movedZMm', label: 'Move up', unit: 'mm' },
-] as const
+  { field: 'change.widerMm', label: 'Cut wider' },
+  { field: 'change.deeperMm', label: 'Cut deeper' },
+  { field: 'change.higherMm', label: 'Cut higher' },
+  { field: 'change.movedXMm', label: 'Move right' },
+  { field: 'change.movedYMm', label: 'Move back' },
+  { field: 'change.movedZMm', label: 'Move up' },
+]
+const TIME = {
+  field: 'change.minutes',
+  label: 'Time it takes',
+  duration: true,
+  hint: 'empty: the workshop’s default',
+}
 </script>
 
 <template>
@@ -146,24 +151,12 @@ const CHANGES = [
       <Button class="quiet" size="small" label="Add a bay" @click="add" />
     </div>
     <section class="form">
-      <TextField
-        label="Name"
-        :problem="problem('name')"
-        required
-        :model-value="enclosure.name"
-        @update:model-value="(name) => edit({ name })"
-      />
-      <ChoiceField
-        label="What it is"
-        :model-value="enclosure.origin"
-        :options="[...ORIGINS]"
-        @update:model-value="(origin) => edit({ origin })"
-      />
-      <NumberFields
-        :of="enclosure"
+      <ThingFields kind="enclosures" :thing="enclosure" :fields="WHAT" />
+      <ThingFields
+        kind="enclosures"
+        :thing="enclosure"
         :fields="OUTER"
-        :problem="problem"
-        @change="(change) => edit(resized(enclosure!, change))"
+        :edit="(change: object) => edit(resized(enclosure!, change))"
       />
     </section>
     <div class="drawings">
@@ -181,20 +174,7 @@ const CHANGES = [
     </div>
     <PickList label="Bays" :items="items" :picked="bay?.id ?? null" @pick="picked = $event" />
     <section v-if="bay" class="form" :aria-label="`Bay ${bay.name}`">
-      <TextField
-        label="Name of the bay"
-        required
-        :model-value="bay.name"
-        :problem="bayProblem('name')"
-        @update:model-value="(name) => editBay({ name })"
-      />
-      <ChoiceField
-        label="Things go in from"
-        :model-value="bay.access"
-        :options="FACES"
-        @update:model-value="(access) => editBay({ access })"
-      />
-      <NumberFields :of="bay" :fields="PLACE" :problem="bayProblem" @change="editBay" />
+      <ThingFields kind="enclosures" :thing="enclosure" :within="inBay" :fields="BAY" />
       <fieldset>
         <legend>Sits in it</legend>
         <label v-for="seat in BAY_SEATS" :key="seat.value">
@@ -206,14 +186,9 @@ const CHANGES = [
           {{ seat.value === 'FREE' ? 'anything' : seat.label }}
         </label>
       </fieldset>
-      <NumberFields :of="bay" :fields="TOLERANCES" :problem="bayProblem" @change="editBay" />
+      <ThingFields kind="enclosures" :thing="enclosure" :within="inBay" :fields="TOLERANCES" />
       <h3>Done to it at the bench</h3>
-      <NumberFields
-        :of="bay.change"
-        :fields="CHANGES"
-        :problem="(field) => bayProblem('change.' + field)"
-        @change="editChange"
-      />
+      <ThingFields kind="enclosures" :thing="enclosure" :within="inBay" :fields="CHANGES" />
       <label class="one">
         <Checkbox
           binary
@@ -222,16 +197,7 @@ const CHANGES = [
         />
         cut it away: its space goes to the bay beside it
       </label>
-      <MeasureField
-        label="Time it takes"
-        :problem="bayProblem('change.minutes')"
-        unit="min"
-        duration
-        optional
-        hint="empty: the workshop’s default"
-        :model-value="bay.change.minutes ?? null"
-        @update:model-value="(minutes) => editChange({ minutes: minutes ?? undefined })"
-      />
+      <ThingFields kind="enclosures" :thing="enclosure" :within="inBay" :fields="[TIME]" />
       <Button class="bare" size="small" :label="`Take “${bay.name}” out`" @click="takeOut" />
     </section>
     <p v-else class="soft">No bays yet. Add the first: its size and the side things go in from.</p>

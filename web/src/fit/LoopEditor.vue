@@ -2,19 +2,16 @@
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
-import type { Loop, LoopRun } from '../api/types'
+import type { Loop } from '../api/types'
 import { useBuild } from '../store/build'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import TextField from '../ui/TextField.vue'
 import { useLibrary } from './useLibrary'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** What is in a loop, and its tubes with their fittings. */
 const props = defineProps<{ loop: Loop }>()
 const builds = useBuild()
 const library = useLibrary()
 const edit = (change: Partial<Loop>) => builds.edit('loops', props.loop, change)
-const problem = (field: string) => builds.problem('loops', props.loop.id, field)
 const candidates = computed(() =>
   builds.build!.components.filter((c) =>
     ['PUMP', 'RADIATOR', 'BLOCK', 'RESERVOIR'].includes(c.kind),
@@ -23,9 +20,6 @@ const candidates = computed(() =>
 function member(id: string, on: boolean) {
   const others = props.loop.memberIds.filter((m) => m !== id)
   edit({ memberIds: on ? [...others, id] : others })
-}
-function run(index: number, change: Partial<LoopRun>) {
-  edit({ runs: props.loop.runs.map((r, i) => (i === index ? { ...r, ...change } : r)) })
 }
 const addRun = () =>
   edit({
@@ -49,32 +43,24 @@ const products = (prefix: string) => [
 ]
 const coolants = computed(() => products('coolant-'))
 const fittings = computed(() => products('fit-'))
+const LOOP = computed(() => [
+  { field: 'name', label: 'Name of the loop' },
+  { field: 'coolantId', label: 'Filled with', options: coolants.value },
+  { field: 'extraL', label: 'Coolant not listed', class: 'narrow' },
+])
+const RUN = computed(() => [
+  { field: 'name', label: 'Tube' },
+  { field: 'lengthMm', class: 'narrow' },
+  { field: 'boreMm', class: 'narrow' },
+  { field: 'fittings', unit: '×', class: 'narrow' },
+  { field: 'fittingId', label: 'Of this kind', options: fittings.value },
+])
 </script>
 
 <template>
   <section class="loop" :aria-label="`Loop ${loop.name}`">
     <div class="row">
-      <TextField
-        label="Name of the loop"
-        required
-        :model-value="loop.name"
-        :problem="problem('name')"
-        @update:model-value="(name) => edit({ name })"
-      />
-      <ChoiceField
-        label="Filled with"
-        :model-value="loop.coolantId"
-        :options="coolants"
-        @update:model-value="(coolantId) => edit({ coolantId })"
-      />
-      <MeasureField
-        class="narrow"
-        label="Coolant not listed"
-        unit="l"
-        :model-value="loop.extraL"
-        :problem="problem('extraL')"
-        @update:model-value="(extraL) => extraL !== null && edit({ extraL })"
-      />
+      <ThingFields kind="loops" :thing="loop" :fields="LOOP" />
       <fieldset>
         <legend>In the loop</legend>
         <label v-for="candidate in candidates" :key="candidate.id">
@@ -89,46 +75,11 @@ const fittings = computed(() => products('fit-'))
       </fieldset>
     </div>
     <div v-for="(each, index) in loop.runs" :key="index" class="row run">
-      <TextField
-        label="Tube"
-        :problem="problem(`runs.${index}.name`)"
-        :hide-label="index > 0"
-        :model-value="each.name"
-        @update:model-value="(name) => run(index, { name })"
-      />
-      <MeasureField
-        class="narrow"
-        label="Length"
-        :hide-label="index > 0"
-        unit="mm"
-        :model-value="each.lengthMm"
-        :problem="problem(`runs.${index}.lengthMm`)"
-        @update:model-value="(lengthMm) => lengthMm !== null && run(index, { lengthMm })"
-      />
-      <MeasureField
-        class="narrow"
-        label="Bore"
-        :hide-label="index > 0"
-        unit="mm"
-        :model-value="each.boreMm"
-        :problem="problem(`runs.${index}.boreMm`)"
-        @update:model-value="(boreMm) => boreMm !== null && run(index, { boreMm })"
-      />
-      <MeasureField
-        class="narrow"
-        label="Fittings"
-        :hide-label="index > 0"
-        unit="×"
-        :model-value="each.fittings"
-        :problem="problem(`runs.${index}.fittings`)"
-        @update:model-value="(count) => count !== null && run(index, { fittings: count })"
-      />
-      <ChoiceField
-        label="Of this kind"
-        :hide-label="index > 0"
-        :model-value="each.fittingId"
-        :options="fittings"
-        @update:model-value="(fittingId) => run(index, { fittingId })"
+      <ThingFields
+        kind="loops"
+        :thing="loop"
+        :within="`runs.${index}`"
+        :fields="RUN.map((field) => ({ ...field, hideLabel: index > 0 }))"
       />
       <Button
         class="bare"
@@ -161,7 +112,7 @@ const fittings = computed(() => products('fit-'))
   align-items: end;
   flex-wrap: wrap;
 }
-.narrow {
+.row :deep(.narrow) {
   width: 118px;
 }
 fieldset {

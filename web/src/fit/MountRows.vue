@@ -2,25 +2,22 @@
 import Button from 'primevue/button'
 import type { Enclosure } from '../api/types'
 import { useBuild } from '../store/build'
-import NumberFields from '../ui/NumberFields.vue'
-import TextField from '../ui/TextField.vue'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** Where screws go into the enclosure. */
 const props = defineProps<{ enclosure: Enclosure }>()
 const builds = useBuild()
 type Mount = Enclosure['mounts'][number]
 const edit = (mounts: Mount[]) => builds.edit('enclosures', props.enclosure, { mounts })
-const problem = (field: string) => builds.problem('enclosures', props.enclosure.id, field)
-function change(index: number, part: Partial<Mount>) {
-  edit(props.enclosure.mounts.map((m, i) => (i === index ? { ...m, ...part } : m)))
-}
 const add = () =>
   edit([...props.enclosure.mounts, { name: 'Stand-off', xMm: 10, yMm: 10, zMm: 10, thread: 'M3' }])
-const PLACE = [
-  { field: 'xMm', label: 'From the left', unit: 'mm' },
-  { field: 'yMm', label: 'From the front', unit: 'mm' },
-  { field: 'zMm', label: 'From below', unit: 'mm' },
-] as const
+const MOUNT = [
+  { field: 'name', label: 'What is screwed there' },
+  'thread',
+  { field: 'xMm', label: 'From the left' },
+  { field: 'yMm', label: 'From the front' },
+  { field: 'zMm', label: 'From below' },
+]
 </script>
 
 <template>
@@ -31,23 +28,11 @@ const PLACE = [
       <Button class="bare" size="small" label="Add a mounting point" @click="add" />
     </div>
     <div v-for="(mount, index) in enclosure.mounts" :key="index" class="line">
-      <TextField
-        label="What is screwed there"
-        :model-value="mount.name"
-        :problem="problem(`mounts.${index}.name`)"
-        @update:model-value="(name) => change(index, { name })"
-      />
-      <TextField
-        label="Thread"
-        :problem="problem(`mounts.${index}.thread`)"
-        :model-value="mount.thread"
-        @update:model-value="(thread) => change(index, { thread })"
-      />
-      <NumberFields
-        :of="mount"
-        :fields="PLACE"
-        :problem="(field) => problem(`mounts.${index}.${field}`)"
-        @change="(part) => change(index, part)"
+      <ThingFields
+        kind="enclosures"
+        :thing="enclosure"
+        :within="`mounts.${index}`"
+        :fields="MOUNT"
       />
       <Button
         class="bare"

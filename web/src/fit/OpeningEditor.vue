@@ -2,18 +2,16 @@
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed, ref, useId } from 'vue'
-import type { Opening } from '../api/types'
+import type { Enclosure, Opening } from '../api/types'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import NumberFields from '../ui/NumberFields.vue'
 import ScaledDrawing from '../ui/ScaledDrawing.vue'
-import TextField from '../ui/TextField.vue'
+import ThingFields from '../ui/ThingFields.vue'
 import { FACES } from './fitWords'
 import { exact } from '../units/writing'
 
 /** One opening with its hole field, to scale; turned into a part for cutting. */
-const props = defineProps<{ opening: Opening; problem: (field: string) => string }>()
+const props = defineProps<{ enclosure: Enclosure; opening: Opening }>()
 const emit = defineEmits<{
   change: [change: Partial<Opening>]
   remove: []
@@ -23,7 +21,6 @@ const workshop = useWorkshop()
 type Field = NonNullable<Opening['field']>
 const field = computed(() => props.opening.field ?? null)
 const START: Field = { pattern: 'STAGGERED', holeMm: 5, pitchMm: 6.5, slotMm: 0 }
-const put = (change: Partial<Field>) => emit('change', { field: { ...field.value!, ...change } })
 const PATTERNS = [
   { value: 'NONE', label: 'open, no field' },
   { value: 'STAGGERED', label: 'round holes, staggered' },
@@ -38,12 +35,23 @@ function pattern(value: (typeof PATTERNS)[number]['value']) {
     emit('change', { field: { ...from, pattern: value, slotMm } })
   }
 }
-const PLACE = [
-  { field: 'xMm', label: 'From the left', unit: 'mm' },
-  { field: 'yMm', label: 'From below', unit: 'mm' },
-  { field: 'widthMm', label: 'Width', unit: 'mm' },
-  { field: 'heightMm', label: 'Height', unit: 'mm' },
-] as const
+const place = computed(() => `openings.${props.enclosure.openings.indexOf(props.opening)}`)
+const OPENING = [
+  { field: 'name', label: 'Name of the opening', required: true },
+  { field: 'face', options: FACES },
+  { field: 'xMm', label: 'From the left' },
+  { field: 'yMm', label: 'From below' },
+  'widthMm',
+  'heightMm',
+]
+const HOLES = computed(() => {
+  const slots = field.value?.pattern === 'SLOTS'
+  return [
+    { field: 'holeMm', label: slots ? 'Slot width' : 'Hole' },
+    'pitchMm',
+    slots && { field: 'slotMm', label: 'Slot length' },
+  ]
+})
 const sheets = computed(() =>
   workshop.book!.sheets.map((sheet) => ({ value: sheet.id, label: sheet.name })),
 )
@@ -73,25 +81,7 @@ const tile = computed(() => {
 <template>
   <div class="opening">
     <div class="form">
-      <TextField
-        label="Name of the opening"
-        required
-        :model-value="opening.name"
-        :problem="problem('name')"
-        @update:model-value="(name) => emit('change', { name })"
-      />
-      <ChoiceField
-        label="Face"
-        :model-value="opening.face"
-        :options="FACES"
-        @update:model-value="(face) => emit('change', { face })"
-      />
-      <NumberFields
-        :of="opening"
-        :fields="PLACE"
-        :problem="problem"
-        @change="(change) => emit('change', change)"
-      />
+      <ThingFields kind="enclosures" :thing="enclosure" :within="place" :fields="OPENING" />
       <ChoiceField
         label="Holes"
         :model-value="field?.pattern ?? 'NONE'"
@@ -99,27 +89,11 @@ const tile = computed(() => {
         @update:model-value="pattern"
       />
       <template v-if="field">
-        <MeasureField
-          :label="field.pattern === 'SLOTS' ? 'Slot width' : 'Hole'"
-          unit="mm"
-          :model-value="field.holeMm"
-          :problem="problem('field.holeMm')"
-          @update:model-value="(holeMm) => holeMm !== null && put({ holeMm })"
-        />
-        <MeasureField
-          label="Pitch"
-          unit="mm"
-          :model-value="field.pitchMm"
-          :problem="problem('field.pitchMm')"
-          @update:model-value="(pitchMm) => pitchMm !== null && put({ pitchMm })"
-        />
-        <MeasureField
-          v-if="field.pattern === 'SLOTS'"
-          label="Slot length"
-          unit="mm"
-          :model-value="field.slotMm"
-          :problem="problem('field.slotMm')"
-          @update:model-value="(slotMm) => slotMm !== null && put({ slotMm })"
+        <ThingFields
+          kind="enclosures"
+          :thing="enclosure"
+          :within="`${place}.field`"
+          :fields="HOLES"
         />
       </template>
       <label class="one">

@@ -3,9 +3,8 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { Component, Port } from '../api/types'
 import { useBuild } from '../store/build'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
 import { plain } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import SlotRows from './SlotRows.vue'
 
 /** What a component draws, asks for and offers. */
@@ -22,8 +21,6 @@ const NOTHING: Electric = {
 const electric = computed(() => props.component.electric ?? NOTHING)
 const edit = (change: Partial<Electric>) =>
   builds.edit('components', props.component, { electric: { ...electric.value, ...change } })
-const problem = (field: string) =>
-  builds.problem('components', props.component.id, 'electric.' + field)
 const KINDS = (
   [
     'ATX_24',
@@ -51,9 +48,6 @@ const SIDES = [
   { list: 'asks', label: 'Asks for' },
   { list: 'offers', label: 'Offers' },
 ] as const
-function change(list: 'asks' | 'offers', index: number, part: Partial<Port>) {
-  edit({ [list]: electric.value[list].map((p, i) => (i === index ? { ...p, ...part } : p)) })
-}
 function add(list: 'asks' | 'offers') {
   edit({ [list]: [...electric.value[list], { kind: 'FAN_HEADER', count: 1 } as Port] })
 }
@@ -61,56 +55,63 @@ function remove(list: 'asks' | 'offers', index: number) {
   edit({ [list]: electric.value[list].filter((_, i) => i !== index) })
 }
 const current = (port: Port) => /HEADER|LIGHT/.test(port.kind) && !/USB|TYPE_C/.test(port.kind)
+const plug = (port: Port) => [
+  { field: 'kind', label: 'Kind of plug', options: KINDS, hideLabel: true },
+  { field: 'count', label: 'How many', hideLabel: true },
+  current(port)
+    ? { field: 'amps', label: 'Current of each', unit: 'A', hideLabel: true }
+    : { field: 'leads', label: 'On separate leads', unit: 'leads', hideLabel: true },
+]
 const TESTED = [
   { value: 'YES', label: 'yes' },
   { value: 'NO', label: 'no' },
   { value: 'NOT_CHECKED', label: 'not looked up' },
-] as const
-const GRAPHICS = [
-  { value: 'yes', label: 'has graphics' },
-  { value: 'no', label: 'has none' },
 ]
+const GRAPHICS = [
+  { value: 'true', label: 'has graphics' },
+  { value: 'false', label: 'has none' },
+]
+/** Of a component that said nothing of electricity before. */
+const said = (change: Partial<Electric>) => ({ electric: { ...electric.value, ...change } })
+const fields = computed(() => [
+  {
+    field: 'electric.typicalWatts',
+    label: 'Draws typically',
+    hint: 'empty: as at most',
+    optional: true,
+    set: (typicalWatts: number) => said({ typicalWatts }),
+  },
+  props.component.kind === 'SUPPLY' && {
+    field: 'electric.excursionWatts',
+    label: 'Bears for an instant',
+    hint: 'empty: not stated',
+    optional: true,
+    set: (excursionWatts: number) => said({ excursionWatts }),
+  },
+  props.component.kind === 'MEMORY' && {
+    field: 'electric.tested',
+    label: 'On the board’s tested list',
+    options: TESTED,
+    instead: NOTHING.tested,
+    set: (tested: Electric['tested']) => said({ tested }),
+  },
+  props.component.kind === 'PROCESSOR' && {
+    field: 'electric.processorGraphics',
+    label: 'The processor',
+    options: GRAPHICS,
+    get: () => electric.value.processorGraphics,
+    set: (processorGraphics: boolean) => said({ processorGraphics }),
+  },
+])
 </script>
 
 <template>
   <h3>Fed and connected</h3>
-  <MeasureField
-    label="Draws typically"
-    unit="W"
-    optional
-    hint="empty: as at most"
-    :model-value="electric.typicalWatts ?? null"
-    :problem="problem('typicalWatts')"
-    @update:model-value="(watts) => edit({ typicalWatts: watts ?? undefined })"
-  />
-  <MeasureField
-    v-if="component.kind === 'SUPPLY'"
-    label="Bears for an instant"
-    unit="W"
-    optional
-    hint="empty: not stated"
-    :model-value="electric.excursionWatts ?? null"
-    :problem="problem('excursionWatts')"
-    @update:model-value="(watts) => edit({ excursionWatts: watts ?? undefined })"
-  />
-  <ChoiceField
-    v-if="component.kind === 'MEMORY'"
-    label="On the board’s tested list"
-    :model-value="electric.tested"
-    :options="[...TESTED]"
-    @update:model-value="(tested) => edit({ tested })"
-  />
-  <ChoiceField
-    v-if="component.kind === 'PROCESSOR'"
-    label="The processor"
-    :model-value="electric.processorGraphics ? 'yes' : 'no'"
-    :options="GRAPHICS"
-    @update:model-value="(has) => edit({ processorGraphics: has === 'yes' })"
-  />
+  <ThingFields kind="components" :thing="component" :fields="fields" />
   <SlotRows
     v-if="component.kind === 'BOARD' || electric.m2Slots.length"
+    :component="component"
     :slots="electric.m2Slots"
-    :problem="problem"
     @change="(m2Slots) => edit({ m2Slots })"
   />
   <div v-for="side in SIDES" :key="side.list" class="whole rows" :aria-label="side.label">
@@ -125,40 +126,11 @@ const GRAPHICS = [
       />
     </div>
     <div v-for="(port, index) in electric[side.list]" :key="index" class="row">
-      <ChoiceField
-        label="Kind of plug"
-        hide-label
-        :model-value="port.kind"
-        :options="KINDS"
-        @update:model-value="(kind) => change(side.list, index, { kind })"
-      />
-      <MeasureField
-        label="How many"
-        hide-label
-        unit="×"
-        :model-value="port.count"
-        :problem="problem(`${side.list}.${index}.count`)"
-        @update:model-value="(count) => count !== null && change(side.list, index, { count })"
-      />
-      <MeasureField
-        v-if="current(port)"
-        label="Current of each"
-        hide-label
-        unit="A"
-        optional
-        :model-value="port.amps ?? null"
-        :problem="problem(`${side.list}.${index}.amps`)"
-        @update:model-value="(amps) => change(side.list, index, { amps: amps ?? undefined })"
-      />
-      <MeasureField
-        v-else
-        label="On separate leads"
-        hide-label
-        unit="leads"
-        optional
-        :model-value="port.leads ?? null"
-        :problem="problem(`${side.list}.${index}.leads`)"
-        @update:model-value="(leads) => change(side.list, index, { leads: leads ?? undefined })"
+      <ThingFields
+        kind="components"
+        :thing="component"
+        :within="`electric.${side.list}.${index}`"
+        :fields="plug(port)"
       />
       <Button
         class="bare"

@@ -1,21 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Worked, Worksheet } from '../api/types'
-import { useBuild } from '../store/build'
-import ChoiceField from '../ui/ChoiceField.vue'
-import NumberFields from '../ui/NumberFields.vue'
 import { mm } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import SheetFrame from './SheetFrame.vue'
 import { exact } from '../units/writing'
 
 /** How long a screw may be. */
 const props = defineProps<{ sheet: Worksheet; answer: Worked | null }>()
-const builds = useBuild()
-type Screw = NonNullable<Worksheet['screw']>
 const screw = computed(() => props.sheet.screw!)
-const edit = (change: Partial<Screw>) =>
-  builds.edit('worksheets', props.sheet, { screw: { ...screw.value, ...change } })
-const problem = (field: string) => builds.problem('worksheets', props.sheet.id, 'screw.' + field)
 const length = computed(() => props.answer?.screw ?? null)
 const verdict = computed(() => {
   if (!length.value) return 'reckoning…'
@@ -31,12 +24,13 @@ const INTO = [
   { value: 'INSERT', label: 'a heat-set insert' },
   { value: 'WOOD', label: 'wood' },
 ] as const
-const NUMBERS = [
-  { field: 'diameterMm', label: 'Diameter', unit: 'mm' },
-  { field: 'gripMm', label: 'Holds together', unit: 'mm' },
-  { field: 'depthMm', label: 'Depth behind', unit: 'mm' },
+const SCREW = [
+  'diameterMm',
+  { field: 'gripMm', label: 'Holds together' },
+  { field: 'depthMm', label: 'Depth behind' },
   { field: 'pieces', label: 'How many', unit: '×' },
-] as const
+  { field: 'into', label: 'Bites into', options: INTO },
+]
 </script>
 
 <template>
@@ -47,13 +41,7 @@ const NUMBERS = [
     :verdict="verdict"
   >
     <div class="form">
-      <NumberFields :of="screw" :fields="NUMBERS" :problem="problem" @change="edit" />
-      <ChoiceField
-        label="Bites into"
-        :model-value="screw.into"
-        :options="[...INTO]"
-        @update:model-value="(into) => edit({ into })"
-      />
+      <ThingFields kind="worksheets" :thing="sheet" within="screw" given :fields="SCREW" />
     </div>
   </SheetFrame>
 </template>

@@ -3,8 +3,8 @@ import Button from 'primevue/button'
 import type { Why, Worksheet } from '../api/types'
 import { useBuild } from '../store/build'
 import SignMark from '../ui/SignMark.vue'
-import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** A worksheet: its name, its answer (null while it is not known), and its fields. */
 defineProps<{ sheet: Worksheet; good: boolean | null; why?: Why; verdict: string }>()
@@ -14,12 +14,10 @@ const builds = useBuild()
 <template>
   <section class="sheet" :aria-label="sheet.name">
     <div class="head">
-      <TextField
-        label="Worksheet"
-        required
-        :model-value="sheet.name"
-        :problem="builds.problem('worksheets', sheet.id, 'name')"
-        @update:model-value="(name) => builds.edit('worksheets', sheet, { name })"
+      <ThingFields
+        kind="worksheets"
+        :thing="sheet"
+        :fields="[{ field: 'name', label: 'Worksheet' }]"
       />
       <p class="verdict">
         <SignMark :kind="good === null ? 'wait' : good ? 'done' : 'stop'" /> {{ verdict }}

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import type { Component } from '../api/types'
-import ChoiceField from '../ui/ChoiceField.vue'
-import NumberFields from '../ui/NumberFields.vue'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** M.2 slots of a board, in the order they are filled, and what each switches off. */
 type Slot = NonNullable<Component['electric']>['m2Slots'][number]
-const props = defineProps<{ slots: Slot[]; problem: (field: string) => string }>()
+defineProps<{ component: Component; slots: Slot[] }>()
 const emit = defineEmits<{ change: [slots: Slot[]] }>()
 const LOST: { value: NonNullable<Slot['disables']> | null; label: string }[] = [
   { value: null, label: 'nothing' },
@@ -14,37 +13,21 @@ const LOST: { value: NonNullable<Slot['disables']> | null; label: string }[] = [
   { value: 'SLOT', label: 'an expansion slot' },
   { value: 'M2', label: 'another M.2 slot' },
 ]
-function change(index: number, part: Partial<Slot>) {
-  emit(
-    'change',
-    props.slots.map((s, i) => (i === index ? { ...s, ...part } : s)),
-  )
-}
-const LANES = [{ field: 'lanes', label: 'Lanes', unit: '×' }] as const
-const COUNT = [{ field: 'disablesCount', label: 'How many of it', unit: '×' }] as const
+const fields = (slot: Slot) => [
+  { field: 'lanes', unit: '×' },
+  { field: 'disables', label: 'While used it switches off', options: LOST },
+  slot.disables && { field: 'disablesCount', label: 'How many of it', unit: '×' },
+]
 </script>
 
 <template>
   <div class="slots" aria-label="M.2 slots">
     <div v-for="(slot, index) in slots" :key="index" class="line">
-      <NumberFields
-        :of="slot"
-        :fields="LANES"
-        :problem="(field) => problem(`m2Slots.${index}.${field}`)"
-        @change="(part) => change(index, part)"
-      />
-      <ChoiceField
-        label="While used it switches off"
-        :model-value="slot.disables ?? null"
-        :options="LOST"
-        @update:model-value="(lost) => change(index, { disables: lost ?? undefined })"
-      />
-      <NumberFields
-        v-if="slot.disables"
-        :of="slot"
-        :fields="COUNT"
-        :problem="(field) => problem(`m2Slots.${index}.${field}`)"
-        @change="(part) => change(index, part)"
+      <ThingFields
+        kind="components"
+        :thing="component"
+        :within="`electric.m2Slots.${index}`"
+        :fields="fields(slot)"
       />
       <Button
         class="bare"

@@ -1,23 +1,15 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { Body } from '../api/types'
-import ChoiceField from '../ui/ChoiceField.vue'
-import NumberFields from '../ui/NumberFields.vue'
+import type { Body, Component } from '../api/types'
 import { SEATS } from './fitWords'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** Places on a board where others sit: the middle of each, from its lower left front corner. */
-const props = defineProps<{ body: Body; problem: (field: string) => string }>()
+const props = defineProps<{ component: Component; body: Body }>()
 const emit = defineEmits<{ change: [spots: Body['spots']] }>()
-type Spot = Body['spots'][number]
 const seats = SEATS.filter((seat) => seat.value.startsWith('ON_'))
 const spots = computed(() => props.body.spots)
-function change(index: number, part: Partial<Spot>) {
-  emit(
-    'change',
-    spots.value.map((s, i) => (i === index ? { ...s, ...part } : s)),
-  )
-}
 const add = () =>
   emit('change', [
     ...spots.value,
@@ -28,27 +20,22 @@ const add = () =>
       zMm: props.body.heightMm,
     },
   ])
-const PLACE = [
-  { field: 'xMm', label: 'Middle from its left', unit: 'mm' },
-  { field: 'yMm', label: 'Middle from its front', unit: 'mm' },
-  { field: 'zMm', label: 'Height over its underside', unit: 'mm' },
-] as const
+const SPOT = [
+  { field: 'seat', label: 'Sits on it', options: seats },
+  { field: 'xMm', label: 'Middle from its left' },
+  { field: 'yMm', label: 'Middle from its front' },
+  { field: 'zMm', label: 'Height over its underside' },
+]
 </script>
 
 <template>
   <div class="spots" aria-label="What sits on it">
-    <div v-for="(spot, index) in spots" :key="index" class="line">
-      <ChoiceField
-        label="Sits on it"
-        :model-value="spot.seat"
-        :options="seats"
-        @update:model-value="(seat) => change(index, { seat })"
-      />
-      <NumberFields
-        :of="spot"
-        :fields="PLACE"
-        :problem="(field) => problem(`spots.${index}.${field}`)"
-        @change="(part) => change(index, part)"
+    <div v-for="(_, index) in spots" :key="index" class="line">
+      <ThingFields
+        kind="components"
+        :thing="component"
+        :within="`body.spots.${index}`"
+        :fields="SPOT"
       />
       <Button
         class="bare"

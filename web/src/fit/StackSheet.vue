@@ -3,10 +3,8 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { Worked, Worksheet } from '../api/types'
 import { useBuild } from '../store/build'
-import MeasureField from '../ui/MeasureField.vue'
-import NumberFields from '../ui/NumberFields.vue'
-import TextField from '../ui/TextField.vue'
 import { mm } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import SheetFrame from './SheetFrame.vue'
 
 /** Layers in a cavity, drawn as they lie, with what stays free. */
@@ -17,10 +15,6 @@ const stack = computed(() => props.sheet.stack!)
 const gap = computed(() => props.answer?.stack ?? null)
 const edit = (change: Partial<Stack>) =>
   builds.edit('worksheets', props.sheet, { stack: { ...stack.value, ...change } })
-const problem = (field: string) => builds.problem('worksheets', props.sheet.id, 'stack.' + field)
-function layer(index: number, change: Partial<Stack['layers'][number]>) {
-  edit({ layers: stack.value.layers.map((l, i) => (i === index ? { ...l, ...change } : l)) })
-}
 const add = () =>
   edit({ layers: [...stack.value.layers, { name: 'layer', nominalMm: 1, toleranceMm: 0.1 }] })
 const good = computed(() => gap.value?.fitsWorst ?? null)
@@ -30,10 +24,10 @@ const verdict = computed(() =>
     : 'reckoning…',
 )
 const FIELDS = [
-  { field: 'cavityMm', label: 'Cavity', unit: 'mm' },
-  { field: 'cavityToleranceMm', label: '± cavity', unit: 'mm' },
-  { field: 'wantedGapMm', label: 'Wanted free', unit: 'mm' },
-] as const
+  'cavityMm',
+  { field: 'cavityToleranceMm', label: '± cavity' },
+  { field: 'wantedGapMm', label: 'Wanted free' },
+]
 const laid = computed(() => {
   const high = 150 / Math.max(stack.value.cavityMm, 1)
   let from = 0
@@ -48,32 +42,22 @@ const laid = computed(() => {
   <SheetFrame :sheet="sheet" :good="good" :why="gap?.why" :verdict="verdict">
     <div class="inside">
       <div class="form">
-        <NumberFields :of="stack" :fields="FIELDS" :problem="problem" @change="edit" />
+        <ThingFields kind="worksheets" :thing="sheet" within="stack" :fields="FIELDS" />
         <div v-for="(each, index) in stack.layers" :key="index" class="row layer">
-          <TextField
-            label="Layer"
-            hide-label
-            :model-value="each.name"
-            :problem="problem(`layers.${index}.name`)"
-            @update:model-value="(name) => layer(index, { name })"
-          />
-          <MeasureField
-            :label="`Height of ${each.name}`"
-            hide-label
-            unit="mm"
-            :model-value="each.nominalMm"
-            :problem="problem(`layers.${index}.nominalMm`)"
-            @update:model-value="(nominalMm) => nominalMm !== null && layer(index, { nominalMm })"
-          />
-          <MeasureField
-            :label="`± ${each.name}`"
-            hide-label
-            unit="± mm"
-            :model-value="each.toleranceMm"
-            :problem="problem(`layers.${index}.toleranceMm`)"
-            @update:model-value="
-              (toleranceMm) => toleranceMm !== null && layer(index, { toleranceMm })
-            "
+          <ThingFields
+            kind="worksheets"
+            :thing="sheet"
+            :within="`stack.layers.${index}`"
+            :fields="[
+              { field: 'name', label: 'Layer', hideLabel: true },
+              { field: 'nominalMm', label: `Height of ${each.name}`, hideLabel: true },
+              {
+                field: 'toleranceMm',
+                label: `± ${each.name}`,
+                unit: '± mm',
+                hideLabel: true,
+              },
+            ]"
           />
           <Button
             class="bare"

@@ -1,10 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Enclosure } from '../api/types'
 import { useBuild } from '../store/build'
-import ChoiceField from '../ui/ChoiceField.vue'
-import NumberFields from '../ui/NumberFields.vue'
 import WhyButton from '../ui/WhyButton.vue'
+import ThingFields from '../ui/ThingFields.vue'
 import CutAway from './CutAway.vue'
 import { fixed } from '../units/writing'
 
@@ -32,17 +30,13 @@ const KINDS = [
   { value: 'AXLES', label: 'axles' },
   { value: 'SHELF', label: 'a shelf' },
 ] as const
-const LINES = [
-  { field: 'frontMm', label: 'Front line, from the front', unit: 'mm' },
-  { field: 'backMm', label: 'Back line, from the front', unit: 'mm' },
-  { field: 'leftMm', label: 'Left end, from the left', unit: 'mm' },
-  { field: 'rightMm', label: 'Right end, from the left', unit: 'mm' },
-] as const
-function edit(change: Partial<Enclosure['supports']>) {
-  const e = enclosure.value!
-  builds.edit('enclosures', e, { supports: { ...e.supports, ...change } })
-}
-const problem = (field: string) => builds.problem('enclosures', enclosure.value!.id, field)
+const SUPPORTS = [
+  { field: 'kind', label: 'Stands on', options: KINDS },
+  { field: 'frontMm', label: 'Front line, from the front' },
+  { field: 'backMm', label: 'Back line, from the front' },
+  { field: 'leftMm', label: 'Left end, from the left' },
+  { field: 'rightMm', label: 'Right end, from the left' },
+]
 const ends = (sight: 'front' | 'side') => {
   const on = enclosure.value!.supports
   return sight === 'front' ? [on.leftMm, on.rightMm] : [on.frontMm, on.backMm]
@@ -94,17 +88,12 @@ const ends = (sight: 'front' | 'side') => {
       </template>
     </dl>
     <section v-if="enclosure" class="form">
-      <ChoiceField
-        label="Stands on"
-        :model-value="enclosure.supports.kind"
-        :options="[...KINDS]"
-        @update:model-value="(kind) => edit({ kind })"
-      />
-      <NumberFields
-        :of="enclosure.supports"
-        :fields="LINES"
-        :problem="(field) => problem('supports.' + field)"
-        @change="edit"
+      <ThingFields
+        kind="enclosures"
+        :thing="enclosure"
+        within="supports"
+        given
+        :fields="SUPPORTS"
       />
     </section>
     <section class="weights">

@@ -3,8 +3,7 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { Component } from '../api/types'
 import { useBuild } from '../store/build'
-import ChoiceField from '../ui/ChoiceField.vue'
-import NumberFields from '../ui/NumberFields.vue'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** Heat and air of a component: only what its kind has. */
 const props = defineProps<{ component: Component }>()
@@ -21,29 +20,19 @@ const NOTHING: Thermal = {
   fanMm: 0,
 }
 const thermal = computed(() => props.component.thermal ?? null)
-const edit = (change: Partial<Thermal>) =>
-  builds.edit('components', props.component, {
-    thermal: { ...(thermal.value ?? NOTHING), ...change },
-  })
-const problem = (field: string) =>
-  builds.problem('components', props.component.id, 'thermal.' + field)
+const begin = () => builds.edit('components', props.component, { thermal: NOTHING })
 const NUMBERS = [
-  { field: 'limitC', label: 'Slows down at', unit: '°C', optional: true },
-  {
-    field: 'resistanceKPerW',
-    label: 'Cooler, chip to air or coolant',
-    unit: 'K/W',
-    optional: true,
-  },
-  { field: 'sections', label: 'Radiator sections', unit: '×' },
-  { field: 'sectionMm', label: 'A section', unit: 'mm' },
-  { field: 'thicknessMm', label: 'Radiator thickness', unit: 'mm' },
-  { field: 'rpm', label: 'Fans turn at', unit: 'rpm' },
-  { field: 'airM3PerHour', label: 'Air of one fan', unit: 'm³/h' },
-  { field: 'fanMm', label: 'Fan frame', unit: 'mm' },
-  { field: 'coolantL', label: 'Coolant in it', unit: 'l' },
-  { field: 'copperKg', label: 'Copper in it', unit: 'kg' },
-] as const
+  { field: 'thermal.limitC', label: 'Slows down at', unit: '°C' },
+  { field: 'thermal.resistanceKPerW', label: 'Cooler, chip to air or coolant', unit: 'K/W' },
+  { field: 'thermal.sections', label: 'Radiator sections', unit: '×' },
+  { field: 'thermal.sectionMm', label: 'A section' },
+  { field: 'thermal.thicknessMm', label: 'Radiator thickness' },
+  { field: 'thermal.rpm', label: 'Fans turn at', unit: 'rpm' },
+  { field: 'thermal.airM3PerHour', label: 'Air of one fan', unit: 'm³/h' },
+  { field: 'thermal.fanMm', label: 'Fan frame' },
+  { field: 'thermal.coolantL', label: 'Coolant in it' },
+  { field: 'thermal.copperKg', label: 'Copper in it' },
+]
 const chips = computed(() => [
   { value: '', label: 'the processor' },
   ...builds
@@ -54,33 +43,26 @@ const SHOWS = [
   { value: null, label: 'nothing to see' },
   { value: 'INLET_SIDE', label: 'on the inlet side' },
   { value: 'OUTLET_SIDE', label: 'on the outlet side' },
-] as const
+]
+const fields = computed(() => [
+  ...NUMBERS,
+  !!thermal.value?.resistanceKPerW &&
+    !thermal.value.limitC && { field: 'fitted.coolsId', label: 'Cools', options: chips.value },
+  !!thermal.value?.airM3PerHour && {
+    field: 'thermal.shows',
+    label: 'Its light or display',
+    options: SHOWS,
+  },
+])
 </script>
 
 <template>
   <h3>Heat and air</h3>
   <p v-if="!thermal" class="whole">
-    <Button class="quiet" size="small" label="It gets warm, cools or blows" @click="edit({})" />
+    <Button class="quiet" size="small" label="It gets warm, cools or blows" @click="begin" />
   </p>
   <template v-else>
-    <NumberFields :of="thermal" :fields="NUMBERS" :problem="problem" @change="edit" />
-    <ChoiceField
-      v-if="thermal.resistanceKPerW && !thermal.limitC"
-      label="Cools"
-      :model-value="component.fitted.coolsId"
-      :options="chips"
-      @update:model-value="
-        (coolsId) =>
-          builds.edit('components', component, { fitted: { ...component.fitted, coolsId } })
-      "
-    />
-    <ChoiceField
-      v-if="thermal.airM3PerHour"
-      label="Its light or display"
-      :model-value="thermal.shows ?? null"
-      :options="[...SHOWS]"
-      @update:model-value="(shows) => edit({ shows: shows ?? undefined })"
-    />
+    <ThingFields kind="components" :thing="component" :fields="fields" />
   </template>
 </template>
 

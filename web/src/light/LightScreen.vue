@@ -4,17 +4,12 @@ import { computed } from 'vue'
 import type { LightStrip, Screen } from '../api/types'
 import StageFrame from '../build/StageFrame.vue'
 import { useBuild } from '../store/build'
-import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import MoneyField from '../ui/MoneyField.vue'
-import TextField from '../ui/TextField.vue'
+import ThingFields from '../ui/ThingFields.vue'
 import LoadStrip from './LoadStrip.vue'
 
 /** Screens and light strips; watts, current and outputs against what is there. */
 const builds = useBuild()
-const session = useSession()
 const workshop = useWorkshop()
 const build = computed(() => builds.build!)
 const load = computed(() => builds.view!.lightLoad)
@@ -28,22 +23,46 @@ const INPUTS = [
   { value: 'HDMI', label: 'HDMI' },
   { value: 'DISPLAY_PORT', label: 'DisplayPort' },
   { value: 'TYPE_C', label: 'type-C' },
-] as const
+]
 const RAILS = [
   { value: 'V5', label: '5 V' },
   { value: 'V12', label: '12 V' },
-] as const
+]
 const FEEDS = [
   { value: 'BOARD_HEADER', label: 'light header, 3 A' },
   { value: 'SUPPLY_LEAD', label: 'supply lead' },
-] as const
-const suppliers = computed(() => [
-  { value: '', label: 'none' },
-  ...workshop.book!.suppliers.map((s) => ({ value: s.id, label: s.name })),
-])
-const screen = (thing: Screen, change: Partial<Screen>) => builds.edit('screens', thing, change)
-const strip = (thing: LightStrip, change: Partial<LightStrip>) =>
-  builds.edit('strips', thing, change)
+]
+const SCREEN = [
+  'name',
+  'widthMm',
+  'heightMm',
+  'pixelsWide',
+  'pixelsHigh',
+  { field: 'input', options: INPUTS },
+  { field: 'watts', label: 'Draws' },
+  { field: 'rail', options: RAILS },
+  'priceMinor',
+  'supplierId',
+]
+const STRIP = [
+  'name',
+  'lengthMm',
+  { field: 'ledsPerMetre', label: 'LEDs a metre' },
+  {
+    field: 'rail',
+    label: 'Volts',
+    options: RAILS,
+    set: (rail: string) => ({ rail, milliampsPerLed: rail === 'V5' ? 60 : 20 }),
+  },
+  {
+    field: 'milliampsPerLed',
+    label: 'One LED draws',
+    hint: 'default: 60 at 5 V, 20 at 12 V',
+  },
+  { field: 'feed', label: 'Fed from', options: FEEDS },
+  { field: 'pricePerMetreMinor', label: 'Price a metre' },
+  'supplierId',
+]
 function addScreen() {
   builds.add('screens', {
     name: 'New screen',
@@ -134,73 +153,7 @@ const outputs = computed(() =>
           />
         </svg>
         <div class="fields">
-          <TextField
-            label="Name"
-            :problem="builds.problem('screens', thing.id, 'name')"
-            required
-            :model-value="thing.name"
-            @update:model-value="(name) => screen(thing, { name })"
-          />
-          <MeasureField
-            label="Width"
-            unit="mm"
-            :model-value="thing.widthMm"
-            :problem="builds.problem('screens', thing.id, 'widthMm')"
-            @update:model-value="(v) => v !== null && screen(thing, { widthMm: v })"
-          />
-          <MeasureField
-            label="Height"
-            unit="mm"
-            :model-value="thing.heightMm"
-            :problem="builds.problem('screens', thing.id, 'heightMm')"
-            @update:model-value="(v) => v !== null && screen(thing, { heightMm: v })"
-          />
-          <MeasureField
-            label="Pixels wide"
-            :problem="builds.problem('screens', thing.id, 'pixelsWide')"
-            unit="px"
-            :model-value="thing.pixelsWide"
-            @update:model-value="(v) => v !== null && screen(thing, { pixelsWide: v })"
-          />
-          <MeasureField
-            label="Pixels high"
-            :problem="builds.problem('screens', thing.id, 'pixelsHigh')"
-            unit="px"
-            :model-value="thing.pixelsHigh"
-            @update:model-value="(v) => v !== null && screen(thing, { pixelsHigh: v })"
-          />
-          <ChoiceField
-            label="Input"
-            :model-value="thing.input"
-            :options="[...INPUTS]"
-            @update:model-value="(input) => screen(thing, { input })"
-          />
-          <MeasureField
-            label="Draws"
-            :problem="builds.problem('screens', thing.id, 'watts')"
-            unit="W"
-            :model-value="thing.watts"
-            @update:model-value="(v) => v !== null && screen(thing, { watts: v })"
-          />
-          <ChoiceField
-            label="Rail"
-            :model-value="thing.rail"
-            :options="[...RAILS]"
-            @update:model-value="(rail) => screen(thing, { rail })"
-          />
-          <MoneyField
-            v-if="session.owner"
-            label="Price"
-            :problem="builds.problem('screens', thing.id, 'priceMinor')"
-            :model-value="thing.priceMinor"
-            @update:model-value="(v) => screen(thing, { priceMinor: v ?? 0 })"
-          />
-          <ChoiceField
-            label="Supplier"
-            :model-value="thing.supplierId"
-            :options="suppliers"
-            @update:model-value="(supplierId) => screen(thing, { supplierId })"
-          />
+          <ThingFields kind="screens" :thing="thing" :fields="SCREEN" />
           <Button
             class="bare"
             size="small"
@@ -225,62 +178,7 @@ const outputs = computed(() =>
           />
         </svg>
         <div class="fields">
-          <TextField
-            label="Name"
-            :problem="builds.problem('strips', thing.id, 'name')"
-            required
-            :model-value="thing.name"
-            @update:model-value="(name) => strip(thing, { name })"
-          />
-          <MeasureField
-            label="Length"
-            unit="mm"
-            :model-value="thing.lengthMm"
-            :problem="builds.problem('strips', thing.id, 'lengthMm')"
-            @update:model-value="(v) => v !== null && strip(thing, { lengthMm: v })"
-          />
-          <MeasureField
-            label="LEDs a metre"
-            :problem="builds.problem('strips', thing.id, 'ledsPerMetre')"
-            unit="/m"
-            :model-value="thing.ledsPerMetre"
-            @update:model-value="(v) => v !== null && strip(thing, { ledsPerMetre: v })"
-          />
-          <ChoiceField
-            label="Volts"
-            :model-value="thing.rail"
-            :options="[...RAILS]"
-            @update:model-value="
-              (rail) => strip(thing, { rail, milliampsPerLed: rail === 'V5' ? 60 : 20 })
-            "
-          />
-          <MeasureField
-            label="One LED draws"
-            :problem="builds.problem('strips', thing.id, 'milliampsPerLed')"
-            unit="mA"
-            :model-value="thing.milliampsPerLed"
-            hint="default: 60 at 5 V, 20 at 12 V"
-            @update:model-value="(v) => v !== null && strip(thing, { milliampsPerLed: v })"
-          />
-          <ChoiceField
-            label="Fed from"
-            :model-value="thing.feed"
-            :options="[...FEEDS]"
-            @update:model-value="(feed) => strip(thing, { feed })"
-          />
-          <MoneyField
-            v-if="session.owner"
-            label="Price a metre"
-            :problem="builds.problem('strips', thing.id, 'pricePerMetreMinor')"
-            :model-value="thing.pricePerMetreMinor"
-            @update:model-value="(v) => strip(thing, { pricePerMetreMinor: v ?? 0 })"
-          />
-          <ChoiceField
-            label="Supplier"
-            :model-value="thing.supplierId"
-            :options="suppliers"
-            @update:model-value="(supplierId) => strip(thing, { supplierId })"
-          />
+          <ThingFields kind="strips" :thing="thing" :fields="STRIP" />
           <Button
             class="bare"
             size="small"

@@ -1,24 +1,22 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import type { Bent } from '../api/types'
-import MeasureField from '../ui/MeasureField.vue'
-import NumberFields from '../ui/NumberFields.vue'
+import type { Bent, Panel } from '../api/types'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** Legs and bends of a strip, from left to right; its flat length follows. */
-const props = defineProps<{ bent: Bent; thicknessMm: number; problem: (field: string) => string }>()
+const props = defineProps<{
+  panel: Panel
+  bent: Bent
+  thicknessMm: number
+  /** Why it can't be drawn. */
+  problem: (field: string) => string
+}>()
 const emit = defineEmits<{ change: [bent: Bent] }>()
-const FIELDS = [
-  { field: 'angleDegrees', label: 'Bend', unit: '°' },
-  { field: 'insideRadiusMm', label: 'Inside radius', unit: 'mm' },
-  { field: 'legMm', label: 'Leg behind', unit: 'mm' },
-] as const
-type Bend = Bent['bends'][number]
-function bend(index: number, change: Partial<Bend>) {
-  emit('change', {
-    ...props.bent,
-    bends: props.bent.bends.map((each, i) => (i === index ? { ...each, ...change } : each)),
-  })
-}
+const BEND = [
+  { field: 'angleDegrees', label: 'Bend' },
+  'insideRadiusMm',
+  { field: 'legMm', label: 'Leg behind' },
+]
 function add() {
   const next = { angleDegrees: 90, insideRadiusMm: 2 * props.thicknessMm, legMm: 40 }
   emit('change', { ...props.bent, bends: [...props.bent.bends, next] })
@@ -30,21 +28,20 @@ function remove(index: number) {
 
 <template>
   <div class="bends">
-    <MeasureField
-      label="First leg"
-      unit="mm"
-      :model-value="bent.firstLegMm"
-      :problem="problem('drawing.bent.firstLegMm')"
-      @update:model-value="
-        (firstLegMm) => firstLegMm !== null && emit('change', { ...bent, firstLegMm })
-      "
+    <ThingFields
+      kind="panels"
+      :thing="panel"
+      within="drawing.bent"
+      :fields="['firstLegMm']"
+      :also-wrong="problem"
     />
-    <div v-for="(each, index) in bent.bends" :key="index" class="trio">
-      <NumberFields
-        :of="each"
-        :fields="FIELDS"
-        :problem="(field) => problem(`drawing.bent.bends.${index}.${field}`)"
-        @change="(change) => bend(index, change)"
+    <div v-for="(_, index) in bent.bends" :key="index" class="trio">
+      <ThingFields
+        kind="panels"
+        :thing="panel"
+        :within="`drawing.bent.bends.${index}`"
+        :fields="BEND"
+        :also-wrong="problem"
       />
       <Button
         v-if="bent.bends.length > 1"

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Hold, Panel } from '../api/types'
-import CheckField from '../ui/CheckField.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
-import NumberFields from '../ui/NumberFields.vue'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** How a part is held: what has to be bought for it follows. */
 const props = defineProps<{ panel: Panel; problem: (field: string) => string }>()
@@ -22,20 +21,18 @@ const INTO = [
   { value: 'ALUMINIUM', label: 'aluminium' },
   { value: 'PLASTIC', label: 'plastic' },
   { value: 'WOOD', label: 'wood' },
-] as const
+]
+const COUNT = { field: 'count', label: 'For one piece' }
 const SCREW = [
-  { field: 'count', label: 'For one piece', unit: '×' },
-  { field: 'diameterMm', label: 'Thread M', unit: 'mm' },
-  { field: 'lengthMm', label: 'Length', unit: 'mm' },
-  { field: 'gripMm', label: 'Passes besides', unit: 'mm' },
-  { field: 'depthMm', label: 'Room behind', unit: 'mm' },
-] as const
-const MAGNET = [
-  { field: 'count', label: 'For one piece', unit: '×' },
-  { field: 'diameterMm', label: 'Diameter', unit: 'mm' },
-  { field: 'lengthMm', label: 'Thickness', unit: 'mm' },
-] as const
-const TAPE = [{ field: 'tapeWidthMm', label: 'Tape width', unit: 'mm' }] as const
+  { field: 'into', options: INTO, instead: 'INSERT' },
+  COUNT,
+  { field: 'diameterMm', label: 'Thread M' },
+  'lengthMm',
+  { field: 'gripMm', label: 'Passes besides' },
+  { field: 'depthMm', label: 'Room behind' },
+]
+const MAGNET = [COUNT, 'diameterMm', { field: 'lengthMm', label: 'Thickness' }]
+const TAPE = ['tapeWidthMm']
 const fields = computed(() =>
   hold.value?.kind === 'SCREWS' ? SCREW : hold.value?.kind === 'MAGNETS' ? MAGNET : TAPE,
 )
@@ -58,12 +55,11 @@ function choose(kind: string) {
     overhead: false,
   } as Hold)
 }
-const edit = (change: Partial<Hold>) => emit('change', { ...hold.value!, ...change })
 const GROUND = [
   { field: 'hot', label: 'above 45 °C' },
   { field: 'rough', label: 'rough or painted' },
   { field: 'overhead', label: 'overhead' },
-] as const
+]
 </script>
 
 <template>
@@ -75,29 +71,18 @@ const GROUND = [
         :options="[...KINDS]"
         @update:model-value="choose"
       />
-      <ChoiceField
-        v-if="hold?.kind === 'SCREWS'"
-        label="Into"
-        :model-value="hold.into ?? 'INSERT'"
-        :options="[...INTO]"
-        @update:model-value="(into) => edit({ into })"
-      />
-      <NumberFields
+      <ThingFields
         v-if="hold && hold.kind !== 'GLUE'"
-        :of="hold"
+        kind="panels"
+        :thing="panel"
+        within="drawing.hold"
+        given
         :fields="fields"
-        :problem="(field) => problem('drawing.hold.' + field)"
-        @change="edit"
+        :also-wrong="problem"
       />
     </div>
     <p v-if="hold?.kind === 'FOAM_TAPE'" class="row checks">
-      <CheckField
-        v-for="each in GROUND"
-        :key="each.field"
-        :label="each.label"
-        :model-value="hold[each.field]"
-        @update:model-value="(on: boolean) => edit({ [each.field]: on })"
-      />
+      <ThingFields kind="panels" :thing="panel" within="drawing.hold" :fields="GROUND" />
     </p>
   </div>
 </template>

@@ -4,18 +4,14 @@ import { computed, ref } from 'vue'
 import type { Joint } from '../api/types'
 import PickList from '../build/PickList.vue'
 import { useBuild } from '../store/build'
-import CheckField from '../ui/CheckField.vue'
-import ChoiceField from '../ui/ChoiceField.vue'
-import NumberFields from '../ui/NumberFields.vue'
-import TextField from '../ui/TextField.vue'
 import PartMini from './PartMini.vue'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** Where parts meet: one pattern, cut into all of them. */
 const builds = useBuild()
 const picked = ref<string | null>(null)
 const joints = computed(() => builds.build!.joints)
 const joint = computed(() => joints.value.find((j) => j.id === picked.value) ?? joints.value[0])
-const panels = computed(() => builds.build!.panels.map((p) => ({ value: p.id, label: p.name })))
 const part = (id: string) => builds.view!.parts.find((each) => each.panel.id === id)
 const KINDS = [
   { value: 'HOLES', label: 'shared holes' },
@@ -26,22 +22,25 @@ const words = (kind: Joint['kind']) => KINDS.find((each) => each.value === kind)
 const items = computed(() =>
   joints.value.map((j) => ({ id: j.id, name: j.name, detail: words(j.kind) })),
 )
-const problem = (field: string) => builds.problem('joints', joint.value.id, field)
 const edit = (change: Partial<Joint>) => builds.edit('joints', joint.value, change)
-const HOLES = [{ field: 'diameterMm', label: 'Diameter', unit: 'mm' }] as const
+const JOINT = ['name', { field: 'kind', label: 'They meet by', options: KINDS }]
 const SEAM = [
-  { field: 'lengthMm', label: 'Seam', unit: 'mm' },
-  { field: 'count', label: 'Tabs or fingers', unit: '×' },
-] as const
+  { field: 'lengthMm', label: 'Seam' },
+  { field: 'count', label: 'Tabs or fingers' },
+]
 const POINT = [
-  { field: 'xMm', label: 'Along', unit: 'mm' },
-  { field: 'yMm', label: 'Across', unit: 'mm' },
-] as const
+  { field: 'xMm', label: 'Along' },
+  { field: 'yMm', label: 'Across' },
+]
 const END = [
-  { field: 'xMm', label: 'From left', unit: 'mm' },
-  { field: 'yMm', label: 'From below', unit: 'mm' },
-  { field: 'turnDegrees', label: 'Turned', unit: '°' },
-] as const
+  { field: 'xMm', label: 'From left' },
+  { field: 'yMm', label: 'From below' },
+  { field: 'turnDegrees', label: 'Turned' },
+]
+const SLOTS = computed(() => ({
+  field: 'slots',
+  label: joint.value.kind === 'FINGERS' ? 'begins with a gap' : 'takes the tabs',
+}))
 function add() {
   const two = builds.build!.panels.slice(0, 2)
   picked.value = builds.add('joints', {
@@ -65,15 +64,6 @@ function add() {
   } satisfies Omit<Joint, 'id'>)
 }
 defineExpose({ add })
-type End = Joint['ends'][number]
-function end(index: number, change: Partial<End>) {
-  edit({ ends: joint.value.ends.map((each, i) => (i === index ? { ...each, ...change } : each)) })
-}
-function point(index: number, change: Partial<Joint['points'][number]>) {
-  edit({
-    points: joint.value.points.map((each, i) => (i === index ? { ...each, ...change } : each)),
-  })
-}
 function addEnd() {
   const panelId = builds.build!.panels.find(
     (p) => !joint.value.ends.some((each) => each.panelId === p.id),
@@ -110,26 +100,28 @@ function addPoint() {
             :part="part(each.panelId)!"
             :mark="'joint:' + joint.id"
           />
-          <ChoiceField
-            label="Part"
-            :model-value="each.panelId"
-            :options="panels"
-            @update:model-value="(panelId) => end(index, { panelId })"
+          <ThingFields
+            kind="joints"
+            :thing="joint"
+            :within="`ends.${index}`"
+            :fields="[{ field: 'panelId', label: 'Part' }]"
           />
           <div class="trio">
-            <NumberFields
-              :of="each"
+            <ThingFields
+              kind="joints"
+              :thing="joint"
+              :within="`ends.${index}`"
+              given
               :fields="END"
-              :problem="(field) => problem(`ends.${index}.${field}`)"
-              @change="(change) => end(index, change)"
             />
           </div>
           <p class="row">
-            <CheckField
+            <ThingFields
               v-if="joint.kind !== 'HOLES'"
-              :label="joint.kind === 'FINGERS' ? 'begins with a gap' : 'takes the tabs'"
-              :model-value="each.slots"
-              @update:model-value="(slots: boolean) => end(index, { slots })"
+              kind="joints"
+              :thing="joint"
+              :within="`ends.${index}`"
+              :fields="[SLOTS]"
             />
             <Button
               class="bare"
@@ -142,28 +134,11 @@ function addPoint() {
         <Button class="quiet" size="small" label="Add a part" @click="addEnd" />
       </section>
       <section class="form">
-        <TextField
-          label="Name"
-          required
-          :model-value="joint.name"
-          :problem="problem('name')"
-          @update:model-value="(name) => edit({ name })"
-        />
-        <ChoiceField
-          label="They meet by"
-          :model-value="joint.kind"
-          :options="[...KINDS]"
-          @update:model-value="(kind) => edit({ kind })"
-        />
+        <ThingFields kind="joints" :thing="joint" :fields="JOINT" />
         <template v-if="joint.kind === 'HOLES'">
-          <NumberFields :of="joint" :fields="HOLES" :problem="problem" @change="edit" />
-          <div v-for="(hole, index) in joint.points" :key="index" class="trio">
-            <NumberFields
-              :of="hole"
-              :fields="POINT"
-              :problem="(field) => problem(`points.${index}.${field}`)"
-              @change="(change) => point(index, change)"
-            />
+          <ThingFields kind="joints" :thing="joint" given :fields="['diameterMm']" />
+          <div v-for="(_, index) in joint.points" :key="index" class="trio">
+            <ThingFields kind="joints" :thing="joint" :within="`points.${index}`" :fields="POINT" />
             <Button
               class="bare"
               size="small"
@@ -175,12 +150,12 @@ function addPoint() {
         </template>
         <template v-else>
           <div class="trio">
-            <NumberFields :of="joint" :fields="SEAM" :problem="problem" @change="edit" />
+            <ThingFields kind="joints" :thing="joint" given :fields="SEAM" />
           </div>
-          <CheckField
-            label="pressed in (else sliding)"
-            :model-value="joint.tight"
-            @update:model-value="(tight: boolean) => edit({ tight })"
+          <ThingFields
+            kind="joints"
+            :thing="joint"
+            :fields="[{ field: 'tight', label: 'pressed in (else sliding)' }]"
           />
           <p class="soft">
             Slots are cut to the other part’s measured thickness − 0.05 mm, or + 0.1 mm sliding.

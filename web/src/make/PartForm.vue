@@ -4,14 +4,7 @@ import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
 import type { MadePart, Panel, PartDrawing, SheetProduct } from '../api/types'
 import { useBuild } from '../store/build'
-import { useSession } from '../store/session'
-import { useWorkshop } from '../store/workshop'
-import CheckField from '../ui/CheckField.vue'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import MoneyField from '../ui/MoneyField.vue'
-import NumberFields from '../ui/NumberFields.vue'
-import TextField from '../ui/TextField.vue'
+import ThingFields from '../ui/ThingFields.vue'
 import { exact } from '../units/writing'
 import BendRows from './BendRows.vue'
 import HoldFields from './HoldFields.vue'
@@ -21,13 +14,6 @@ import RecipeList from './RecipeList.vue'
 const props = defineProps<{ panel: Panel; part?: MadePart; sheet?: SheetProduct }>()
 const figure = defineModel<string | null>('figure', { required: true })
 const builds = useBuild()
-const session = useSession()
-const workshop = useWorkshop()
-const sheets = computed(() => workshop.book!.sheets.map((s) => ({ value: s.id, label: s.name })))
-const FACES = (['FRONT', 'BACK', 'LEFT', 'RIGHT', 'TOP', 'BOTTOM'] as const).map((value) => ({
-  value,
-  label: value.toLowerCase(),
-}))
 const METHODS = [
   { value: 'LASER', label: 'laser' },
   { value: 'ROUTER', label: 'router' },
@@ -35,29 +21,37 @@ const METHODS = [
   { value: 'SAW', label: 'saw' },
   { value: 'SCORE_AND_SNAP', label: 'score and snap' },
   { value: 'OUTSIDE', label: 'outside work' },
-] as const
+]
 
 const edit = (change: Partial<Panel>) => builds.edit('panels', props.panel, change)
 const draw = (change: Partial<PartDrawing>) =>
   edit({ drawing: { ...props.panel.drawing, ...change } })
-const problem = (field: string) =>
-  builds.problem('panels', props.panel.id, field) ||
-  (props.part?.problemField === field ? props.part.problem : '')
-function number(field: 'widthMm' | 'heightMm' | 'quantity', value: number | null) {
-  if (value !== null) edit({ [field]: value })
-}
-const HOLES = [
-  { field: 'insetMm', label: 'Inset', unit: 'mm' },
-  { field: 'greatestPitchMm', label: 'Pitch, most', unit: 'mm' },
-  { field: 'diameterMm', label: 'Diameter', unit: 'mm' },
-] as const
+/** Why it can't be drawn, at the field that is to blame. */
+const undrawn = (field: string) =>
+  props.part?.problemField === field ? (props.part.problem ?? '') : ''
+const SIZE = computed(() => [
+  { field: 'widthMm', label: props.panel.drawing.bent ? 'On its face' : 'Width' },
+  'heightMm',
+  { field: 'drawing.cornerMm', label: 'Corners', optional: false },
+])
+const SHEET = computed(() => {
+  const measured = props.sheet?.measuredThicknessMm
+  return { field: 'sheetId', hint: measured ? `measured ${exact(measured)} mm` : '' }
+})
+const HOW = [
+  { field: 'cutMethod', label: 'Cut by', options: METHODS },
+  'face',
+  { field: 'quantity', label: 'Pieces' },
+]
+const QUOTE = [{ field: 'outsidePriceMinor', label: 'Price outside, each' }]
+const HOLES = ['insetMm', { field: 'greatestPitchMm', label: 'Pitch, most' }, 'diameterMm']
 const OPENING = [
-  { field: 'xMm', label: 'From left', unit: 'mm' },
-  { field: 'yMm', label: 'From below', unit: 'mm' },
-  { field: 'radiusMm', label: 'Corners', unit: 'mm' },
-  { field: 'widthMm', label: 'Opening width', unit: 'mm' },
-  { field: 'heightMm', label: 'Opening height', unit: 'mm' },
-] as const
+  { field: 'xMm', label: 'From left' },
+  { field: 'yMm', label: 'From below' },
+  { field: 'radiusMm', label: 'Corners' },
+  { field: 'widthMm', label: 'Opening width' },
+  { field: 'heightMm', label: 'Opening height' },
+]
 function withWindow(on: boolean) {
   const { widthMm: w, heightMm: h } = props.panel
   edit({
@@ -77,80 +71,29 @@ const SWITCHES = [
   { field: 'first', label: 'lay it first' },
   { field: 'stencil', label: 'a stencil' },
   { field: 'inside', label: 'inside, on no face' },
-] as const
+]
 </script>
 
 <template>
   <section class="form">
-    <TextField
-      label="Name"
-      required
-      :model-value="panel.name"
-      :problem="problem('name')"
-      @update:model-value="(name) => edit({ name })"
-    />
+    <ThingFields kind="panels" :thing="panel" :fields="['name']" />
     <div class="trio">
-      <MeasureField
-        :label="panel.drawing.bent ? 'On its face' : 'Width'"
-        unit="mm"
-        :model-value="panel.widthMm"
-        :problem="problem('widthMm')"
-        @update:model-value="(value) => number('widthMm', value)"
-      />
-      <MeasureField
-        label="Height"
-        unit="mm"
-        :model-value="panel.heightMm"
-        :problem="problem('heightMm')"
-        @update:model-value="(value) => number('heightMm', value)"
-      />
-      <MeasureField
-        label="Corners"
-        unit="mm"
-        :model-value="panel.drawing.cornerMm"
-        :problem="problem('drawing.cornerMm')"
-        @update:model-value="(cornerMm) => cornerMm !== null && draw({ cornerMm })"
-      />
+      <ThingFields kind="panels" :thing="panel" :fields="SIZE" :also-wrong="undrawn" />
     </div>
-    <ChoiceField
-      label="Sheet"
-      :model-value="panel.sheetId"
-      :options="sheets"
-      :hint="sheet?.measuredThicknessMm ? `measured ${exact(sheet.measuredThicknessMm)} mm` : ''"
-      @update:model-value="(sheetId) => edit({ sheetId })"
-    />
+    <ThingFields kind="panels" :thing="panel" :fields="[SHEET]" />
     <div class="trio">
-      <ChoiceField
-        label="Cut by"
-        :model-value="panel.cutMethod"
-        :options="[...METHODS]"
-        @update:model-value="(cutMethod) => edit({ cutMethod })"
-      />
-      <ChoiceField
-        label="Face"
-        :model-value="panel.face"
-        :options="FACES"
-        @update:model-value="(face) => edit({ face })"
-      />
-      <MeasureField
-        label="Pieces"
-        unit="×"
-        :model-value="panel.quantity"
-        :problem="problem('quantity')"
-        @update:model-value="(value) => number('quantity', value)"
-      />
+      <ThingFields kind="panels" :thing="panel" :fields="HOW" :also-wrong="undrawn" />
     </div>
-    <MoneyField
-      v-if="panel.cutMethod === 'OUTSIDE' && session.owner"
-      label="Price outside, each"
-      :problem="problem('outsidePriceMinor')"
-      :model-value="panel.outsidePriceMinor"
-      @update:model-value="(price) => edit({ outsidePriceMinor: price ?? 0 })"
+    <ThingFields
+      v-if="panel.cutMethod === 'OUTSIDE'"
+      kind="panels"
+      :thing="panel"
+      :fields="QUOTE"
     />
     <RecipeList
       :panel="panel"
       :picked="figure"
-      :problem="problem"
+      :problem="undrawn"
       @pick="figure = $event"
       @steps="(steps) => draw({ steps })"
     />
@@ -166,11 +109,13 @@ const SWITCHES = [
           <label for="has-window">Window</label>
         </legend>
         <div v-if="panel.window" class="trio">
-          <NumberFields
-            :of="panel.window"
+          <ThingFields
+            kind="panels"
+            :thing="panel"
+            within="window"
+            given
             :fields="OPENING"
-            :problem="(field) => problem('window.' + field)"
-            @change="(change) => edit({ window: { ...panel.window!, ...change } })"
+            :also-wrong="undrawn"
           />
         </div>
       </fieldset>
@@ -185,11 +130,13 @@ const SWITCHES = [
           <label for="has-holes">Border holes</label>
         </legend>
         <div v-if="panel.holes" class="trio">
-          <NumberFields
-            :of="panel.holes"
+          <ThingFields
+            kind="panels"
+            :thing="panel"
+            within="holes"
+            given
             :fields="HOLES"
-            :problem="(field) => problem('holes.' + field)"
-            @change="(change) => edit({ holes: { ...panel.holes!, ...change } })"
+            :also-wrong="undrawn"
           />
         </div>
       </fieldset>
@@ -205,22 +152,17 @@ const SWITCHES = [
         </legend>
         <BendRows
           v-if="panel.drawing.bent"
+          :panel="panel"
           :bent="panel.drawing.bent"
           :thickness-mm="sheet?.thicknessMm ?? 3"
-          :problem="problem"
+          :problem="undrawn"
           @change="(bent) => draw({ bent })"
         />
       </fieldset>
     </template>
-    <HoldFields :panel="panel" :problem="problem" @change="(hold) => draw({ hold })" />
+    <HoldFields :panel="panel" :problem="undrawn" @change="(hold) => draw({ hold })" />
     <p class="row checks">
-      <CheckField
-        v-for="each in SWITCHES"
-        :key="each.field"
-        :label="each.label"
-        :model-value="panel.drawing[each.field]"
-        @update:model-value="(on: boolean) => draw({ [each.field]: on })"
-      />
+      <ThingFields kind="panels" :thing="panel" within="drawing" :fields="SWITCHES" />
     </p>
     <Button
       class="bare"

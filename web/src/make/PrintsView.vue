@@ -5,11 +5,9 @@ import { upload } from '../api/client'
 import type { KeptMesh, PrintPart } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
-import ChoiceField from '../ui/ChoiceField.vue'
-import NumberFields from '../ui/NumberFields.vue'
-import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { duration } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import { exact, fixed, said } from '../units/writing'
 
 /** Parts printed from a mesh: measured, drawn, and planned with one reprint in five. */
@@ -28,14 +26,23 @@ const DOWN = ['−z', '+z', '−x', '+x', '−y', '+y'].map((label, index) => ({
   value: String(index),
   label: `${label} down`,
 }))
-const FIELDS = [
-  { field: 'quantity', label: 'Pieces', unit: '×' },
-  { field: 'infillPercent', label: 'Infill', unit: '%' },
-  { field: 'wallMm', label: 'Walls', unit: 'mm' },
+const how = (print: PrintPart) => [
+  { field: 'filamentId', label: 'Filament', options: filaments.value },
+  {
+    field: 'down',
+    label: 'Lies on',
+    options: DOWN,
+    get: () => String(print.down),
+    set: (down: string) => ({ down: Number(down) }),
+  },
+]
+const NUMBERS = [
+  { field: 'quantity', label: 'Pieces' },
+  'infillPercent',
+  { field: 'wallMm', label: 'Walls' },
   { field: 'inserts', label: 'Inserts in one', unit: '×' },
-  { field: 'insertMm', label: 'Their thread M', unit: 'mm' },
-] as const
-const edit = (print: PrintPart, change: Partial<PrintPart>) => builds.edit('prints', print, change)
+  { field: 'insertMm', label: 'Their thread M' },
+]
 async function choose(event: Event) {
   const box = event.target as HTMLInputElement
   const file = box.files?.[0]
@@ -143,34 +150,12 @@ async function choose(event: Event) {
       </dl>
     </section>
     <section class="form">
-      <TextField
-        label="Name"
-        required
-        :model-value="part.name"
-        :problem="builds.problem('prints', part.id, 'name')"
-        @update:model-value="(name) => edit(part, { name })"
-      />
+      <ThingFields kind="prints" :thing="part" :fields="['name']" />
       <div class="pair">
-        <ChoiceField
-          label="Filament"
-          :model-value="part.filamentId"
-          :options="filaments"
-          @update:model-value="(filamentId) => edit(part, { filamentId })"
-        />
-        <ChoiceField
-          label="Lies on"
-          :model-value="String(part.down)"
-          :options="DOWN"
-          @update:model-value="(down) => edit(part, { down: Number(down) })"
-        />
+        <ThingFields kind="prints" :thing="part" :fields="how(part)" />
       </div>
       <div class="trio">
-        <NumberFields
-          :of="part"
-          :fields="FIELDS"
-          :problem="(field) => builds.problem('prints', part.id, field)"
-          @change="(change) => edit(part, change)"
-        />
+        <ThingFields kind="prints" :thing="part" given :fields="NUMBERS" />
       </div>
       <Button
         class="bare"

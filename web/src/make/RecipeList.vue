@@ -80,8 +80,10 @@ function earlier(index: number) {
         </div>
         <StepFields
           v-if="step.id === picked"
+          :panel="panel"
           :step="step"
-          :problem="(field) => problem(`drawing.steps.${index}.${field}`)"
+          :index="index"
+          :problem="problem"
           @change="(with_) => change(step.id, with_)"
         />
       </li>

@@ -5,10 +5,9 @@ import type { LaidOut, LaidPiece, SheetProduct } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
-import CheckField from '../ui/CheckField.vue'
-import MeasureField from '../ui/MeasureField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { money } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import { useLaser } from './useLaser'
 import { exact, fixed } from '../units/writing'
 
@@ -36,12 +35,23 @@ const waiting = computed(() => layout.value.pieces.filter((p) => p.state === 'PL
 const busy = computed(() => !!laser.view && !laser.view.recorded)
 const file = (form: string) =>
   `/api/builds/${encodeURIComponent(builds.id)}/layouts/${encodeURIComponent(layout.value.id)}${form}`
-const placeProblem = (field: string) =>
-  builds.problem('layouts', layout.value.id, `pieces.${props.picked}.${field}`)
-function move(field: 'xMm' | 'yMm' | 'turnDegrees', value: number | null) {
-  if (value !== null && props.picked !== null)
-    emit('change', props.picked, { [field]: value, pinned: true })
+const at = computed(() => ({
+  kind: 'layouts',
+  thing: layout.value,
+  within: `pieces.${props.picked}`,
+  given: true,
+}))
+const PLACE = [
+  { field: 'xMm', label: 'From left' },
+  { field: 'yMm', label: 'From below' },
+  { field: 'turnDegrees', label: 'Turned' },
+]
+const PINNED = { field: 'pinned', label: 'pinned: a new layout leaves it here' }
+function changed({ pieces }: { pieces: LaidPiece[] }, more: Partial<LaidPiece> = {}) {
+  emit('change', props.picked!, { ...pieces[props.picked!], ...more })
 }
+/** What was put somewhere by hand stays there. */
+const moved = (change: { pieces: LaidPiece[] }) => changed(change, { pinned: true })
 </script>
 
 <template>
@@ -82,33 +92,9 @@ function move(field: 'xMm' | 'yMm' | 'turnDegrees', value: number | null) {
       <p v-if="piece.collides" class="bad">It runs into its neighbour or off the sheet.</p>
       <template v-if="piece.piece.state === 'PLANNED'">
         <div class="trio">
-          <MeasureField
-            label="From left"
-            :problem="placeProblem('xMm')"
-            unit="mm"
-            :model-value="piece.piece.xMm"
-            @update:model-value="(value) => move('xMm', value)"
-          />
-          <MeasureField
-            label="From below"
-            :problem="placeProblem('yMm')"
-            unit="mm"
-            :model-value="piece.piece.yMm"
-            @update:model-value="(value) => move('yMm', value)"
-          />
-          <MeasureField
-            label="Turned"
-            :problem="placeProblem('turnDegrees')"
-            unit="°"
-            :model-value="piece.piece.turnDegrees"
-            @update:model-value="(value) => move('turnDegrees', value)"
-          />
+          <ThingFields v-bind="at" :fields="PLACE" :edit="moved" />
         </div>
-        <CheckField
-          label="pinned: a new layout leaves it here"
-          :model-value="piece.piece.pinned"
-          @update:model-value="(pinned: boolean) => emit('change', picked!, { pinned })"
-        />
+        <ThingFields v-bind="at" :fields="[PINNED]" :edit="changed" />
       </template>
     </div>
     <p class="row">

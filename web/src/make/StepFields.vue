@@ -1,34 +1,47 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CopyArray, CutFigure, RecipeStep } from '../api/types'
+import type { Panel, RecipeStep } from '../api/types'
 import CheckField from '../ui/CheckField.vue'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import NumberFields from '../ui/NumberFields.vue'
-import TextField from '../ui/TextField.vue'
+import ThingFields from '../ui/ThingFields.vue'
 import { FIGURES, FONTS } from './figureWords'
 
 /** The measures of one step of a recipe. */
-const props = defineProps<{ step: RecipeStep; problem: (field: string) => string }>()
+const props = defineProps<{
+  panel: Panel
+  step: RecipeStep
+  index: number
+  /** Why it can't be drawn. */
+  problem: (field: string) => string
+}>()
 const emit = defineEmits<{ change: [change: Partial<RecipeStep>] }>()
+const place = computed(() => `drawing.steps.${props.index}`)
+const at = computed(() => ({ kind: 'panels', thing: props.panel, alsoWrong: props.problem }))
 const words = computed(() => (props.step.figure ? FIGURES[props.step.figure.kind] : null))
-const figure = (change: Partial<CutFigure>) =>
-  emit('change', { figure: { ...props.step.figure!, ...change } })
-const copies = (change: Partial<CopyArray>) =>
-  emit('change', { array: { ...props.step.array!, ...change } })
+const figure = computed(() => {
+  const lettered = props.step.figure?.kind === 'TEXT'
+  return [
+    lettered && { field: 'text', label: 'Says', required: true },
+    lettered && { field: 'face', label: 'Letters', options: FONTS, instead: 'SANS' },
+    ...(words.value?.fields ?? []),
+  ]
+})
 const PLACE = [
-  { field: 'xMm', label: 'From left', unit: 'mm' },
-  { field: 'yMm', label: 'From below', unit: 'mm' },
-  { field: 'turnDegrees', label: 'Turned', unit: '°' },
-] as const
+  { field: 'xMm', label: 'From left' },
+  { field: 'yMm', label: 'From below' },
+  { field: 'turnDegrees', label: 'Turned' },
+]
 const ROWS = [
   { field: 'across', label: 'Columns', unit: '×' },
   { field: 'up', label: 'Rows', unit: '×' },
-  { field: 'stepXMm', label: 'Column step', unit: 'mm' },
-  { field: 'stepYMm', label: 'Row step', unit: 'mm' },
+  { field: 'stepXMm', label: 'Column step' },
+  { field: 'stepYMm', label: 'Row step' },
   { field: 'around', label: 'Round a ring', unit: '×' },
-  { field: 'radiusMm', label: 'Ring radius', unit: 'mm' },
-] as const
+  { field: 'radiusMm', label: 'Ring radius' },
+]
+const SWITCHES = computed(() => [
+  { field: 'mirrored', label: 'mirrored' },
+  props.step.figure?.kind === 'HOLE_FIELD' && { field: 'figure.staggered', label: 'staggered' },
+])
 const AMOUNT = {
   OFFSET: 'Grow by (minus: shrink)',
   MIRROR_ACROSS: 'Axis from left',
@@ -45,65 +58,24 @@ function repeat(on: boolean) {
 <template>
   <div class="step-fields">
     <div v-if="words" class="trio">
-      <TextField
-        v-if="step.figure!.kind === 'TEXT'"
-        label="Says"
-        required
-        :model-value="step.figure!.text ?? ''"
-        :problem="problem('figure.text')"
-        @update:model-value="(text) => figure({ text })"
-      />
-      <ChoiceField
-        v-if="step.figure!.kind === 'TEXT'"
-        label="Letters"
-        :model-value="step.figure!.face ?? 'SANS'"
-        :options="[...FONTS]"
-        @update:model-value="(face) => figure({ face })"
-      />
-      <NumberFields
-        :of="step.figure!"
-        :fields="words.fields"
-        :problem="(field) => problem('figure.' + field)"
-        @change="figure"
-      />
+      <ThingFields v-bind="at" :within="`${place}.figure`" given :fields="figure" />
     </div>
     <div v-if="step.figure" class="trio">
-      <NumberFields
-        :of="step"
-        :fields="PLACE"
-        :problem="problem"
-        @change="(c) => emit('change', c)"
-      />
+      <ThingFields v-bind="at" :within="place" given :fields="PLACE" />
     </div>
-    <MeasureField
+    <ThingFields
       v-if="AMOUNT[step.op]"
-      :label="AMOUNT[step.op]"
-      unit="mm"
-      :model-value="step.amountMm ?? null"
-      :problem="problem('amountMm')"
-      @update:model-value="(amountMm) => amountMm !== null && emit('change', { amountMm })"
+      v-bind="at"
+      :within="place"
+      given
+      :fields="[{ field: 'amountMm', label: AMOUNT[step.op] }]"
     />
     <p v-if="step.figure" class="row checks">
       <CheckField label="copies" :model-value="!!step.array" @update:model-value="repeat" />
-      <CheckField
-        label="mirrored"
-        :model-value="step.mirrored"
-        @update:model-value="(mirrored: boolean) => emit('change', { mirrored })"
-      />
-      <CheckField
-        v-if="step.figure.kind === 'HOLE_FIELD'"
-        label="staggered"
-        :model-value="!!step.figure.staggered"
-        @update:model-value="(staggered: boolean) => figure({ staggered })"
-      />
+      <ThingFields v-bind="at" :within="place" :fields="SWITCHES" />
     </p>
     <div v-if="step.array" class="trio">
-      <NumberFields
-        :of="step.array"
-        :fields="ROWS"
-        :problem="(field) => problem('array.' + field)"
-        @change="copies"
-      />
+      <ThingFields v-bind="at" :within="`${place}.array`" given :fields="ROWS" />
     </div>
   </div>
 </template>

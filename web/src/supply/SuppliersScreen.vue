@@ -2,21 +2,21 @@
 import Button from 'primevue/button'
 import { computed, onBeforeUnmount, onMounted } from 'vue'
 import { newId } from '../api/client'
-import type { Supplier } from '../api/types'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
-import MeasureField from '../ui/MeasureField.vue'
-import MoneyField from '../ui/MoneyField.vue'
-import TextField from '../ui/TextField.vue'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** Where things are bought: lead time and what a delivery costs. */
 const workshop = useWorkshop()
 const session = useSession()
 const shell = useShell()
 const suppliers = computed(() => workshop.book!.suppliers)
-const edit = (supplier: Supplier, change: Partial<Supplier>) =>
-  workshop.edit('suppliers', supplier, change)
+const SUPPLIER = [
+  'name',
+  { field: 'leadDays', label: 'Lead time' },
+  { field: 'shippingMinor', label: 'One delivery' },
+]
 function add() {
   workshop.edit(
     'suppliers',
@@ -38,26 +38,7 @@ onBeforeUnmount(() => (shell.newHere = null))
     </header>
     <article v-for="supplier in suppliers" :key="supplier.id">
       <template v-if="session.owner">
-        <TextField
-          label="Name"
-          :problem="workshop.problem('suppliers', supplier.id, 'name')"
-          required
-          :model-value="supplier.name"
-          @update:model-value="(name) => edit(supplier, { name })"
-        />
-        <MeasureField
-          label="Lead time"
-          unit="days"
-          :model-value="supplier.leadDays"
-          :problem="workshop.problem('suppliers', supplier.id, 'leadDays')"
-          @update:model-value="(v) => v !== null && edit(supplier, { leadDays: v })"
-        />
-        <MoneyField
-          label="One delivery"
-          :problem="workshop.problem('suppliers', supplier.id, 'shippingMinor')"
-          :model-value="supplier.shippingMinor"
-          @update:model-value="(v) => edit(supplier, { shippingMinor: v ?? 0 })"
-        />
+        <ThingFields kind="suppliers" :thing="supplier" :fields="SUPPLIER" />
       </template>
       <p v-else>
         {{ supplier.name }}, <span class="mono">{{ supplier.leadDays }} days</span>

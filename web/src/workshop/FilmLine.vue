@@ -1,17 +1,17 @@
 <script setup lang="ts">
 import type { FilmProduct } from '../api/types'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import MoneyField from '../ui/MoneyField.vue'
-import { count, plain } from '../ui/words'
+import { count } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import StockLine from './StockLine.vue'
 
 /** A film on a roll. */
 defineProps<{ thing: FilmProduct }>()
-const GLOSSES = (['MATT', 'SATIN', 'GLOSS', 'METALLIC', 'CLEAR'] as const).map((value) => ({
-  value,
-  label: plain(value),
-}))
+const FILM = [
+  'gloss',
+  'rollWidthMm',
+  { field: 'pricePerMetreMinor', label: 'Price a metre' },
+  { field: 'onHandMetres', label: 'On the shelf', unit: 'm' },
+]
 </script>
 
 <template>
@@ -22,34 +22,7 @@ const GLOSSES = (['MATT', 'SATIN', 'GLOSS', 'METALLIC', 'CLEAR'] as const).map((
     :empty="{ onHandMetres: 0 }"
     :on-hand="count(thing.onHandMetres, 'm')"
   >
-    <template #default="{ edit, problem }">
-      <ChoiceField
-        label="Gloss"
-        :model-value="thing.gloss"
-        :options="GLOSSES"
-        @update:model-value="(gloss) => edit({ gloss })"
-      />
-      <MeasureField
-        label="Roll width"
-        unit="mm"
-        :model-value="thing.rollWidthMm"
-        :problem="problem('rollWidthMm')"
-        @update:model-value="(v) => v !== null && edit({ rollWidthMm: v })"
-      />
-      <MoneyField
-        label="Price a metre"
-        :problem="problem('pricePerMetreMinor')"
-        :model-value="thing.pricePerMetreMinor"
-        @update:model-value="(v) => edit({ pricePerMetreMinor: v ?? 0 })"
-      />
-      <MeasureField
-        label="On the shelf"
-        unit="m"
-        :model-value="thing.onHandMetres"
-        :problem="problem('onHandMetres')"
-        @update:model-value="(v) => v !== null && edit({ onHandMetres: v })"
-      />
-      <span />
-    </template>
+    <ThingFields kind="films" :thing="thing" :fields="FILM" />
+    <span />
   </StockLine>
 </template>

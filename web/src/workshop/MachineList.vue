@@ -5,10 +5,8 @@ import { newId } from '../api/client'
 import type { Machine } from '../api/types'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
-import ChoiceField from '../ui/ChoiceField.vue'
-import NumberFields from '../ui/NumberFields.vue'
-import TextField from '../ui/TextField.vue'
 import MachineSettings from './MachineSettings.vue'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** Machines that cut and print, with what they do in each material. */
 const workshop = useWorkshop()
@@ -22,22 +20,23 @@ const KINDS = [
   { value: 'PRINTER', label: 'printer' },
   { value: 'HAND', label: 'by hand' },
 ] as const
-const FIELDS = [
-  { field: 'bedWidthMm', label: 'Bed wide', unit: 'mm' },
-  { field: 'bedHeightMm', label: 'Bed high', unit: 'mm' },
-  { field: 'kerfMm', label: 'Kerf', unit: 'mm' },
+const WHAT = ['name', { field: 'kind', label: 'What it is', options: KINDS }]
+const CUTTER = [
+  { field: 'bedWidthMm', label: 'Bed wide' },
+  { field: 'bedHeightMm', label: 'Bed high' },
+  'kerfMm',
   { field: 'pierceSeconds', label: 'Pierce', unit: 's' },
   { field: 'travelMmPerSecond', label: 'Travel', unit: 'mm/s' },
-  { field: 'engraveLineMm', label: 'Engraved lines', unit: 'mm' },
+  { field: 'engraveLineMm', label: 'Engraved lines' },
   { field: 'engraveMmPerSecond', label: 'Engraving', unit: 'mm/s' },
-] as const
+]
 const PRINTER = [
-  { field: 'bedWidthMm', label: 'Bed wide', unit: 'mm' },
-  { field: 'bedHeightMm', label: 'Bed deep', unit: 'mm' },
-  { field: 'bedDepthMm', label: 'High', unit: 'mm' },
+  { field: 'bedWidthMm', label: 'Bed wide' },
+  { field: 'bedHeightMm', label: 'Bed deep' },
+  { field: 'bedDepthMm', label: 'High' },
   { field: 'depositMm3PerSecond', label: 'Lays down', unit: 'mm³/s' },
-] as const
-const fields = (machine: Machine) => (machine.kind === 'PRINTER' ? PRINTER : FIELDS)
+]
+const fields = (machine: Machine) => [...WHAT, ...(machine.kind === 'PRINTER' ? PRINTER : CUTTER)]
 const edit = (machine: Machine, change: Partial<Machine>) =>
   workshop.edit('machines', machine, change)
 function add() {
@@ -73,25 +72,7 @@ function add() {
     </div>
     <article v-for="machine in machines" :key="machine.id">
       <div class="head">
-        <TextField
-          label="Name"
-          required
-          :model-value="machine.name"
-          :problem="workshop.problem('machines', machine.id, 'name')"
-          @update:model-value="(name) => edit(machine, { name })"
-        />
-        <ChoiceField
-          label="What it is"
-          :model-value="machine.kind"
-          :options="[...KINDS]"
-          @update:model-value="(kind) => edit(machine, { kind })"
-        />
-        <NumberFields
-          :of="machine"
-          :fields="fields(machine)"
-          :problem="(field) => workshop.problem('machines', machine.id, field)"
-          @change="(change) => edit(machine, change)"
-        />
+        <ThingFields kind="machines" :thing="machine" given :fields="fields(machine)" />
       </div>
       <Button
         v-if="machine.kind !== 'PRINTER'"

@@ -1,15 +1,12 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import type { Machine } from '../api/types'
-import { useWorkshop } from '../store/workshop'
-import ChoiceField from '../ui/ChoiceField.vue'
-import NumberFields from '../ui/NumberFields.vue'
 import { exact } from '../units/writing'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** Speed, power and passes for each material and thickness; tried by somebody, or not. */
 type Setting = Machine['settings'][number]
 const props = defineProps<{ machine: Machine; who: string }>()
-const workshop = useWorkshop()
 const emit = defineEmits<{ change: [settings: Setting[]] }>()
 const MATERIALS = (
   [
@@ -24,18 +21,25 @@ const MATERIALS = (
     'ABS',
   ] as Setting['material'][]
 ).map((value) => ({ value, label: value.toLowerCase() }))
-const FIELDS = [
-  { field: 'thicknessMm', label: 'Thick', unit: 'mm' },
+const SETTING = [
+  { field: 'material', options: MATERIALS },
+  { field: 'thicknessMm', label: 'Thick' },
   { field: 'speedMmPerSecond', label: 'Speed', unit: 'mm/s' },
-  { field: 'powerPercent', label: 'Power', unit: '%' },
-  { field: 'passes', label: 'Passes', unit: '×' },
-] as const
+  { field: 'powerPercent', label: 'Power' },
+  { field: 'passes', unit: '×' },
+]
 /** A setting that is changed is untried again. */
-function edit(index: number, change: Partial<Setting>) {
+function untried(index: number, settings: Setting[]) {
+  emit(
+    'change',
+    settings.map((each, i) => (i === index ? { ...each, confirmedBy: '' } : each)),
+  )
+}
+function tried(index: number) {
   emit(
     'change',
     props.machine.settings.map((each, i) =>
-      i === index ? { ...each, confirmedBy: '', ...change } : each,
+      i === index ? { ...each, confirmedBy: props.who } : each,
     ),
   )
 }
@@ -59,17 +63,12 @@ const remove = (index: number) =>
 
 <template>
   <div v-for="(setting, index) in machine.settings" :key="index" class="setting">
-    <ChoiceField
-      label="Material"
-      :model-value="setting.material"
-      :options="MATERIALS"
-      @update:model-value="(material) => edit(index, { material })"
-    />
-    <NumberFields
-      :of="setting"
-      :fields="FIELDS"
-      :problem="(field) => workshop.problem('machines', machine.id, `settings.${index}.${field}`)"
-      @change="(change) => edit(index, change)"
+    <ThingFields
+      kind="machines"
+      :thing="machine"
+      :within="`settings.${index}`"
+      :fields="SETTING"
+      :edit="(change: { settings: Setting[] }) => untried(index, change.settings)"
     />
     <span v-if="setting.confirmedBy" class="tried">tried by {{ setting.confirmedBy }}</span>
     <Button
@@ -77,7 +76,7 @@ const remove = (index: number) =>
       class="quiet"
       size="small"
       label="Test piece came out well"
-      @click="edit(index, { confirmedBy: who })"
+      @click="tried(index)"
     />
     <Button
       class="bare"

@@ -6,18 +6,15 @@ import type { Offcut } from '../api/types'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
-import TextField from '../ui/TextField.vue'
 import { fixed } from '../units/writing'
 import { pathBox } from './pathBox'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** What jobs have left, with its true outline and where it lies; laid out before whole sheets. */
 const workshop = useWorkshop()
 const session = useSession()
 const shell = useShell()
 const offcuts = computed(() => workshop.book!.offcuts)
-const sheets = computed(() => workshop.book!.sheets.map((s) => ({ value: s.id, label: s.name })))
 const sheet = (id: string) => workshop.book!.sheets.find((each) => each.id === id)
 const edit = (offcut: Offcut, change: Partial<Offcut>) => workshop.edit('offcuts', offcut, change)
 function add() {
@@ -38,12 +35,35 @@ async function away(offcut: Offcut) {
   await workshop.remove('offcuts', offcut.id)
   shell.say(`${offcut.name} is off the shelf. Ctrl+Z brings it back.`)
 }
-/** A whole-number rectangle; other outlines keep theirs until somebody types a size. */
-function resize(offcut: Offcut, widthMm: number, heightMm: number) {
-  edit(offcut, { path: `M0 0L${widthMm} 0L${widthMm} ${heightMm}L0 ${heightMm}Z` })
-}
-const box = (offcut: Offcut) => pathBox(offcut.path)
 const rounded = (mm: number) => Math.round(mm * 10) / 10
+const WHAT = ['name', { field: 'sheetId', label: 'Of the sheet' }]
+const WHERE = [{ field: 'place', label: 'Where it lies' }]
+/** A rectangle; other outlines keep theirs until somebody types a size. */
+function sides(offcut: Offcut) {
+  const box = pathBox(offcut.path)
+  const [w, h] = [rounded(box.w), rounded(box.h)]
+  const rectangle = (wide: number, high: number) => ({
+    path: `M0 0L${wide} 0L${wide} ${high}L0 ${high}Z`,
+  })
+  return [
+    {
+      field: 'path',
+      label: 'Width',
+      unit: 'mm',
+      number: true,
+      get: () => w,
+      set: (wide: number) => rectangle(wide, h),
+    },
+    {
+      field: 'path',
+      label: 'Height',
+      unit: 'mm',
+      number: true,
+      get: () => h,
+      set: (high: number) => rectangle(w, high),
+    },
+  ]
+}
 const words = (offcut: Offcut) => {
   const box = pathBox(offcut.path)
   return `${fixed(box.w, 0)} × ${fixed(box.h, 0)}`
@@ -85,41 +105,11 @@ async function photo(offcut: Offcut, event: Event) {
         <path :d="offcut.path" :fill="sheet(offcut.sheetId)?.colourHex" fill-rule="evenodd" />
       </g>
     </svg>
-    <TextField
-      label="Name"
-      :problem="workshop.problem('offcuts', offcut.id, 'name')"
-      required
-      :model-value="offcut.name"
-      @update:model-value="(name) => edit(offcut, { name })"
-    />
-    <ChoiceField
-      label="Of the sheet"
-      :model-value="offcut.sheetId"
-      :options="sheets"
-      @update:model-value="(sheetId) => edit(offcut, { sheetId })"
-    />
+    <ThingFields kind="offcuts" :thing="offcut" :fields="WHAT" />
     <div class="size">
-      <MeasureField
-        label="Width"
-        unit="mm"
-        :model-value="rounded(box(offcut).w)"
-        :problem="workshop.problem('offcuts', offcut.id, 'path')"
-        @update:model-value="(w) => w && resize(offcut, w, rounded(box(offcut).h))"
-      />
-      <MeasureField
-        label="Height"
-        unit="mm"
-        :model-value="rounded(box(offcut).h)"
-        :problem="workshop.problem('offcuts', offcut.id, 'path')"
-        @update:model-value="(h) => h && resize(offcut, rounded(box(offcut).w), h)"
-      />
+      <ThingFields kind="offcuts" :thing="offcut" :fields="sides(offcut)" />
     </div>
-    <TextField
-      label="Where it lies"
-      :problem="workshop.problem('offcuts', offcut.id, 'place')"
-      :model-value="offcut.place"
-      @update:model-value="(place) => edit(offcut, { place })"
-    />
+    <ThingFields kind="offcuts" :thing="offcut" :fields="WHERE" />
     <span class="last">
       <img v-if="offcut.sha256" :src="`/api/pictures/${offcut.sha256}`" :alt="offcut.name" />
       <label class="photo">

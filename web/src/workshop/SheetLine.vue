@@ -1,13 +1,23 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { SheetProduct } from '../api/types'
-import MeasureField from '../ui/MeasureField.vue'
-import MoneyField from '../ui/MoneyField.vue'
 import { count } from '../ui/words'
+import ThingFields from '../ui/ThingFields.vue'
 import StockLine from './StockLine.vue'
 import { exact } from '../units/writing'
 
 /** A sheet: thickness by caliper, laser speed, price, how many stand in the rack. */
-defineProps<{ thing: SheetProduct }>()
+const props = defineProps<{ thing: SheetProduct }>()
+const SHEET = computed(() => [
+  {
+    field: 'measuredThicknessMm',
+    label: 'Measured',
+    hint: `sold as ${exact(props.thing.thicknessMm)} mm`,
+  },
+  { field: 'laserMmPerSecond', label: 'Laser', unit: 'mm/s', hint: 'try on scrap' },
+  'priceMinor',
+  { field: 'onHandSheets', label: 'In the rack', unit: 'sheets' },
+])
 </script>
 
 <template>
@@ -18,38 +28,7 @@ defineProps<{ thing: SheetProduct }>()
     :empty="{ onHandSheets: 0 }"
     :on-hand="count(thing.onHandSheets, 'sheets')"
   >
-    <template #default="{ edit, problem }">
-      <MeasureField
-        label="Measured"
-        unit="mm"
-        optional
-        :hint="`sold as ${exact(thing.thicknessMm)} mm`"
-        :model-value="thing.measuredThicknessMm ?? null"
-        :problem="problem('measuredThicknessMm')"
-        @update:model-value="(v) => edit({ measuredThicknessMm: v })"
-      />
-      <MeasureField
-        label="Laser"
-        unit="mm/s"
-        hint="try on scrap"
-        :model-value="thing.laserMmPerSecond"
-        :problem="problem('laserMmPerSecond')"
-        @update:model-value="(v) => v !== null && edit({ laserMmPerSecond: v })"
-      />
-      <MoneyField
-        label="Price"
-        :problem="problem('priceMinor')"
-        :model-value="thing.priceMinor"
-        @update:model-value="(v) => edit({ priceMinor: v ?? 0 })"
-      />
-      <MeasureField
-        label="In the rack"
-        unit="sheets"
-        :model-value="thing.onHandSheets"
-        :problem="problem('onHandSheets')"
-        @update:model-value="(v) => v !== null && edit({ onHandSheets: v })"
-      />
-      <span />
-    </template>
+    <ThingFields kind="sheets" :thing="thing" :fields="SHEET" />
+    <span />
   </StockLine>
 </template>

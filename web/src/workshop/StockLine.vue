@@ -3,9 +3,8 @@ import Button from 'primevue/button'
 import { newId } from '../api/client'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
-import ColourField from '../ui/ColourField.vue'
 import SwatchChip from '../ui/SwatchChip.vue'
-import TextField from '../ui/TextField.vue'
+import ThingFields from '../ui/ThingFields.vue'
 
 /** One product: its colour and name, and the fields of its kind in the slot. */
 const props = defineProps<{
@@ -18,7 +17,6 @@ const props = defineProps<{
 }>()
 const workshop = useWorkshop()
 const session = useSession()
-const edit = (change: Partial<T>) => workshop.edit(props.kind, props.thing, change)
 function copy() {
   const { thing } = props
   workshop.edit(
@@ -32,20 +30,15 @@ function copy() {
 <template>
   <article class="line">
     <template v-if="session.owner">
-      <ColourField
-        label="Colour"
-        :model-value="thing.colourHex"
-        :problem="workshop.problem(kind, thing.id, 'colourHex')"
-        @update:model-value="(colourHex) => edit({ colourHex } as Partial<T>)"
+      <ThingFields
+        :kind="kind"
+        :thing="thing"
+        :fields="[
+          { field: 'colourHex', label: 'Colour' },
+          { field: 'name', label: detail },
+        ]"
       />
-      <TextField
-        :label="detail"
-        required
-        :model-value="thing.name"
-        :problem="workshop.problem(kind, thing.id, 'name')"
-        @update:model-value="(name) => edit({ name } as Partial<T>)"
-      />
-      <slot :edit="edit" :problem="(field: string) => workshop.problem(kind, thing.id, field)" />
+      <slot />
       <Button
         class="bare"
         size="small"

@@ -8,9 +8,6 @@ import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import { useRouter } from 'vue-router'
-import MeasureField from '../ui/MeasureField.vue'
-import MoneyField from '../ui/MoneyField.vue'
-import TextField from '../ui/TextField.vue'
 import AccountList from './AccountList.vue'
 import HoursField from './HoursField.vue'
 import MachineList from './MachineList.vue'
@@ -20,6 +17,7 @@ import TokenList from './TokenList.vue'
 import { said, writing } from '../units/writing'
 import WritingFields from './WritingFields.vue'
 import { STEP_TIMES } from './stepTimes'
+import ThingFields from '../ui/ThingFields.vue'
 
 const workshop = useWorkshop()
 const session = useSession()
@@ -31,6 +29,13 @@ const edit = (change: Partial<Workshop>) => workshop.edit('workshops', settings.
 const problem = (field: string) => workshop.problem('workshops', 'workshop', field)
 const person = (thing: Person, change: Partial<Person>) => workshop.edit('people', thing, change)
 const own = ref('')
+const SETTINGS = [
+  { field: 'markUpPercent', label: 'Mark-up on cost' },
+  'taxPercent',
+  'contingencyPercent',
+  { field: 'tightDays', label: 'Tight below' },
+]
+const PERSON = ['name', { field: 'rateMinor', label: 'An hour costs' }]
 function addPerson() {
   workshop.edit(
     'people',
@@ -79,42 +84,9 @@ async function take(text: string, existing?: 'REPLACE' | 'COPY') {
     <div v-else class="columns">
       <section>
         <h2>Settings</h2>
-        <TextField
-          label="Name"
-          required
-          :model-value="settings.name"
-          :problem="problem('name')"
-          @update:model-value="(name) => edit({ name })"
-        />
+        <ThingFields kind="workshops" :thing="settings" :fields="['name']" />
         <div class="pair">
-          <MeasureField
-            label="Mark-up on cost"
-            unit="%"
-            :model-value="settings.markUpPercent"
-            :problem="problem('markUpPercent')"
-            @update:model-value="(v) => v !== null && edit({ markUpPercent: v })"
-          />
-          <MeasureField
-            label="Tax"
-            unit="%"
-            :model-value="settings.taxPercent"
-            :problem="problem('taxPercent')"
-            @update:model-value="(v) => v !== null && edit({ taxPercent: v })"
-          />
-          <MeasureField
-            label="Contingency"
-            unit="%"
-            :model-value="settings.contingencyPercent"
-            :problem="problem('contingencyPercent')"
-            @update:model-value="(v) => v !== null && edit({ contingencyPercent: v })"
-          />
-          <MeasureField
-            label="Tight below"
-            unit="days"
-            :model-value="settings.tightDays"
-            :problem="problem('tightDays')"
-            @update:model-value="(v) => v !== null && edit({ tightDays: v })"
-          />
+          <ThingFields kind="workshops" :thing="settings" :fields="SETTINGS" />
         </div>
         <div class="pair">
           <WritingFields
@@ -130,19 +102,7 @@ async function take(text: string, existing?: 'REPLACE' | 'COPY') {
         />
         <h2>People</h2>
         <article v-for="thing in book.people" :key="thing.id" class="person">
-          <TextField
-            label="Name"
-            :problem="workshop.problem('people', thing.id, 'name')"
-            required
-            :model-value="thing.name"
-            @update:model-value="(name) => person(thing, { name })"
-          />
-          <MoneyField
-            label="An hour costs"
-            :model-value="thing.rateMinor"
-            :problem="workshop.problem('people', thing.id, 'rateMinor')"
-            @update:model-value="(v) => person(thing, { rateMinor: v ?? 0 })"
-          />
+          <ThingFields kind="people" :thing="thing" :fields="PERSON" />
           <Button
             class="bare"
             size="small"
@@ -166,17 +126,7 @@ async function take(text: string, existing?: 'REPLACE' | 'COPY') {
         <h2>Step times</h2>
         <p class="soft">Starting values; correct them with what your own log says.</p>
         <div class="times">
-          <MeasureField
-            v-for="time in STEP_TIMES"
-            :key="time.field"
-            :label="time.label"
-            :unit="time.unit"
-            :model-value="settings.times[time.field]"
-            :problem="problem('times.' + time.field)"
-            @update:model-value="
-              (v) => v !== null && edit({ times: { ...settings.times, [time.field]: v } })
-            "
-          />
+          <ThingFields kind="workshops" :thing="settings" within="times" :fields="STEP_TIMES" />
         </div>
       </section>
       <section>

@@ -19,7 +19,7 @@ final class FieldTags {
   private static final Path SOURCES = Path.of("..", "web", "src");
   private static final Pattern TAG =
       Pattern.compile(
-          "<(MeasureField|MoneyField|TextField|NumberFields|ColourField|DateField|TimeField)\\b"
+          "<(MeasureField|MoneyField|TextField|ThingFields|ColourField|DateField|TimeField)\\b"
               + "((?:[^>\"]|\"[^\"]*\")*)>");
 
   private FieldTags() {}
@@ -50,7 +50,7 @@ final class FieldTags {
   /** Tags inside other kit fields stand in for those that use them. */
   static Set<String> typed() {
     Set<String> typed = new TreeSet<>(all().keySet());
-    typed.removeIf(tag -> tag.startsWith("ui/NumberFields") || tag.startsWith("ui/DateField"));
+    typed.removeIf(tag -> tag.startsWith("ui/ThingFields") || tag.startsWith("ui/DateField"));
     return typed;
   }
 }

@@ -54,6 +54,13 @@ final class SlowHands {
           (field.querySelector('label')?.innerText ?? '').trim()))]
       """;
 
+  /** Forms in sight that offer choices: into some of them nothing is typed at all. */
+  private static final String CHOSEN =
+      """
+      [...new Set([...document.querySelectorAll('[data-chosen]')]
+        .map((field) => field.dataset.chosen + '|'))]
+      """;
+
   /** Somebody else writes a note in the same build while a hand pauses. */
   private static final String ELSEWHERE =
       """
@@ -73,6 +80,7 @@ final class SlowHands {
   final Set<String> typed = new TreeSet<>();
   final Set<String> refused = new TreeSet<>();
   final Set<String> local = new TreeSet<>();
+  final Set<String> chosen = new TreeSet<>();
   final List<String> wrong = new ArrayList<>();
 
   /**
@@ -94,6 +102,7 @@ final class SlowHands {
                 : List.of("/api/builds/" + buildId, "/api/workshop");
     build = buildId == null ? "" : buildId;
     page.evaluate(LEAVES, addresses);
+    chosen.addAll(chosenHere());
     for (String field : here()) {
       if (wanted.contains(tagOf(field)) && !seen(field)) {
         one(field, addresses);
@@ -104,7 +113,10 @@ final class SlowHands {
   /** The tags of all fields typed into. */
   Set<String> tags() {
     Set<String> all = new TreeSet<>();
-    Stream.of(typed, refused, local).flatMap(Set::stream).map(SlowHands::tagOf).forEach(all::add);
+    Stream.of(typed, refused, local, chosen)
+        .flatMap(Set::stream)
+        .map(SlowHands::tagOf)
+        .forEach(all::add);
     return all;
   }
 
@@ -143,6 +155,11 @@ final class SlowHands {
       }
     }
     wrong.add("no field for " + unit + " of " + file);
+  }
+
+  @SuppressWarnings("unchecked")
+  private List<String> chosenHere() {
+    return (List<String>) page.evaluate(CHOSEN);
   }
 
   /** How many fields were typed into. */

@@ -1,6 +1,7 @@
 package emberyard.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -41,6 +42,11 @@ class ArchitectureTest {
         .dependOnClassesThat()
         .resideInAnyPackage("org.springframework.web..", "org.springframework.http..", "jakarta..")
         .check(SERVER);
+  }
+
+  @Test
+  void packagesHaveNoCircles() {
+    slices().matching("emberyard.server.(**)").should().beFreeOfCycles().check(SERVER);
   }
 
   @Test

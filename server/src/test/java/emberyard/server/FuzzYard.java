@@ -2,7 +2,7 @@ package emberyard.server;
 
 import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.Thing;
-import emberyard.server.make.MeshFiles;
+import emberyard.server.files.MeshFiles;
 import emberyard.server.store.ThingJson;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;

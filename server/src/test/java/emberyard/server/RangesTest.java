@@ -14,7 +14,7 @@ import emberyard.core.build.RecipeStep;
 import emberyard.core.build.Treatment;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.RoomClimate;
-import emberyard.server.fit.Library;
+import emberyard.server.library.Library;
 import emberyard.server.store.ThingJson;
 import java.math.BigDecimal;
 import java.nio.file.Files;

@@ -8,6 +8,7 @@ import emberyard.core.geometry.Move;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
 import emberyard.core.geometry.Rect;
+import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.make.file.DxfDrawing;
 import emberyard.core.make.file.SvgDrawing;
 import java.util.ArrayList;

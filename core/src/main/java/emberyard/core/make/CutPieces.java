@@ -13,6 +13,7 @@ import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
 import emberyard.core.geometry.Rect;
 import emberyard.core.geometry.SvgPath;
+import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.units.Figures;
 import java.util.ArrayList;
 import java.util.List;

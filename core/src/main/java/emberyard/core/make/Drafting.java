@@ -11,6 +11,8 @@ import emberyard.core.geometry.Move;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
 import emberyard.core.geometry.Rect;
+import emberyard.core.make.drawn.DrawnPart;
+import emberyard.core.make.drawn.FlatPattern;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import java.util.ArrayList;

@@ -6,6 +6,7 @@ import emberyard.core.build.SheetLayout.PieceState;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
 import emberyard.core.geometry.SvgPath;
+import emberyard.core.make.drawn.DrawnPart;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;

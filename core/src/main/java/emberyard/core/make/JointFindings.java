@@ -8,6 +8,7 @@ import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.geometry.Circle;
 import emberyard.core.geometry.Contour;
+import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.units.Figures;
 import java.util.ArrayList;
 import java.util.HashMap;

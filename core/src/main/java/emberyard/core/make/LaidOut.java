@@ -8,6 +8,7 @@ import emberyard.core.geometry.Move;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Rect;
 import emberyard.core.geometry.SvgPath;
+import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.units.Remembered;
 import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.SheetProduct;

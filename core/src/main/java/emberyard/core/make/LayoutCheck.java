@@ -5,6 +5,7 @@ import emberyard.core.build.SheetLayout.LaidPiece;
 import emberyard.core.build.SheetLayout.PieceState;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
+import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.workshop.Machine;
 import java.util.ArrayList;
 import java.util.List;

@@ -6,6 +6,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.geometry.Rect;
+import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.units.Figures;
 import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.Material;

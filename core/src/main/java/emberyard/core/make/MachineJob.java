@@ -5,6 +5,7 @@ import emberyard.core.build.SheetLayout.LaidPiece;
 import emberyard.core.build.SheetLayout.PieceState;
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Outline;
+import emberyard.core.make.drawn.DrawnPart;
 import java.util.ArrayList;
 import java.util.List;
 

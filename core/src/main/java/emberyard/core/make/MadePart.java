@@ -4,6 +4,7 @@ import emberyard.core.build.Panel;
 import emberyard.core.build.Why;
 import emberyard.core.finding.Finding;
 import emberyard.core.make.check.PartChecks;
+import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Remembered;
 import emberyard.core.workshop.Machine;

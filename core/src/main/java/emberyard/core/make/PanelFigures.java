@@ -4,6 +4,7 @@ import emberyard.core.build.BorderHoles;
 import emberyard.core.build.Why;
 import emberyard.core.build.Window;
 import emberyard.core.geometry.HoleRow;
+import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.units.Figures;
 import java.util.ArrayList;
 import java.util.List;

@@ -3,6 +3,8 @@ package emberyard.core.make;
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Rect;
 import emberyard.core.geometry.SvgPath;
+import emberyard.core.make.drawn.DrawnPart;
+import emberyard.core.make.drawn.FlatPattern;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -5,6 +5,7 @@ import emberyard.core.build.CutMethod;
 import emberyard.core.build.Panel;
 import emberyard.core.build.SheetLayout;
 import emberyard.core.finding.Finding;
+import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.WorkshopBook;

@@ -13,6 +13,7 @@ import emberyard.core.build.RecipeStep.CopyArray;
 import emberyard.core.build.RecipeStep.Op;
 import emberyard.core.geometry.Circle;
 import emberyard.core.geometry.Lettering;
+import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;

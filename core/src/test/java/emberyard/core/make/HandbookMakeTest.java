@@ -11,6 +11,7 @@ import emberyard.core.geometry.Circle;
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
+import emberyard.core.make.drawn.FlatPattern;
 import emberyard.core.make.mesh.Mesh;
 import emberyard.core.make.mesh.MeshMeasure;
 import emberyard.core.make.mesh.MeshPicture;

@@ -15,6 +15,7 @@ import emberyard.core.build.RecipeStep.Op;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
 import emberyard.core.geometry.Lettering;
+import emberyard.core.make.drawn.FlatPattern;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Material;
 import emberyard.core.workshop.SheetProduct;

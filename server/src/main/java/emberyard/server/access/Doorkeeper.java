@@ -1,6 +1,6 @@
 package emberyard.server.access;
 
-import emberyard.server.api.Refused;
+import emberyard.server.refusal.Refused;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
 import java.time.Clock;

@@ -2,7 +2,7 @@ package emberyard.server.access;
 
 import com.nulabinc.zxcvbn.Zxcvbn;
 import emberyard.core.units.Require;
-import emberyard.server.api.AtOnce;
+import emberyard.server.refusal.AtOnce;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;

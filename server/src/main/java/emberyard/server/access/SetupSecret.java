@@ -1,6 +1,6 @@
 package emberyard.server.access;
 
-import emberyard.server.api.Refused;
+import emberyard.server.refusal.Refused;
 import jakarta.servlet.http.HttpServletRequest;
 import java.net.InetAddress;
 import java.net.UnknownHostException;

@@ -1,5 +1,7 @@
 package emberyard.server.api;
 
+import emberyard.server.refusal.AtOnce;
+import emberyard.server.refusal.Refused;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import org.springframework.stereotype.Component;

@@ -2,6 +2,7 @@ package emberyard.server.api;
 
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.InvalidValues;
+import emberyard.server.refusal.Refused;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.StaleThing;
 import emberyard.server.store.StoreState;

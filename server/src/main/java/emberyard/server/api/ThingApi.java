@@ -5,6 +5,7 @@ import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
 import emberyard.server.access.Account;
+import emberyard.server.refusal.Refused;
 import emberyard.server.store.HistoryStore;
 import emberyard.server.store.Kept;
 import emberyard.server.store.ThingJson;

@@ -3,6 +3,7 @@ package emberyard.server.api;
 import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.Thing;
 import emberyard.server.access.Account;
+import emberyard.server.refusal.Refused;
 import emberyard.server.store.Kept;
 import emberyard.server.store.MissingThing;
 import io.swagger.v3.oas.annotations.Hidden;

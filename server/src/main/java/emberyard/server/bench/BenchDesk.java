@@ -15,7 +15,7 @@ import emberyard.core.yard.OpenStep;
 import emberyard.core.yard.TaskPicture;
 import emberyard.core.yard.TaskState;
 import emberyard.server.access.Account;
-import emberyard.server.api.Refused;
+import emberyard.server.refusal.Refused;
 import emberyard.server.store.Kept;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;

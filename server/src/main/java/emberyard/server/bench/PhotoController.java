@@ -3,6 +3,7 @@ package emberyard.server.bench;
 import emberyard.core.build.Photo;
 import emberyard.core.units.Require;
 import emberyard.server.access.Account;
+import emberyard.server.files.PictureFiles;
 import emberyard.server.store.Kept;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;

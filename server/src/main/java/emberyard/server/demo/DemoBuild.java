@@ -36,7 +36,7 @@ import emberyard.core.build.Window;
 import emberyard.core.thing.Thing;
 import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.HardwareProduct;
-import emberyard.server.fit.Library;
+import emberyard.server.library.Library;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;

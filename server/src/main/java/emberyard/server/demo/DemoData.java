@@ -22,7 +22,7 @@ import emberyard.server.access.Account;
 import emberyard.server.access.AccountStore;
 import emberyard.server.access.Role;
 import emberyard.server.access.SessionStore;
-import emberyard.server.make.MeshFiles;
+import emberyard.server.files.MeshFiles;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;

@@ -4,7 +4,7 @@ import emberyard.core.build.Face;
 import emberyard.core.build.PrintPart;
 import emberyard.core.make.mesh.MeshMeasure;
 import emberyard.core.make.mesh.StlReader;
-import emberyard.server.make.MeshFiles;
+import emberyard.server.files.MeshFiles;
 import emberyard.server.workshop.StartingStock;
 import java.io.IOException;
 import java.io.UncheckedIOException;

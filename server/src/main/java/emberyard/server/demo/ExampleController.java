@@ -4,7 +4,7 @@ import emberyard.core.build.Brief;
 import emberyard.core.build.Concept;
 import emberyard.core.thing.Thing;
 import emberyard.server.access.Account;
-import emberyard.server.api.Refused;
+import emberyard.server.refusal.Refused;
 import emberyard.server.store.ThingJson;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;

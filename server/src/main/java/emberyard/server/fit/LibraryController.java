@@ -4,6 +4,7 @@ import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.server.access.Account;
+import emberyard.server.library.HardwareCsv;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;

@@ -1,7 +1,7 @@
 package emberyard.server.live;
 
 import emberyard.server.access.Account;
-import emberyard.server.api.Refused;
+import emberyard.server.refusal.Refused;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutorService;

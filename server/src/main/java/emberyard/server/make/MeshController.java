@@ -7,6 +7,7 @@ import emberyard.core.make.mesh.MeshPicture;
 import emberyard.core.make.mesh.StlReader;
 import emberyard.core.units.Require;
 import emberyard.server.api.HeavyWork;
+import emberyard.server.files.MeshFiles;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;

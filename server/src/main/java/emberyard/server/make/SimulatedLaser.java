@@ -1,7 +1,7 @@
 package emberyard.server.make;
 
 import emberyard.core.build.SheetLayout.PieceState;
-import emberyard.server.api.Refused;
+import emberyard.server.refusal.Refused;
 import emberyard.server.store.MissingThing;
 import jakarta.annotation.PreDestroy;
 import java.util.Map;

@@ -51,11 +51,17 @@ public class ThingLists extends SimpleModule {
     super("thing lists");
     addSerializer(
         new Writer<Build>(
-            Build.class, Map.of("brief", Build::brief, "concept", Build::concept), Build::things));
-    addSerializer(new Writer<Design>(Design.class, Map.of("look", Design::look), Design::things));
+            Build.class,
+            List.of(new Single<>("brief", Build::brief), new Single<>("concept", Build::concept)),
+            Build::things));
+    addSerializer(
+        new Writer<Design>(
+            Design.class, List.of(new Single<>("look", Design::look)), Design::things));
     addSerializer(
         new Writer<WorkshopBook>(
-            WorkshopBook.class, Map.of("workshop", WorkshopBook::workshop), WorkshopBook::things));
+            WorkshopBook.class,
+            List.of(new Single<>("workshop", WorkshopBook::workshop)),
+            WorkshopBook::things));
     addDeserializer(Design.class, new DesignReader());
   }
 
@@ -63,12 +69,15 @@ public class ThingLists extends SimpleModule {
     return Stream.of(ThingKind.values()).filter(which).toList();
   }
 
+  /** What there is one of. */
+  private record Single<T>(String name, Function<T, Record> of) {}
+
   private static final class Writer<T> extends ValueSerializer<T> {
     private final Class<T> type;
-    private final Map<String, Function<T, Record>> own;
+    private final List<Single<T>> own;
     private final Function<T, Things> things;
 
-    Writer(Class<T> type, Map<String, Function<T, Record>> own, Function<T, Things> things) {
+    Writer(Class<T> type, List<Single<T>> own, Function<T, Things> things) {
       this.type = type;
       this.own = own;
       this.things = things;
@@ -82,7 +91,7 @@ public class ThingLists extends SimpleModule {
     @Override
     public void serialize(T value, JsonGenerator out, SerializationContext context) {
       out.writeStartObject(value);
-      own.forEach((name, of) -> context.defaultSerializeProperty(name, of.apply(value), out));
+      own.forEach(one -> context.defaultSerializeProperty(one.name(), one.of().apply(value), out));
       for (ThingKind kind : KINDS.get(type)) {
         context.defaultSerializeProperty(kind.list(), things.apply(value).of(kind.type()), out);
       }

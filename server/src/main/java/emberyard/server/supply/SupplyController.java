@@ -2,7 +2,7 @@ package emberyard.server.supply;
 
 import emberyard.core.build.OrderLine;
 import emberyard.server.access.Account;
-import emberyard.server.api.Refused;
+import emberyard.server.refusal.Refused;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;

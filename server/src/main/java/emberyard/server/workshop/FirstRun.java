@@ -11,7 +11,7 @@ import emberyard.core.workshop.Writing;
 import emberyard.server.access.Account;
 import emberyard.server.access.AccountStore;
 import emberyard.server.access.Role;
-import emberyard.server.api.Refused;
+import emberyard.server.refusal.Refused;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.util.ArrayList;

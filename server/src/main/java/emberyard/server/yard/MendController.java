@@ -1,7 +1,7 @@
 package emberyard.server.yard;
 
 import emberyard.server.access.Account;
-import emberyard.server.api.Refused;
+import emberyard.server.refusal.Refused;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.util.List;

@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.server.access.Account;
 import emberyard.server.access.Role;
-import emberyard.server.api.Refused;
+import emberyard.server.refusal.Refused;
 import java.io.IOException;
 import java.util.List;
 import java.util.Map;

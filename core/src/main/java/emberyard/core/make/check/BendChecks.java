@@ -6,7 +6,7 @@ import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Rect;
-import emberyard.core.make.DrawnPart.BendLine;
+import emberyard.core.make.drawn.DrawnPart.BendLine;
 import emberyard.core.units.Figures;
 import java.util.List;
 

@@ -11,7 +11,7 @@ import emberyard.core.geometry.Lettering;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
 import emberyard.core.geometry.Rect;
-import emberyard.core.make.DrawnPart;
+import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.units.Figures;
 import java.util.EnumMap;
 import java.util.List;

@@ -4,7 +4,7 @@ import emberyard.core.build.Panel;
 import emberyard.core.finding.Finding;
 import emberyard.core.geometry.Circle;
 import emberyard.core.geometry.Contour;
-import emberyard.core.make.DrawnPart;
+import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.workshop.Material;
 import java.util.ArrayList;
 import java.util.HashSet;

@@ -1,4 +1,4 @@
-package emberyard.server.fit;
+package emberyard.server.library;
 
 import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.HardwareProduct;

@@ -1,4 +1,4 @@
-package emberyard.server.api;
+package emberyard.server.refusal;
 
 import org.springframework.http.HttpStatus;
 

@@ -1,4 +1,4 @@
-package emberyard.server.fit;
+package emberyard.server.library;
 
 import emberyard.core.build.Face;
 import emberyard.core.build.KeepOut;

@@ -1,4 +1,4 @@
-package emberyard.core.make;
+package emberyard.core.make.drawn;
 
 import emberyard.core.build.RecipeStep;
 import emberyard.core.geometry.Contour;
@@ -48,7 +48,7 @@ public record DrawnPart(
   /** A figure with the box it takes up, all its copies together. */
   public record Feature(
       String stepId, RecipeStep.Op op, double xMm, double yMm, double widthMm, double heightMm) {
-    static Feature of(RecipeStep step, Rect box) {
+    public static Feature of(RecipeStep step, Rect box) {
       return new Feature(step.id(), step.op(), box.xMm(), box.yMm(), box.widthMm(), box.heightMm());
     }
   }

@@ -1,4 +1,4 @@
-package emberyard.server.fit;
+package emberyard.server.library;
 
 import emberyard.core.build.Body;
 import emberyard.core.build.ComponentKind;
@@ -23,7 +23,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 /** The library of hardware as CSV (RFC 4180), one component a line; see {@link HardwareText}. */
-final class HardwareCsv {
+public final class HardwareCsv {
   static final List<String> COLUMNS =
       List.of(
           "id",
@@ -70,7 +70,7 @@ final class HardwareCsv {
 
   private HardwareCsv() {}
 
-  static String write(List<HardwareProduct> products) {
+  public static String write(List<HardwareProduct> products) {
     StringWriter text = new StringWriter();
     CSVFormat format = CSVFormat.RFC4180.builder().setHeader(COLUMNS.toArray(String[]::new)).get();
     try (CSVPrinter printer = new CSVPrinter(text, format)) {
@@ -153,7 +153,7 @@ final class HardwareCsv {
   /**
    * @throws InvalidValue naming the line that can't be read
    */
-  static List<HardwareProduct> read(String csv) {
+  public static List<HardwareProduct> read(String csv) {
     String content = csv.startsWith("\uFEFF") ? csv.substring(1) : csv;
     String header = content.lines().findFirst().orElse("");
     if (!Arrays.asList(header.split(",")).equals(COLUMNS)) {

@@ -1,4 +1,4 @@
-package emberyard.server.make;
+package emberyard.server.files;
 
 import emberyard.core.make.mesh.StlReader;
 import emberyard.core.units.InvalidValue;
@@ -54,7 +54,7 @@ public class MeshFiles {
     return files.find(sha256).isPresent();
   }
 
-  byte[] read(String sha256) throws IOException {
+  public byte[] read(String sha256) throws IOException {
     Path file = files.find(sha256).orElseThrow(() -> new MissingThing("This mesh is not here."));
     return Files.readAllBytes(file);
   }

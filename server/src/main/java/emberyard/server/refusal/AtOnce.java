@@ -1,4 +1,4 @@
-package emberyard.server.api;
+package emberyard.server.refusal;
 
 import java.io.IOException;
 import java.util.concurrent.Semaphore;

@@ -1,4 +1,4 @@
-package emberyard.core.make;
+package emberyard.core.make.drawn;
 
 import emberyard.core.build.Bent;
 import emberyard.core.units.Require;
@@ -43,7 +43,7 @@ public record FlatPattern(
   }
 
   /** Width that is heated at a bend: 5 to 6 times the thickness. */
-  static double heatedBandMm(double thicknessMm) {
+  public static double heatedBandMm(double thicknessMm) {
     return BAND * thicknessMm;
   }
 

@@ -1,7 +1,7 @@
-package emberyard.server.bench;
+package emberyard.server.files;
 
 import emberyard.core.units.InvalidValue;
-import emberyard.server.api.AtOnce;
+import emberyard.server.refusal.AtOnce;
 import emberyard.server.store.KeptFiles;
 import emberyard.server.store.MissingThing;
 import java.awt.image.BufferedImage;
