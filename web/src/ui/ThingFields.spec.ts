@@ -92,6 +92,22 @@ describe('fields of a thing', () => {
     expect(all.saved).toEqual([])
   })
 
+  it('take a day away where there need be none', async () => {
+    const brief = { id: 'b', revealOn: '2026-05-02' }
+    const day = open(['revealOn'], { kind: 'briefs', thing: brief })
+    await day.type(0, '')
+    await day.form.find('input').trigger('blur')
+    expect(day.saved).toEqual([{ kind: 'briefs', id: 'b', revealOn: null }])
+  })
+
+  it('stay under the hand while the word above them changes', async () => {
+    const { form } = open([{ field: 'widthMm', label: 'Width' }, 'heightMm'])
+    const before = form.findAll('input').map((input) => input.element)
+    await form.setProps({ fields: [{ field: 'widthMm', label: 'On its face' }, 'heightMm'] })
+    expect(form.findAll('input').map((input) => input.element)).toEqual(before)
+    expect(form.text()).toContain('On its face')
+  })
+
   it('show an amount to owners only', () => {
     expect(open(['name', 'priceMinor']).labels()).toEqual(['Name', 'Price'])
     expect(open(['name', 'priceMinor'], { owner: false }).labels()).toEqual(['Name'])

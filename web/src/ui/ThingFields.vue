@@ -112,6 +112,11 @@ function problem(line: Line): string {
     store.value.problem(props.kind, props.thing.id, line.path) || props.alsoWrong?.(line.path) || ''
   )
 }
+/** Its place in the thing, so that it stays under the hand; two sides of one value are told apart. */
+function keyOf(line: Line, index: number): string {
+  const first = lines.value.findIndex((each) => each.path === line.path)
+  return first === index ? line.path : `${line.path} ${index - first}`
+}
 const numberOf = (line: Line) => value(line) as number | null
 const wordsOf = (line: Line) => value(line) as string | null
 const choiceOf = (line: Line) => wordsOf(line) ?? (line.spec.none === undefined ? null : '')
@@ -130,7 +135,7 @@ const common = (line: Line) => ({
 </script>
 
 <template>
-  <template v-for="line in lines" :key="line.path + line.label">
+  <template v-for="(line, index) in lines" :key="keyOf(line, index)">
     <MeasureField
       v-if="line.control === 'number'"
       v-bind="{ ...$attrs, ...common(line) }"
@@ -177,6 +182,7 @@ const common = (line: Line) => ({
     <DateField
       v-else-if="line.control === 'date'"
       v-bind="{ ...$attrs, ...common(line) }"
+      :optional="line.optional"
       :model-value="wordsOf(line)"
       @update:model-value="(day) => put(line, day)"
     />
