@@ -6,6 +6,7 @@ import { useBuild } from '../store/build'
 import { newId } from '../api/client'
 import { useSaver } from '../store/saver'
 import { useShell } from '../store/shell'
+import { findThing } from '../store/things'
 import FindingCard from './FindingCard.vue'
 import SignMark from './SignMark.vue'
 import { withChange, type Change } from './remedy'
@@ -44,20 +45,8 @@ function apply(change: Change) {
       .catch((refusal) => shell.say((refusal as Error).message))
     return
   }
-  const lists: Record<string, { id: string }[]> = {
-    panels: builds.build.panels,
-    strips: builds.build.strips,
-    items: builds.build.items,
-    components: builds.build.components,
-    enclosures: builds.build.enclosures,
-    schemes: builds.build.schemes,
-    treatments: builds.build.treatments,
-    'outside-finishes': builds.build.outsideFinishes,
-    concepts: [builds.build.concept],
-  }
-  const thing = lists[change.kind]?.find((candidate) => candidate.id === change.thingId)
-  if (!thing) return
-  builds.edit(change.kind, withChange(thing, change), {})
+  const thing = findThing(builds.build, change.kind, change.thingId) as { id: string } | undefined
+  if (thing) builds.edit(change.kind, withChange(thing, change), {})
 }
 async function accept(finding: Finding, by: string, reason: string) {
   const id = newId()
