@@ -4,7 +4,10 @@ import { markFieldTags } from './scripts/field-tags.ts'
 import { thingSchemaPlugin } from './scripts/thing-schema.ts'
 
 export default defineConfig({
-  plugins: [thingSchemaPlugin(), vue({ template: { compilerOptions: { nodeTransforms: [markFieldTags] } } })],
+  plugins: [
+    thingSchemaPlugin(),
+    vue({ template: { compilerOptions: { nodeTransforms: [markFieldTags] } } }),
+  ],
   // the content security policy lets pages load files only, nothing written into the page
   build: { assetsInlineLimit: 0, modulePreload: { polyfill: false }, chunkSizeWarningLimit: 700 },
   server: { proxy: { '/api': 'http://127.0.0.1:8480' } },
