@@ -72,7 +72,7 @@ const lines = computed(() =>
     .filter((each): each is FieldSpec | string => !!each)
     .map((each): FieldSpec => (typeof each === 'string' ? { field: each } : each))
     .map((spec) => ({ options: references.value[spec.field], ...spec }))
-    .filter((spec) => !spec.absent && (session.owner || !spec.field.endsWith('Minor')))
+    .filter((spec) => session.owner || !spec.field.endsWith('Minor'))
     .map((spec): Line => {
       const path = props.within ? `${props.within}.${spec.field}` : spec.field
       const facts = factsOf(props.kind, path)
@@ -86,9 +86,10 @@ const lines = computed(() =>
       }
     }),
 )
-const stored = (line: Line) => (line.spec.get ? line.spec.get() : valueAt(props.thing, line.path))
+const storedAt = (spec: FieldSpec, path: string) =>
+  spec.get ? spec.get() : valueAt(props.thing, path)
 function value(line: Line): unknown {
-  const held = stored(line)
+  const held = storedAt(line.spec, line.path)
   if (held === null || held === undefined) return line.spec.instead ?? null
   if (line.chosen) return String(held)
   return line.spec.times ? (held as number) * line.spec.times : held
@@ -117,82 +118,67 @@ function keyOf(line: Line, index: number): string {
   const first = lines.value.findIndex((each) => each.path === line.path)
   return first === index ? line.path : `${line.path} ${index - first}`
 }
-const numberOf = (line: Line) => value(line) as number | null
-const wordsOf = (line: Line) => value(line) as string | null
-const choiceOf = (line: Line) => wordsOf(line) ?? (line.spec.none === undefined ? null : '')
-const coloured = (line: Line) => ({
-  instead: line.spec.instead as string | undefined,
-  modelValue: stored(line) as string | null,
-})
-/** What every kind of field takes. */
-const common = (line: Line) => ({
-  label: line.label,
-  hint: line.spec.hint,
-  hideLabel: line.spec.hideLabel,
-  class: line.spec.class,
-  problem: problem(line),
-})
+const FIELDS = {
+  number: MeasureField,
+  money: MoneyField,
+  choice: ChoiceField,
+  check: CheckField,
+  colour: ColourField,
+  date: DateField,
+  text: TextField,
+}
+/** What only this kind of field takes. */
+function own(line: Line): object {
+  const { spec, control, path, optional } = line
+  const { disabled } = spec
+  const modelValue = value(line)
+  switch (control) {
+    case 'number':
+      return {
+        modelValue,
+        unit: spec.unit ?? unitOf(path),
+        duration: spec.duration,
+        optional,
+        disabled,
+      }
+    case 'choice':
+      return {
+        modelValue: modelValue ?? (spec.none === undefined ? null : ''),
+        options: optionsOf(spec, factsOf(props.kind, path)),
+        disabled,
+      }
+    case 'check':
+      return { modelValue: !!modelValue }
+    case 'colour':
+      return { modelValue: storedAt(spec, path), instead: spec.instead, disabled }
+    case 'text':
+      return {
+        modelValue: modelValue ?? '',
+        required: spec.required ?? path === 'name',
+      }
+    default:
+      return { modelValue, optional }
+  }
+}
+/** What every kind of field takes; a switch says its label only. */
+function common(line: Line): object {
+  const { hint, hideLabel } = line.spec
+  const named = { label: line.label, class: line.spec.class }
+  return line.control === 'check' ? named : { ...named, hint, hideLabel, problem: problem(line) }
+}
+/** Marks of tests: fields that are typed into, and those that are chosen. */
+const marks = (line: Line, attrs: Record<string, unknown>) =>
+  line.control === 'choice' || line.control === 'check'
+    ? { 'data-chosen': attrs['data-tag'] }
+    : attrs
 </script>
 
 <template>
-  <template v-for="(line, index) in lines" :key="keyOf(line, index)">
-    <MeasureField
-      v-if="line.control === 'number'"
-      v-bind="{ ...$attrs, ...common(line) }"
-      :unit="line.spec.unit ?? unitOf(line.path)"
-      :duration="line.spec.duration"
-      :optional="line.optional"
-      :disabled="line.spec.disabled"
-      :model-value="numberOf(line)"
-      @update:model-value="(typed) => put(line, typed)"
-    />
-    <MoneyField
-      v-else-if="line.control === 'money'"
-      v-bind="{ ...$attrs, ...common(line) }"
-      :optional="line.optional"
-      :model-value="numberOf(line)"
-      @update:model-value="(typed) => put(line, typed)"
-    />
-    <ChoiceField
-      v-else-if="line.control === 'choice'"
-      v-bind="common(line)"
-      :data-chosen="$attrs['data-tag']"
-      :disabled="line.spec.disabled"
-      :filter="line.spec.filter"
-      :model-value="choiceOf(line)"
-      :options="
-        optionsOf(line.spec, factsOf(kind, line.path)) as { value: string; label: string }[]
-      "
-      @update:model-value="(chosen) => put(line, chosen)"
-    />
-    <CheckField
-      v-else-if="line.control === 'check'"
-      :data-chosen="$attrs['data-tag']"
-      :class="line.spec.class"
-      :label="line.label"
-      :model-value="!!value(line)"
-      @update:model-value="(on) => put(line, on)"
-    />
-    <ColourField
-      v-else-if="line.control === 'colour'"
-      v-bind="{ ...$attrs, ...common(line), ...coloured(line) }"
-      :disabled="line.spec.disabled"
-      @update:model-value="(hex) => put(line, hex)"
-    />
-    <DateField
-      v-else-if="line.control === 'date'"
-      v-bind="{ ...$attrs, ...common(line) }"
-      :optional="line.optional"
-      :model-value="wordsOf(line)"
-      @update:model-value="(day) => put(line, day)"
-    />
-    <TextField
-      v-else
-      v-bind="{ ...$attrs, ...common(line) }"
-      :lines="line.spec.lines"
-      :required="line.spec.required ?? line.path === 'name'"
-      :model-value="wordsOf(line) ?? ''"
-      @update:model-value="(words) => put(line, words)"
-    />
-  </template>
+  <component
+    :is="FIELDS[line.control]"
+    v-for="(line, index) in lines"
+    :key="keyOf(line, index)"
+    v-bind="{ ...marks(line, $attrs), ...common(line), ...own(line) }"
+    @update:model-value="(typed: unknown) => put(line, typed)"
+  />
 </template>

@@ -29,11 +29,7 @@ export interface FieldSpec {
   required?: boolean
   disabled?: boolean
   hideLabel?: boolean
-  filter?: boolean
-  lines?: number
   class?: string
-  /** Left out of the form. */
-  absent?: boolean
   /** What is changed beside the field, or in its stead. */
   set?: (value: never) => object
   get?: () => unknown

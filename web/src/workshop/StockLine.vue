@@ -59,9 +59,13 @@ function copy() {
   display: grid;
   grid-template-columns: 132px minmax(180px, 1.6fr) repeat(5, minmax(88px, 1fr)) 62px;
   gap: 12px;
-  align-items: end;
+  align-items: start;
   border-top: 1px solid var(--line);
   padding: 6px 0;
+}
+/* beside the fields, not beside their labels */
+.line > :deep(.p-button) {
+  margin-top: 20px;
 }
 .told {
   grid-column: 1 / -1;
