@@ -155,7 +155,7 @@ final class Yard implements AutoCloseable {
                 .setLocale("en-GB")
                 .setReducedMotion(ReducedMotion.REDUCE));
     Page page = context.newPage();
-    page.setDefaultTimeout(20_000);
+    page.setDefaultTimeout(60_000);
     page.onPageError(complaints::add);
     page.onConsoleMessage(
         message -> {
