@@ -94,12 +94,7 @@ public class FirstRun {
     things.add(new Station("laser", "Laser", StationKind.LASER, 1));
     things.add(new Station("saw", "Saw", StationKind.SAW, 1));
     things.add(new Station("printer", "Printer", StationKind.PRINTER, 1));
-    things.addAll(StartingStock.machines());
-    things.addAll(StartingStock.suppliers());
-    things.addAll(StartingStock.sheets());
-    things.addAll(StartingStock.paints());
-    things.addAll(StartingStock.films());
-    things.addAll(StartingStock.filaments());
+    StartingStock.all().forEach(things::add);
     store.apply(owner.id(), things.stream().map(thing -> Write.overwrite(null, thing)).toList());
     return owner;
   }

@@ -1,5 +1,6 @@
 package emberyard.server.workshop;
 
+import emberyard.core.thing.Thing;
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.Machine;
@@ -11,6 +12,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Invented suppliers and an invented stock list with generic values, as CSV files like those that
@@ -21,7 +23,13 @@ public final class StartingStock {
 
   private StartingStock() {}
 
-  public static List<Supplier> suppliers() {
+  /** All of it. */
+  public static Stream<Thing> all() {
+    return Stream.of(suppliers(), sheets(), paints(), films(), filaments(), machines())
+        .flatMap(List::stream);
+  }
+
+  static List<Supplier> suppliers() {
     return List.of(
         new Supplier("quayside", "Quayside Sheet & Film", 5, 990),
         new Supplier("kiln-lane", "Kiln Lane Colours", 3, 690),
@@ -29,24 +37,24 @@ public final class StartingStock {
         new Supplier("lumen-loft", "Lumen Loft", 9, 890));
   }
 
-  public static List<SheetProduct> sheets() {
+  static List<SheetProduct> sheets() {
     return read("sheets", SheetProduct.class);
   }
 
-  public static List<PaintProduct> paints() {
+  static List<PaintProduct> paints() {
     return read("paints", PaintProduct.class);
   }
 
-  public static List<FilmProduct> films() {
+  static List<FilmProduct> films() {
     return read("films", FilmProduct.class);
   }
 
-  public static List<FilamentProduct> filaments() {
+  static List<FilamentProduct> filaments() {
     return read("filaments", FilamentProduct.class);
   }
 
   /** A laser, a router, a blade cutter and a printer with values to be tried on scrap. */
-  public static List<Machine> machines() {
+  static List<Machine> machines() {
     return List.of(new ThingJson().read(text("/stock/machines.json"), Machine[].class));
   }
 

@@ -1,9 +1,11 @@
 package emberyard.server.yard;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -42,6 +44,27 @@ final class BuildCopy {
         .toList();
   }
 
+  /** All ids that things refer to, their own among them. */
+  static Set<String> named(List<BuildFile.Entry> things) {
+    Set<String> named = new HashSet<>();
+    things.forEach(thing -> named(thing.value(), "", named));
+    return named;
+  }
+
+  private static void named(JsonNode value, String field, Set<String> into) {
+    if (value.isString() && reference(field)) {
+      ID.matcher(value.asString()).results().forEach(found -> into.add(found.group()));
+    }
+    value.properties().forEach(each -> named(each.getValue(), each.getKey(), into));
+    if (value.isArray()) {
+      value.forEach(each -> named(each, field, into));
+    }
+  }
+
+  private static boolean reference(String field) {
+    return REFERENCE.matcher(field).matches() || KEYS.contains(field);
+  }
+
   private JsonNode copied(JsonNode value, String field) {
     if (value instanceof ObjectNode object) {
       ObjectNode other = JsonNodeFactory.instance.objectNode();
@@ -55,8 +78,7 @@ final class BuildCopy {
       list.forEach(each -> other.add(copied(each, field)));
       return other;
     }
-    boolean reference = REFERENCE.matcher(field).matches() || KEYS.contains(field);
-    return value.isString() && reference
+    return value.isString() && reference(field)
         ? JsonNodeFactory.instance.stringNode(followed(value.asString()))
         : value;
   }
@@ -65,8 +87,6 @@ final class BuildCopy {
   private String followed(String key) {
     return ID.matcher(key)
         .replaceAll(
-            found ->
-                java.util.regex.Matcher.quoteReplacement(
-                    anew.getOrDefault(found.group(), found.group())));
+            found -> Matcher.quoteReplacement(anew.getOrDefault(found.group(), found.group())));
   }
 }

@@ -29,6 +29,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
@@ -41,20 +42,8 @@ import tools.jackson.databind.node.ObjectNode;
  * kept.
  */
 @Component
-class BuildFiles {
+public class BuildFiles {
   private static final int MOST_BYTES = 40_000_000;
-  private static final Set<ThingKind> SHARED =
-      Set.of(
-          ThingKind.SHEET,
-          ThingKind.PAINT,
-          ThingKind.FILM,
-          ThingKind.FILAMENT,
-          ThingKind.SUPPLIER,
-          ThingKind.HARDWARE,
-          ThingKind.ENCLOSURE_PRODUCT,
-          ThingKind.MACHINE,
-          ThingKind.OFFCUT,
-          ThingKind.TEST_CARD);
 
   private final ThingStore store;
   private final ThingJson json;
@@ -75,7 +64,7 @@ class BuildFiles {
   }
 
   /** The build that came in. */
-  record ImportedBuild(String id, String name, int things) {}
+  public record ImportedBuild(String id, String name, int things) {}
 
   BuildFile write(String buildId) throws IOException {
     store.get(Brief.class, buildId);
@@ -97,7 +86,7 @@ class BuildFiles {
         if (row.value() instanceof PrintPart print) {
           stl.put(print.sha256(), meshes.inBase64(print.sha256()));
         }
-      } else if (SHARED.contains(row.kind()) && !(row.value() instanceof Unreadable)) {
+      } else if (row.kind().shared() && !(row.value() instanceof Unreadable)) {
         shared.add(entry(row));
       }
     }
@@ -109,19 +98,23 @@ class BuildFiles {
     return Base64.getEncoder().encodeToString(Files.readAllBytes(files.find(photo.sha256())));
   }
 
+  /** Things of the workshop that the build names, and what those name. */
   private static List<BuildFile.Entry> usedBy(
       List<BuildFile.Entry> things, List<BuildFile.Entry> shared) {
-    String text = things.toString();
-    return shared.stream()
-        .filter(
-            entry ->
-                text.contains("\"" + entry.value().path("id").asString() + "\"")
-                    || text.contains("\"" + entry.value().path("paintId").asString("?") + "\""))
-        .toList();
+    Set<String> named = new HashSet<>(BuildCopy.named(things));
+    named.addAll(BuildCopy.named(shared.stream().filter(uses(named)).toList()));
+    return shared.stream().filter(uses(named)).toList();
+  }
+
+  /** A test card is named by its paint. */
+  private static Predicate<BuildFile.Entry> uses(Set<String> named) {
+    return entry ->
+        named.contains(entry.value().path("id").asString())
+            || named.contains(entry.value().path("paintId").asString("?"));
   }
 
   /** What becomes of a build that is here already. */
-  enum Existing {
+  public enum Existing {
     REPLACE,
     COPY
   }
@@ -132,7 +125,7 @@ class BuildFiles {
    *
    * @throws Refused 409 where the build is here already and nobody says what becomes of it
    */
-  ImportedBuild take(Account who, @Nullable Existing existing, InputStream stream)
+  public ImportedBuild take(Account who, @Nullable Existing existing, InputStream stream)
       throws IOException {
     BuildFile file = read(stream);
     List<Thing> values = values(file);
@@ -157,9 +150,8 @@ class BuildFiles {
         writes.add(Write.remove(row.kind(), brief.id(), row.id()));
       }
     }
-    for (int i = 0; i < values.size(); i++) {
-      String id = file.things().get(i).value().path("id").asString();
-      writes.add(Write.create(brief.id(), values.get(i)));
+    for (Thing value : values) {
+      writes.add(Write.create(brief.id(), value));
     }
     addMissing(file, here, writes);
     keepPictures(file, checked);

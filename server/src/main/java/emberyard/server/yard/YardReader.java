@@ -212,7 +212,7 @@ public class YardReader {
   }
 
   /** The workshop with the library that ships behind what it added or changed. */
-  static WorkshopBook book(List<Thing> things) {
+  public static WorkshopBook book(List<Thing> things) {
     if (things.stream().noneMatch(Workshop.class::isInstance)) {
       throw new MissingThing("This workshop is not set up yet.");
     }

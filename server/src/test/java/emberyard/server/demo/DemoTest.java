@@ -1,4 +1,4 @@
-package emberyard.server;
+package emberyard.server.demo;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
@@ -15,50 +15,55 @@ import emberyard.core.yard.OptionPicture;
 import emberyard.core.yard.PendingChange;
 import emberyard.core.yard.TaskState;
 import emberyard.core.yard.YardPicture;
-import emberyard.server.yard.YardReader;
-import java.nio.file.Path;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.springframework.boot.builder.SpringApplicationBuilder;
 
 /** The demo tells its stories on whatever day it starts. */
 class DemoTest {
-  @TempDir Path data;
-
   @ParameterizedTest
-  @ValueSource(strings = {"2026-03-03T09:42", "2026-11-27T16:30", "2027-02-28T12:00"})
-  void theFiveBuildsStandAsTheirStoriesSay(String clock) {
-    try (var application =
-        new SpringApplicationBuilder(EmberYardApplication.class)
-            .run("--data=" + data, "--port=0", "--demo=true", "--clock=" + clock)) {
-      YardPicture yard = application.getBean(YardReader.class).read().yard();
-      assertEquals(5, yard.builds().size());
-      night(yard.builds().get("night-pilotage"));
-      moss(yard.builds().get("moss-archive"));
-      depot(yard.builds().get("line-9-depot"));
-      finishes(
-          yard.builds().get("night-pilotage"),
-          yard.builds().get("moss-archive"),
-          yard.builds().get("line-9-depot"),
-          application.getBean(YardReader.class).read().book());
-      BuildPicture kite = yard.builds().get("paper-kite");
-      assertEquals(Fuse.Verdict.REVEALED, kite.fuse().verdict());
-      assertTrue(kite.budget().earnedPerHourMinor() > 0, "real cost and hours are known");
-      BuildPicture glass = yard.builds().get("glasshouse");
-      assertEquals(Fuse.Verdict.ENQUIRY, glass.fuse().verdict());
-      long answered = glass.interview().answered();
-      assertTrue(answered > 2 && answered < 9, "a half-finished interview: " + answered);
-      for (BuildPicture build : yard.builds().values()) {
-        if (build != glass) {
-          faces(build);
-        }
+  @ValueSource(
+      strings = {
+        "2026-03-02T09:42:00Z",
+        "2026-03-03T09:42:00Z",
+        "2026-03-04T09:42:00Z",
+        "2026-03-05T09:42:00Z",
+        "2026-03-06T16:30:00Z",
+        "2026-03-07T09:42:00Z",
+        "2026-03-08T23:58:00Z",
+        "2026-12-31T16:30:00Z",
+        "2028-02-29T00:02:00Z"
+      })
+  void theFiveBuildsStandAsTheirStoriesSay(String now) {
+    DemoDays days = new DemoDays(Instant.parse(now), ZoneOffset.UTC);
+    WorkshopBook book = DemoStories.book(days);
+    YardPicture yard = YardPicture.of(DemoStories.builds(days), book, days.now());
+    assertEquals(5, yard.builds().size());
+    night(yard.builds().get("night-pilotage"));
+    moss(yard.builds().get("moss-archive"));
+    depot(yard.builds().get("line-9-depot"));
+    finishes(
+        yard.builds().get("night-pilotage"),
+        yard.builds().get("moss-archive"),
+        yard.builds().get("line-9-depot"),
+        book);
+    BuildPicture kite = yard.builds().get("paper-kite");
+    assertEquals(Fuse.Verdict.REVEALED, kite.fuse().verdict());
+    assertTrue(kite.budget().earnedPerHourMinor() > 0, "real cost and hours are known");
+    BuildPicture glass = yard.builds().get("glasshouse");
+    assertEquals(Fuse.Verdict.ENQUIRY, glass.fuse().verdict());
+    long answered = glass.interview().answered();
+    assertTrue(answered > 2 && answered < 9, "a half-finished interview: " + answered);
+    for (BuildPicture build : yard.builds().values()) {
+      if (build != glass) {
+        faces(build);
       }
-      concept(application.getBean(YardReader.class).read());
     }
+    concept(DemoStories.builds(days), book, days.now());
   }
 
   private static void night(BuildPicture night) {
@@ -87,14 +92,12 @@ class DemoTest {
     }
   }
 
-  private static void concept(YardReader.Reading reading) {
-    Build night = reading.build("night-pilotage").build();
-    List<OptionPicture> options =
-        OptionPicture.of(night, reading.builds(), reading.book(), reading.minute());
+  private static void concept(List<Build> builds, WorkshopBook book, Instant now) {
+    Build night = builds.get(0);
+    List<OptionPicture> options = OptionPicture.of(night, builds, book, now);
     assertEquals(List.of("A", "B", "C"), options.stream().map(OptionPicture::letter).toList());
     assertTrue(options.get(1).onTheTable(), "B was chosen");
-    PendingChange pending =
-        PendingChange.of(night, reading.builds(), reading.book(), reading.minute(), true);
+    PendingChange pending = PendingChange.of(night, builds, book, now, true);
     assertEquals(List.of("Light “Bow light” added"), pending.differences());
     assertTrue(pending.deltaMinor() > 0);
   }
