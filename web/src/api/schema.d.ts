@@ -363,7 +363,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["export_3"];
+        get: operations["export"];
         put?: never;
         post?: never;
         delete?: never;
@@ -509,7 +509,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_5"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -836,22 +836,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/builds/{buildId}/orders.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["ordersOut"];
-        put?: never;
-        post: operations["ordersIn"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/builds/{buildId}/orders/{id}": {
         parameters: {
             query?: never;
@@ -893,7 +877,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_4"];
+        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1246,6 +1230,22 @@ export interface paths {
         get?: never;
         put: operations["putWorksheet"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/builds/{buildId}/{kind}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofBuild"];
+        put?: never;
+        post: operations["intoBuild"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1789,7 +1789,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_3"];
+        post: operations["take"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2132,22 +2132,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/workshop/air.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["export_2"];
-        put?: never;
-        post: operations["take_2"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/workshop/airs/{id}": {
         parameters: {
             query?: never;
@@ -2206,22 +2190,6 @@ export interface paths {
         get?: never;
         put: operations["putFilmProduct"];
         post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/workshop/hardware.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["export_1"];
-        put?: never;
-        post: operations["take_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2340,22 +2308,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/workshop/stock/{kind}.csv": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["export"];
-        put?: never;
-        post: operations["take"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/workshop/suppliers/{id}": {
         parameters: {
             query?: never;
@@ -2398,6 +2350,22 @@ export interface paths {
         get?: never;
         put: operations["putWorkshop"];
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/workshop/{kind}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["ofWorkshop"];
+        put?: never;
+        post: operations["intoWorkshop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2492,10 +2460,6 @@ export interface components {
             fans: components["schemas"]["AskedFan"][];
             /** @description 0 to 200 openings */
             openings: components["schemas"]["AskedOpening"][];
-        };
-        AirTaken: {
-            /** Format: int32 */
-            days: number;
         };
         Aired: {
             balance: components["schemas"]["AirBalance"];
@@ -4077,10 +4041,6 @@ export interface components {
             /** Format: int32 */
             typeCOutputs: number;
         };
-        HardwareTaken: {
-            /** Format: int32 */
-            products: number;
-        };
         Health: {
             status: string;
         };
@@ -4130,10 +4090,6 @@ export interface components {
             pitchMm: number;
             /** Format: double */
             slotMm: number;
-        };
-        Imported: {
-            /** Format: int32 */
-            lines: number;
         };
         ImportedBuild: {
             id: string;
@@ -4696,6 +4652,14 @@ export interface components {
             palette: components["schemas"]["PaletteColour"][];
             size?: components["schemas"]["Size"] | null;
             themeWords: string[];
+        };
+        LookedAt: {
+            /** Format: int32 */
+            line: number;
+            name: string;
+            /** @enum {string} */
+            outcome: "NEW" | "CHANGED" | "SAME" | "REFUSED";
+            words: string[];
         };
         Loop: {
             coolantId: string;
@@ -6627,10 +6591,6 @@ export interface components {
             kind: string;
             name: string;
         };
-        StockTaken: {
-            /** Format: int32 */
-            products: number;
-        };
         Stop: {
             burnt: boolean;
             /** Format: date */
@@ -6662,6 +6622,12 @@ export interface components {
         };
         Swap: {
             productId: string;
+        };
+        TableTaken: {
+            /** Format: int32 */
+            kept: number;
+            leftOut: string[];
+            rows: components["schemas"]["LookedAt"][];
         };
         Taken: {
             id: string;
@@ -7689,7 +7655,7 @@ export interface operations {
             };
         };
     };
-    export_3: {
+    export: {
         parameters: {
             query?: never;
             header?: never;
@@ -7913,7 +7879,7 @@ export interface operations {
             };
         };
     };
-    take_5: {
+    take_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -8462,54 +8428,6 @@ export interface operations {
             };
         };
     };
-    ordersOut: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                buildId: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv;charset=UTF-8": string;
-                };
-            };
-        };
-    };
-    ordersIn: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                buildId: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "text/csv": string;
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Imported"];
-                };
-            };
-        };
-    };
     putOrderLine: {
         parameters: {
             query?: never;
@@ -8568,7 +8486,7 @@ export interface operations {
             };
         };
     };
-    take_4: {
+    take_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -9173,6 +9091,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptWorksheet"];
+                };
+            };
+        };
+    };
+    ofBuild: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                buildId: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    intoBuild: {
+        parameters: {
+            query?: {
+                keep?: "NONE" | "ALL" | "READABLE";
+            };
+            header?: never;
+            path: {
+                buildId: string;
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableTaken"];
                 };
             };
         };
@@ -10587,7 +10557,7 @@ export interface operations {
             };
         };
     };
-    take_3: {
+    take: {
         parameters: {
             query?: {
                 existing?: "REPLACE" | "COPY";
@@ -11146,50 +11116,6 @@ export interface operations {
             };
         };
     };
-    export_2: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv;charset=UTF-8": string;
-                };
-            };
-        };
-    };
-    take_2: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "text/csv": string;
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["AirTaken"];
-                };
-            };
-        };
-    };
     putAirDay: {
         parameters: {
             query?: never;
@@ -11320,50 +11246,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptFilmProduct"];
-                };
-            };
-        };
-    };
-    export_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv;charset=UTF-8": string;
-                };
-            };
-        };
-    };
-    take_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "text/csv": string;
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["HardwareTaken"];
                 };
             };
         };
@@ -11586,54 +11468,6 @@ export interface operations {
             };
         };
     };
-    export: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kind: string;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "text/csv;charset=UTF-8": string;
-                };
-            };
-        };
-    };
-    take: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                kind: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "text/csv": string;
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StockTaken"];
-                };
-            };
-        };
-    };
     putSupplier: {
         parameters: {
             query?: never;
@@ -11736,6 +11570,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KeptWorkshop"];
+                };
+            };
+        };
+    };
+    ofWorkshop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv;charset=UTF-8": string;
+                };
+            };
+        };
+    };
+    intoWorkshop: {
+        parameters: {
+            query?: {
+                keep?: "NONE" | "ALL" | "READABLE";
+            };
+            header?: never;
+            path: {
+                kind: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableTaken"];
                 };
             };
         };

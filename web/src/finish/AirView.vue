@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { ref, useTemplateRef } from 'vue'
-import { send, upload } from '../api/client'
+import { useTemplateRef } from 'vue'
+import { send } from '../api/client'
 import type { AirDay } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
@@ -10,6 +10,7 @@ import { useWorkshop } from '../store/workshop'
 import AirWeek from './AirWeek.vue'
 import TestCards from './TestCards.vue'
 import { exact } from '../units/writing'
+import TableFile from '../ui/TableFile.vue'
 import ThingFields from '../ui/ThingFields.vue'
 
 /** The air that paint dries in, day by day, and the cards that say how a paint hides. */
@@ -24,24 +25,6 @@ const USUAL = [
   { field: 'room.temperatureC', label: 'Usual temperature', unit: '°C' },
   { field: 'room.humidityPercent', label: 'Usual humidity' },
 ]
-const file = ref<HTMLInputElement | null>(null)
-async function read(event: Event) {
-  const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  input.value = ''
-  if (!chosen) return
-  try {
-    const taken = await upload<{ days: number }>(
-      '/api/workshop/air.csv',
-      await chosen.text(),
-      'text/csv',
-    )
-    await refresh()
-    shell.say(`${taken.days} days of air read. Ctrl+Z takes them back.`)
-  } catch (refusal) {
-    shell.say((refusal as Error).message)
-  }
-}
 async function sensor() {
   try {
     const day = await send<AirDay>('POST', '/api/workshop/air-sensor')
@@ -69,17 +52,7 @@ async function refresh() {
       <span class="grow" />
       <template v-if="session.owner">
         <Button class="quiet" size="small" label="Read the sensor" @click="sensor" />
-        <a href="/api/workshop/air.csv">Air as CSV</a>
-        <Button class="bare" size="small" label="Read a CSV" @click="file?.click()" />
-        <input
-          ref="file"
-          type="file"
-          accept=".csv,text/csv"
-          class="visually-hidden"
-          aria-label="CSV of air by day"
-          tabindex="-1"
-          @change="read"
-        />
+        <TableFile path="/api/workshop/airs.csv" label="Air" noun="days" @kept="refresh" />
       </template>
     </div>
     <div v-if="session.owner" class="usual">

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import { newId, upload } from '../api/client'
+import { newId } from '../api/client'
 import type { HardwareProduct } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
+import TableFile from '../ui/TableFile.vue'
 import TextField from '../ui/TextField.vue'
 import { money, plain } from '../ui/words'
 import { KINDS, size } from './fitWords'
@@ -57,24 +58,6 @@ async function take(product: HardwareProduct) {
     shell.say((refusal as Error).message)
   }
 }
-const file = ref<HTMLInputElement | null>(null)
-async function read(event: Event) {
-  const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  input.value = ''
-  if (!chosen) return
-  try {
-    const taken = await upload<{ products: number }>(
-      '/api/workshop/hardware.csv',
-      await chosen.text(),
-      'text/csv',
-    )
-    await library.load(true)
-    shell.say(`${taken.products} components read. Ctrl+Z takes them back.`)
-  } catch (refusal) {
-    shell.say((refusal as Error).message)
-  }
-}
 </script>
 
 <template>
@@ -84,19 +67,13 @@ async function read(event: Event) {
       <TextField v-model="wanted" own class="find" label="Find in the library" hide-label />
       <span class="soft">{{ found.length }} of {{ library.hardware.length }}, all invented</span>
       <span class="grow" />
-      <template v-if="session.owner">
-        <a href="/api/workshop/hardware.csv">Library as CSV</a>
-        <Button class="bare" size="small" label="Read a CSV" @click="file?.click()" />
-        <input
-          ref="file"
-          type="file"
-          accept=".csv,text/csv"
-          class="visually-hidden"
-          aria-label="CSV of hardware"
-          tabindex="-1"
-          @change="read"
-        />
-      </template>
+      <TableFile
+        v-if="session.owner"
+        path="/api/workshop/hardware.csv"
+        label="Library"
+        noun="components"
+        @kept="library.load(true)"
+      />
     </div>
     <p v-if="library.problem" class="bad" role="alert">{{ library.problem }}</p>
     <ul tabindex="0" aria-label="Components of the library">

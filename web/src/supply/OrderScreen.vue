@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import { newId, upload } from '../api/client'
+import { newId } from '../api/client'
 import type { NeedLine, OrderLine } from '../api/types'
 import StageFrame from '../build/StageFrame.vue'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
-import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import SignMark from '../ui/SignMark.vue'
 import DateField from '../ui/DateField.vue'
+import TableFile from '../ui/TableFile.vue'
 import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { count, day, money } from '../ui/words'
@@ -18,7 +18,6 @@ import { said } from '../units/writing'
 /** What the design needs, less what is on the shelf, grouped by supplier; ordered, received, checked. */
 const builds = useBuild()
 const session = useSession()
-const shell = useShell()
 const workshop = useWorkshop()
 const checker = ref('')
 const lines = computed(() => builds.view!.needs)
@@ -89,18 +88,6 @@ const STATES = {
   RECEIVED: 'here, not checked',
   CHECKED: 'checked',
 }
-async function bring(event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (!file) return
-  try {
-    const path = `/api/builds/${builds.id}/orders.csv`
-    const answer = await upload<{ lines: number }>(path, await file.text(), 'text/csv')
-    shell.say(`${answer.lines} order lines read.`)
-    await builds.reload()
-  } catch (problem) {
-    shell.say((problem as Error).message)
-  }
-}
 </script>
 
 <template>
@@ -110,11 +97,12 @@ async function bring(event: Event) {
     :capabilities="['supply']"
   >
     <template v-if="session.owner" #actions>
-      <a class="file" :href="`/api/builds/${builds.id}/orders.csv`">Orders as CSV</a>
-      <label class="file">
-        Read orders from CSV
-        <input type="file" accept=".csv,text/csv" class="visually-hidden" @change="bring" />
-      </label>
+      <TableFile
+        :path="`/api/builds/${builds.id}/orders.csv`"
+        label="Orders"
+        noun="order lines"
+        @kept="builds.reload()"
+      />
     </template>
     <p v-if="lines.length === 0" class="soft">
       Nothing is needed yet. Parts, finishes, lights and components bring their own shopping list.
@@ -280,14 +268,5 @@ th:last-child {
   gap: 6px;
   justify-content: flex-end;
   align-items: center;
-}
-.file {
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  cursor: pointer;
-  font-size: 13.5px;
-}
-.file:focus-within {
-  outline: 2px solid var(--focus);
 }
 </style>

@@ -1,11 +1,9 @@
 <script setup lang="ts">
-import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import { upload } from '../api/client'
 import { useSession } from '../store/session'
-import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import ChoiceStrip from '../ui/ChoiceStrip.vue'
+import TableFile from '../ui/TableFile.vue'
 import TextField from '../ui/TextField.vue'
 import FilamentLine from './FilamentLine.vue'
 import FilmLine from './FilmLine.vue'
@@ -16,20 +14,20 @@ import SheetLine from './SheetLine.vue'
 /** What the workshop has and can buy, with its colours; needs are derived less what is here. */
 const workshop = useWorkshop()
 const session = useSession()
-const shell = useShell()
 const book = computed(() => workshop.book!)
 const SHELVES = [
-  { kind: 'paints', label: 'Paints', line: PaintLine },
-  { kind: 'films', label: 'Films', line: FilmLine },
-  { kind: 'filaments', label: 'Filaments', line: FilamentLine },
-  { kind: 'sheets', label: 'Sheets', line: SheetLine },
+  { kind: 'paints', label: 'Paints', noun: 'paints', line: PaintLine },
+  { kind: 'films', label: 'Films', noun: 'films', line: FilmLine },
+  { kind: 'filaments', label: 'Filaments', noun: 'filaments', line: FilamentLine },
+  { kind: 'sheets', label: 'Sheets', noun: 'sheets', line: SheetLine },
 ] as const
 const shelf = ref<(typeof SHELVES)[number]['kind'] | 'offcuts'>('paints')
 const shelves = computed(() => [
   ...SHELVES.map(({ kind, label }) => ({ value: kind, label, count: book.value[kind].length })),
   { value: 'offcuts' as const, label: 'Offcuts', count: book.value.offcuts.length },
 ])
-const line = computed(() => SHELVES.find((each) => each.kind === shelf.value)?.line)
+const chosen = computed(() => SHELVES.find((each) => each.kind === shelf.value))
+const line = computed(() => chosen.value?.line)
 const wanted = ref('')
 const things = computed(() => {
   const text = wanted.value.trim().toLowerCase()
@@ -37,24 +35,6 @@ const things = computed(() => {
     shelf.value === 'offcuts' ? [] : book.value[shelf.value]
   return all.filter((thing) => thing.name.toLowerCase().includes(text))
 })
-const file = ref<HTMLInputElement | null>(null)
-async function read(event: Event) {
-  const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  input.value = ''
-  if (!chosen) return
-  try {
-    const taken = await upload<{ products: number }>(
-      `/api/workshop/stock/${shelf.value}.csv`,
-      await chosen.text(),
-      'text/csv',
-    )
-    await workshop.load(true)
-    shell.say(`${taken.products} ${shelf.value} read. Ctrl+Z takes them back.`)
-  } catch (refusal) {
-    shell.say((refusal as Error).message)
-  }
-}
 </script>
 
 <template>
@@ -68,19 +48,14 @@ async function read(event: Event) {
       <span class="soft" aria-hidden="true">find</span>
       <TextField v-model="wanted" own class="find" label="Find on this shelf" hide-label />
       <span class="grow" />
-      <template v-if="session.owner && shelf !== 'offcuts'">
-        <a :href="`/api/workshop/stock/${shelf}.csv`">This shelf as CSV</a>
-        <Button class="bare" size="small" label="Read a CSV" @click="file?.click()" />
-        <input
-          ref="file"
-          type="file"
-          accept=".csv,text/csv"
-          class="visually-hidden"
-          aria-label="CSV of this shelf"
-          tabindex="-1"
-          @change="read"
-        />
-      </template>
+      <TableFile
+        v-if="session.owner && chosen"
+        :key="shelf"
+        :path="`/api/workshop/${shelf}.csv`"
+        :label="chosen.label"
+        :noun="chosen.noun"
+        @kept="workshop.load(true)"
+      />
     </div>
     <OffcutList v-if="shelf === 'offcuts'" />
     <div v-if="line" class="wall" aria-hidden="true">

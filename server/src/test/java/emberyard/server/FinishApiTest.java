@@ -190,17 +190,17 @@ class FinishApiTest {
     assertEquals(
         1,
         owner
-            .send("POST", "/api/workshop/air.csv", hours, csv)
+            .send("POST", "/api/workshop/airs.csv", hours, csv)
             .expect(200)
             .json()
-            .path("days")
+            .path("kept")
             .asInt());
-    String out = owner.get("/api/workshop/air.csv").expect(200).text();
-    assertTrue(out.contains("2031-05-01,15.0,82.0") && out.contains("2031-05-02,15.0,70.0"), out);
+    String out = owner.get("/api/workshop/airs.csv").expect(200).text();
+    assertTrue(out.contains("2031-05-01,15,82") && out.contains("2031-05-02,15,70"), out);
     String bad = "date,temperatureC,humidityPercent\r\n2031-05-03,12,60\r\n2031-05-04,x,60\r\n";
-    String sentence = owner.send("POST", "/api/workshop/air.csv", bad, csv).expect(422).text();
+    String sentence = owner.send("POST", "/api/workshop/airs.csv", bad, csv).expect(422).text();
     assertTrue(sentence.contains("Line 3"), sentence);
-    assertFalse(owner.get("/api/workshop/air.csv").text().contains("2031-05-03"), "all or none");
+    assertFalse(owner.get("/api/workshop/airs.csv").text().contains("2031-05-03"), "all or none");
     JsonNode now = owner.get("/api/workshop/air-sensor").expect(200).json();
     JsonNode taken = owner.post("/api/workshop/air-sensor", Map.of()).expect(200).json();
     assertEquals("SENSOR", taken.path("source").asString());

@@ -3,6 +3,7 @@ package emberyard.server;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.server.yard.YardReader;
 import java.util.Map;
@@ -10,6 +11,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
 
 @ExtendWith(TestYard.class)
 class StockApiTest {
@@ -20,7 +22,7 @@ class StockApiTest {
   }
 
   private static String path(String shelf) {
-    return "/api/workshop/stock/" + shelf + ".csv";
+    return "/api/workshop/" + shelf + ".csv";
   }
 
   @Test
@@ -80,8 +82,41 @@ class StockApiTest {
       assertTrue(refusal.contains("Line 3") || refusal.contains("breaks off"), refusal);
     }
     owner.send("POST", path("paints"), "a,b\r\n1,2\r\n", CSV).expect(422);
-    owner.send("POST", "/api/workshop/stock/people.csv", paints, CSV).expect(422);
+    owner.send("POST", "/api/workshop/people.csv", paints, CSV).expect(404);
     assertEquals(paints, owner.get(path("paints")).text());
+  }
+
+  @Test
+  void aTableIsLookedAtRowByRowBeforeAnythingIsKept(Client owner) {
+    String before = owner.get(path("films")).expect(200).text();
+    String id = before.lines().toList().get(1).split(",")[0];
+    String pasted =
+        "price per metre minor\tID\tname\tshelf\n555\t%s\t%s\t7\n1\t\tWrong\t\n"
+            .formatted(id, name(id));
+    JsonNode looked =
+        owner.send("POST", path("films") + "?keep=NONE", pasted, CSV).expect(200).json();
+    assertEquals("shelf", looked.path("leftOut").get(0).asString());
+    assertEquals(0, looked.path("kept").asInt());
+    JsonNode row = looked.path("rows").get(0);
+    assertEquals("CHANGED", row.path("outcome").asString());
+    assertTrue(
+        row.path("words").get(0).asString().matches("pricePerMetreMinor \\d+ → 555"),
+        row.toString());
+    assertEquals(1, row.path("words").size(), "what the table leaves out stays as it is");
+    assertEquals("REFUSED", looked.path("rows").get(1).path("outcome").asString());
+    assertEquals(before, owner.get(path("films")).text(), "looking changes nothing");
+    owner.send("POST", path("films"), pasted, CSV).expect(422);
+    assertEquals(before, owner.get(path("films")).text(), "all or none");
+    JsonNode kept =
+        owner.send("POST", path("films") + "?keep=READABLE", pasted, CSV).expect(200).json();
+    assertEquals(1, kept.path("kept").asInt());
+    assertEquals(name(id), book().things().find(FilmProduct.class, id).orElseThrow().name());
+    owner.post("/api/undo", "").expect(200);
+    assertEquals(before, owner.get(path("films")).text());
+  }
+
+  private static String name(String film) {
+    return book().things().find(FilmProduct.class, film).orElseThrow().name();
   }
 
   @Test

@@ -79,6 +79,25 @@ public record Writing(Decimal decimal, Group group, Clock clock, Dates dates) {
     return whole.replace(",", between()) + decimals;
   }
 
+  /**
+   * A number as this workshop writes it: its whole part with or without marks between thousands,
+   * and the decimals. With a comma and points "1.234,5" is "1.234" and "5", "1.250" is "1.250", and
+   * "3.5" is no number, since three digits stand behind each mark.
+   */
+  public Pattern figure() {
+    String mark = decimal == Decimal.COMMA ? "," : "\\.";
+    String thousands =
+        switch (group) {
+          case COMMA -> ",";
+          case POINT -> "\\.";
+          case BLANK -> "[ \u00a0\u2009\u202f]";
+          case APOSTROPHE -> "['’]";
+          case NONE -> "(?!)";
+        };
+    return Pattern.compile(
+        "([-+]?(?:\\d{1,3}(?:%s\\d{3})+|\\d{1,15}))(?:%s(\\d{1,15}))?".formatted(thousands, mark));
+  }
+
   private String between() {
     return switch (group) {
       case COMMA -> ",";

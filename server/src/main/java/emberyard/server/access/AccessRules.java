@@ -23,7 +23,7 @@ public class AccessRules {
   private static final String[] OWNERS = {
     "/api/accounts/**",
     "/api/workshop/**",
-    "/api/builds/*/orders.csv",
+    "/api/builds/*/*.csv",
     "/api/builds/*/export",
     "/api/builds/*/freeze",
     "/api/builds/*/table",

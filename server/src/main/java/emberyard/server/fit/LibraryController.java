@@ -3,20 +3,12 @@ package emberyard.server.fit;
 import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.WorkshopBook;
-import emberyard.server.access.Account;
-import emberyard.server.library.HardwareCsv;
 import emberyard.server.store.ThingStore;
-import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseEntity;
-import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The library of hardware and enclosures: what ships and what the workshop added. */
@@ -40,9 +32,6 @@ class LibraryController {
       List<EnclosureProduct> enclosures,
       Map<String, Long> versions) {}
 
-  /** How many components a file brought. */
-  record HardwareTaken(int products) {}
-
   @GetMapping("/api/library")
   LibraryView library() {
     YardReader.Reading reading = yard.read();
@@ -52,21 +41,5 @@ class LibraryController {
             .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     WorkshopBook book = reading.book();
     return new LibraryView(book.hardware(), book.enclosureProducts(), versions);
-  }
-
-  @GetMapping(value = "/api/workshop/hardware.csv", produces = "text/csv;charset=UTF-8")
-  ResponseEntity<String> export() {
-    return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"hardware.csv\"")
-        .body(HardwareCsv.write(yard.read().book().hardware()));
-  }
-
-  /** Takes a list in: known ids are changed, new ones added, none removed; all lines or none. */
-  @PostMapping(value = "/api/workshop/hardware.csv", consumes = "text/csv")
-  HardwareTaken take(@AuthenticationPrincipal Account who, @RequestBody String file) {
-    List<Write> writes =
-        HardwareCsv.read(file).stream().map(product -> Write.overwrite(null, product)).toList();
-    store.apply(who.id(), writes);
-    return new HardwareTaken(writes.size());
   }
 }

@@ -8,8 +8,8 @@ import emberyard.core.build.PortKind;
 import emberyard.core.build.Seat;
 import emberyard.core.build.Spot;
 import emberyard.core.units.InvalidValue;
-import emberyard.server.api.CsvNumber;
-import java.math.BigDecimal;
+import emberyard.server.table.Cell;
+import emberyard.server.table.CsvNumber;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -26,14 +26,6 @@ import java.util.stream.Collectors;
 final class HardwareText {
   private HardwareText() {}
 
-  static <E extends Enum<E>> String enums(List<E> values) {
-    return values.stream().map(Enum::name).collect(Collectors.joining(";"));
-  }
-
-  static <E extends Enum<E>> List<E> enums(Class<E> type, String cell) {
-    return items(cell, word -> one(type, word));
-  }
-
   static <E extends Enum<E>> E one(Class<E> type, String word) {
     return Arrays.stream(type.getEnumConstants())
         .filter(value -> value.name().equals(word.trim().toUpperCase(Locale.ROOT)))
@@ -49,7 +41,7 @@ final class HardwareText {
                 + "*"
                 + port.count()
                 + (port.leads() == null ? "" : "/" + port.leads())
-                + (port.amps() == null ? "" : "@" + exact(port.amps())));
+                + (port.amps() == null ? "" : "@" + Cell.exact(port.amps())));
   }
 
   static List<Port> ports(String cell) {
@@ -74,7 +66,7 @@ final class HardwareText {
             "%s %s %s %s"
                 .formatted(
                     k.side(),
-                    exact(k.depthMm()),
+                    Cell.exact(k.depthMm()),
                     k.hard() ? "hard" : "soft",
                     k.what().replace(';', ','))
                 .trim());
@@ -99,7 +91,10 @@ final class HardwareText {
   static String spots(List<Spot> spots) {
     return join(
         spots,
-        s -> "%s %s %s %s".formatted(s.seat(), exact(s.xMm()), exact(s.yMm()), exact(s.zMm())));
+        s ->
+            "%s %s %s %s"
+                .formatted(
+                    s.seat(), Cell.exact(s.xMm()), Cell.exact(s.yMm()), Cell.exact(s.zMm())));
   }
 
   static List<Spot> spots(String cell) {
@@ -149,11 +144,6 @@ final class HardwareText {
       }
     }
     return items;
-  }
-
-  /** Every digit, so that what goes out comes in the same: 1.50 → "1.5". */
-  static String exact(double value) {
-    return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
   }
 
   static double number(String text) {

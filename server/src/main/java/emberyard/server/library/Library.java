@@ -3,9 +3,7 @@ package emberyard.server.library;
 import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.server.store.ThingJson;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
+import emberyard.server.table.ShippedTable;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,9 +15,11 @@ import java.util.function.Function;
  */
 public final class Library {
   private static final List<HardwareProduct> HARDWARE =
-      HardwareCsv.read(text("/stock/hardware.csv"));
+      ShippedTable.read(HardwareTable.TABLE, "/stock/hardware.csv");
   private static final List<EnclosureProduct> ENCLOSURES =
-      List.of(new ThingJson().read(text("/stock/enclosures.json"), EnclosureProduct[].class));
+      List.of(
+          new ThingJson()
+              .read(ShippedTable.text("/stock/enclosures.json"), EnclosureProduct[].class));
 
   private Library() {}
 
@@ -38,13 +38,5 @@ public final class Library {
     shipped.forEach(product -> all.put(id.apply(product), product));
     own.forEach(product -> all.put(id.apply(product), product));
     return List.copyOf(all.values());
-  }
-
-  private static String text(String name) {
-    try (InputStream file = Library.class.getResourceAsStream(name)) {
-      return new String(file.readAllBytes(), StandardCharsets.UTF_8);
-    } catch (IOException missing) {
-      throw new IllegalStateException(name, missing);
-    }
   }
 }

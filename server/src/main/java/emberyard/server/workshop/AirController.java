@@ -9,16 +9,13 @@ import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The air of the spray corner by day, typed, from a file or from the sensor; and test cards. */
+/** The air that the sensor of the spray corner shows. */
 @RestController
 @RequestMapping("/api/workshop")
 class AirController {
@@ -34,24 +31,6 @@ class AirController {
 
   /** What the sensor shows now. */
   record SensorReading(LocalDateTime at, double temperatureC, double humidityPercent) {}
-
-  /** How many days a file brought. */
-  record AirTaken(int days) {}
-
-  @GetMapping(value = "/air.csv", produces = "text/csv;charset=UTF-8")
-  ResponseEntity<String> export() {
-    return ResponseEntity.ok()
-        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"air.csv\"")
-        .body(AirCsv.write(yard.read().book().airs()));
-  }
-
-  /** Days or hours: hours of one day are averaged. All lines or none. */
-  @PostMapping(value = "/air.csv", consumes = "text/csv")
-  AirTaken take(@AuthenticationPrincipal Account who, @RequestBody String file) {
-    List<AirDay> days = AirCsv.read(file);
-    store.apply(who.id(), days.stream().map(day -> Write.overwrite(null, day)).toList());
-    return new AirTaken(days.size());
-  }
 
   /** The simulated sensor of the spray corner. */
   @GetMapping("/air-sensor")

@@ -8,9 +8,7 @@ import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.Supplier;
 import emberyard.server.store.ThingJson;
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
+import emberyard.server.table.ShippedTable;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -19,8 +17,6 @@ import java.util.stream.Stream;
  * can be taken in and out: something to choose from at first.
  */
 public final class StartingStock {
-  private static final StockCsv CSV = new StockCsv(new ThingJson());
-
   private StartingStock() {}
 
   /** All of it. */
@@ -38,35 +34,24 @@ public final class StartingStock {
   }
 
   static List<SheetProduct> sheets() {
-    return read("sheets", SheetProduct.class);
+    return ShippedTable.read(StockTables.SHEETS, "/stock/sheets.csv");
   }
 
   static List<PaintProduct> paints() {
-    return read("paints", PaintProduct.class);
+    return ShippedTable.read(StockTables.PAINTS, "/stock/paints.csv");
   }
 
   static List<FilmProduct> films() {
-    return read("films", FilmProduct.class);
+    return ShippedTable.read(StockTables.FILMS, "/stock/films.csv");
   }
 
   static List<FilamentProduct> filaments() {
-    return read("filaments", FilamentProduct.class);
+    return ShippedTable.read(StockTables.FILAMENTS, "/stock/filaments.csv");
   }
 
   /** A laser, a router, a blade cutter and a printer with values to be tried on scrap. */
   static List<Machine> machines() {
-    return List.of(new ThingJson().read(text("/stock/machines.json"), Machine[].class));
-  }
-
-  private static <T> List<T> read(String kind, Class<T> type) {
-    return CSV.read(type, text("/stock/" + kind + ".csv"));
-  }
-
-  private static String text(String name) {
-    try (InputStream file = StartingStock.class.getResourceAsStream(name)) {
-      return new String(file.readAllBytes(), StandardCharsets.UTF_8);
-    } catch (IOException missing) {
-      throw new IllegalStateException(name, missing);
-    }
+    return List.of(
+        new ThingJson().read(ShippedTable.text("/stock/machines.json"), Machine[].class));
   }
 }

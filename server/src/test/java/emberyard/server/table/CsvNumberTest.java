@@ -1,4 +1,4 @@
-package emberyard.server.api;
+package emberyard.server.table;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;

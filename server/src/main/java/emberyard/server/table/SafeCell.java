@@ -1,4 +1,4 @@
-package emberyard.server.api;
+package emberyard.server.table;
 
 /**
  * Cells that a spreadsheet would run as a formula get an apostrophe in front; reading takes it off

@@ -1,4 +1,4 @@
-package emberyard.server.api;
+package emberyard.server.table;
 
 import java.util.regex.Pattern;
 

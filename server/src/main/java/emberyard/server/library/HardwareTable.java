@@ -1,0 +1,30 @@
+package emberyard.server.library;
+
+import emberyard.core.build.KeepOut;
+import emberyard.core.build.M2Slot;
+import emberyard.core.build.Port;
+import emberyard.core.build.Spot;
+import emberyard.core.workshop.HardwareProduct;
+import emberyard.server.table.Cell;
+import emberyard.server.table.Table;
+import java.util.Map;
+
+/** The library of hardware as a table, one component a row; see {@link HardwareText}. */
+public final class HardwareTable {
+  /** No number needs to be there: what a component doesn't have is 0. */
+  public static final Table<HardwareProduct> TABLE =
+      Table.of(
+          HardwareProduct.class,
+          Map.of(
+              Port.class,
+              Cell.list(HardwareText::ports, HardwareText::ports),
+              KeepOut.class,
+              Cell.list(HardwareText::keepOuts, HardwareText::keepOuts),
+              Spot.class,
+              Cell.list(HardwareText::spots, HardwareText::spots),
+              M2Slot.class,
+              Cell.list(HardwareText::slots, HardwareText::slots)),
+          number -> true);
+
+  private HardwareTable() {}
+}

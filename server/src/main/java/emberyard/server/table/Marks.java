@@ -1,0 +1,77 @@
+package emberyard.server.table;
+
+import emberyard.core.units.InvalidValue;
+import emberyard.core.workshop.Writing;
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * How numbers and days are written in a table. In a file apart by commas a number has a point and
+ * no marks between thousands; what comes from a spreadsheet (apart by tabs or semicolons) is
+ * written as people write in this workshop.
+ */
+public sealed interface Marks {
+  /** A number, or an {@link InvalidValue} that says what would do. */
+  double number(String text);
+
+  LocalDate date(String text);
+
+  /** Of a file apart by commas. */
+  record OfFile() implements Marks {
+    @Override
+    public double number(String text) {
+      try {
+        return CsvNumber.read(text);
+      } catch (NumberFormatException unreadable) {
+        throw new InvalidValue("file", unreadable.getMessage());
+      }
+    }
+
+    @Override
+    public LocalDate date(String text) {
+      try {
+        return LocalDate.parse(text.trim());
+      } catch (DateTimeException unreadable) {
+        throw new InvalidValue(
+            "file", "“%s” is no day: write it as 2026-03-09".formatted(text.trim()));
+      }
+    }
+  }
+
+  /** Of a spreadsheet, whose marks are the workshop's; what can't be misread is read besides. */
+  record OfWorkshop(Writing writing) implements Marks {
+    private static final Pattern DAY = Pattern.compile("(\\d{1,2})[./](\\d{1,2})[./](\\d{4})");
+    private static final Marks PLAIN = new OfFile();
+
+    @Override
+    public double number(String text) {
+      Matcher figure = writing.figure().matcher(text.trim());
+      return PLAIN.number(
+          figure.matches()
+              ? figure.group(1).replaceAll("[^\\d+-]", "")
+                  + (figure.group(2) == null ? "" : "." + figure.group(2))
+              : text);
+    }
+
+    @Override
+    public LocalDate date(String text) {
+      Matcher day = DAY.matcher(text.trim());
+      if (!day.matches()) {
+        return PLAIN.date(text);
+      }
+      List<Integer> numbers =
+          List.of(
+              Integer.valueOf(day.group(3)),
+              Integer.valueOf(day.group(2)),
+              Integer.valueOf(day.group(1)));
+      boolean dayFirst = writing.dates() == Writing.Dates.DAY_FIRST;
+      return PLAIN.date(
+          "%04d-%02d-%02d"
+              .formatted(
+                  numbers.get(0), numbers.get(dayFirst ? 1 : 2), numbers.get(dayFirst ? 2 : 1)));
+    }
+  }
+}

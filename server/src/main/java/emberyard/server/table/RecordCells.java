@@ -1,0 +1,159 @@
+package emberyard.server.table;
+
+import emberyard.core.units.InvalidValue;
+import java.lang.reflect.Constructor;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The fields of a record as cells. A record inside it stands in columns of its own; where all of
+ * them are empty, there is none.
+ */
+final class RecordCells<T> {
+  private final Class<T> type;
+  private final List<Field> fields;
+
+  private RecordCells(Class<T> type, List<Field> fields) {
+    this.type = type;
+    this.fields = fields;
+  }
+
+  /**
+   * A field, in one cell or as a record of its own.
+   *
+   * @param needed a number that nothing stands for
+   */
+  private record Field(
+      RecordComponent component,
+      @Nullable Cell<?> cell,
+      @Nullable RecordCells<?> inner,
+      boolean needed) {
+    String name() {
+      return component.getName();
+    }
+
+    Stream<String> columns() {
+      return inner == null ? Stream.of(name()) : inner.columns().stream();
+    }
+
+    Stream<String> texts(@Nullable Object of) {
+      Object value = of == null ? null : got(component, of);
+      return inner == null ? Stream.of(cell.text(value)) : inner.textsOf(value);
+    }
+
+    @Nullable Object value(Map<String, String> texts, Marks marks) {
+      if (inner != null) {
+        boolean none = columns().allMatch(column -> texts.getOrDefault(column, "").isBlank());
+        return none ? null : inner.thing(texts, marks);
+      }
+      String text = texts.getOrDefault(name(), "");
+      if (needed && text.isBlank()) {
+        throw new InvalidValue("file", name() + " is missing");
+      }
+      try {
+        return cell.value(text, marks);
+      } catch (InvalidValue unreadable) {
+        throw new InvalidValue("file", name() + ": " + unreadable.getMessage());
+      } catch (ArithmeticException tooLarge) {
+        throw new InvalidValue("file", name() + " is too large");
+      }
+    }
+  }
+
+  static <T> RecordCells<T> of(Class<T> type, Map<Class<?>, Cell<?>> own, Predicate<String> zero) {
+    List<Field> fields = new ArrayList<>();
+    for (RecordComponent component : type.getRecordComponents()) {
+      fields.add(
+          component.getType().isRecord()
+              ? new Field(component, null, of(component.getType(), own, zero), false)
+              : new Field(
+                  component,
+                  Cell.of(component.getGenericType(), own),
+                  null,
+                  isNumber(component.getType()) && !zero.test(component.getName())));
+    }
+    return new RecordCells<>(type, fields);
+  }
+
+  private static boolean isNumber(Class<?> type) {
+    return type.isPrimitive() && type != boolean.class;
+  }
+
+  List<String> columns() {
+    return fields.stream().flatMap(Field::columns).toList();
+  }
+
+  List<String> texts(T thing) {
+    return textsOf(thing).toList();
+  }
+
+  private Stream<String> textsOf(@Nullable Object thing) {
+    return fields.stream().flatMap(field -> field.texts(thing));
+  }
+
+  /** What a row is called. */
+  String name(Map<String, String> texts) {
+    return Stream.of("name", "title", "id", "date")
+        .map(column -> texts.getOrDefault(column, ""))
+        .filter(text -> !text.isBlank())
+        .findFirst()
+        .map(SafeCell::plain)
+        .orElse("");
+  }
+
+  /**
+   * The thing of a row. One without an id is called after its name, so that the same row changes
+   * the same thing again: "Fog grey, matt" is {@code fog-grey-matt}.
+   */
+  T thing(Map<String, String> texts, Marks marks) {
+    Object[] values =
+        fields.stream()
+            .map(field -> field.name().equals("id") ? id(texts) : field.value(texts, marks))
+            .toArray();
+    return made(values);
+  }
+
+  /** The id of a row, its own or after its name. */
+  String id(Map<String, String> texts) {
+    String id = SafeCell.plain(texts.getOrDefault("id", "").trim());
+    return id.isEmpty() ? idOf(name(texts)) : id;
+  }
+
+  private static String idOf(String name) {
+    return name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
+  }
+
+  private T made(@Nullable Object[] values) {
+    try {
+      Class<?>[] types =
+          Arrays.stream(type.getRecordComponents())
+              .map(RecordComponent::getType)
+              .toArray(Class[]::new);
+      Constructor<T> canonical = type.getDeclaredConstructor(types);
+      return canonical.newInstance(values);
+    } catch (InvocationTargetException refused) {
+      if (refused.getCause() instanceof InvalidValue invalid) {
+        throw invalid;
+      }
+      throw new IllegalStateException(refused);
+    } catch (ReflectiveOperationException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+
+  private static @Nullable Object got(RecordComponent component, Object of) {
+    try {
+      return component.getAccessor().invoke(of);
+    } catch (ReflectiveOperationException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+}

@@ -1,0 +1,39 @@
+package emberyard.server.table;
+
+import emberyard.core.thing.Thing;
+import emberyard.core.workshop.Writing;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+
+/** How one kind of thing goes out as a table and comes in. */
+public interface ThingTable<T extends Thing> {
+  /** All of them as CSV. */
+  String write(List<T> things);
+
+  /** What the rows of a table are; see {@link Table#read}. */
+  Table.Rows<T> read(String table, Writing writing, Function<String, Optional<T>> here);
+
+  /** What would change in a thing: {@code "priceMinor 980 → 1050"}. */
+  List<String> changes(T before, T after);
+
+  /** The table of a kind whose rows are its things. */
+  static <T extends Thing> ThingTable<T> of(Table<T> table) {
+    return new ThingTable<>() {
+      @Override
+      public String write(List<T> things) {
+        return table.write(things);
+      }
+
+      @Override
+      public Table.Rows<T> read(String text, Writing writing, Function<String, Optional<T>> here) {
+        return table.read(text, writing, here);
+      }
+
+      @Override
+      public List<String> changes(T before, T after) {
+        return table.changes(before, after);
+      }
+    };
+  }
+}
