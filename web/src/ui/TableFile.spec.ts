@@ -80,7 +80,7 @@ describe('a table that is brought in', () => {
     const { wrapper, button, paste } = await open()
     await paste('name\nFog grey')
     answers = [async () => answer({ ...ROWS, kept: 2 })]
-    await button('Take in the 2 that can be read').trigger('click')
+    await button('Take in 2 that can be read').trigger('click')
     await flushPromises()
     expect(sent.at(-1)).toEqual({
       url: '/api/workshop/paints.csv?keep=READABLE',

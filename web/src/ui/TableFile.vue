@@ -97,7 +97,7 @@ async function keep() {
       own
       :lines="6"
       label="Rows, as they are in a spreadsheet or a CSV"
-      hint="The first line names the columns, in any order. What is left out stays as it is."
+      hint="The first line names the columns, in any order. What is left out stays as it is. Amounts stand under “price” in your currency, under “price minor” in its smallest unit."
       :problem="problem"
     />
     <p class="row">
@@ -140,7 +140,7 @@ async function keep() {
         :disabled="taken.length === 0"
         :label="
           refused.length
-            ? `Take in the ${taken.length} that can be read`
+            ? `Take in ${taken.length} that can be read`
             : `Take in ${count(taken.length, noun)}`
         "
         @click="keep"

@@ -24,7 +24,10 @@ import org.jspecify.annotations.Nullable;
  */
 public record Cell<T>(
     BiFunction<String, Marks, T> read, Function<T, String> write, @Nullable T blank) {
-  private static final Cell<Long> WHOLE = of(Cell::whole, String::valueOf, null);
+  private static final Cell<Long> WHOLE =
+      new Cell<>((text, marks) -> marks.whole(text), String::valueOf, null);
+  private static final Cell<Integer> COUNT =
+      new Cell<>((text, marks) -> Math.toIntExact(marks.whole(text)), String::valueOf, null);
   private static final Cell<Double> NUMBER =
       new Cell<>((text, marks) -> marks.number(text), Cell::exact, null);
   private static final Map<Type, Cell<?>> PLAIN =
@@ -38,9 +41,9 @@ public record Cell<T>(
           long.class,
           WHOLE.or(0L),
           int.class,
-          of(text -> Math.toIntExact(whole(text)), String::valueOf, 0),
+          COUNT.or(0),
           Integer.class,
-          of(text -> Math.toIntExact(whole(text)), String::valueOf, null),
+          COUNT,
           boolean.class,
           of(Cell::yesOrNo, value -> value ? "yes" : "no", false),
           LocalDate.class,
@@ -107,14 +110,6 @@ public record Cell<T>(
                                 .collect(Collectors.joining(", ")))));
   }
 
-  private static long whole(String text) {
-    try {
-      return CsvNumber.whole(text);
-    } catch (NumberFormatException unreadable) {
-      throw new InvalidValue("file", unreadable.getMessage());
-    }
-  }
-
   private static boolean yesOrNo(String text) {
     return switch (text.trim().toLowerCase(Locale.ROOT)) {
       case "yes", "true", "1", "x" -> true;
@@ -128,9 +123,9 @@ public record Cell<T>(
     return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString();
   }
 
-  /** The value of a text. */
-  @Nullable T value(String text, Marks marks) {
-    return text.isBlank() ? blank : read.apply(text, marks);
+  /** The value of a cell. */
+  @Nullable T value(CellText cell) {
+    return cell.blank() ? blank : read.apply(cell.text(), cell.marks());
   }
 
   /** The text of a value. */

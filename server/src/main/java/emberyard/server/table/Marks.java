@@ -2,6 +2,7 @@ package emberyard.server.table;
 
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Writing;
+import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.List;
@@ -17,6 +18,10 @@ public sealed interface Marks {
   /** A number, or an {@link InvalidValue} that says what would do. */
   double number(String text);
 
+  /** A number without decimals. */
+  long whole(String text);
+
+  /** A day. */
   LocalDate date(String text);
 
   /** Of a file apart by commas. */
@@ -25,6 +30,15 @@ public sealed interface Marks {
     public double number(String text) {
       try {
         return CsvNumber.read(text);
+      } catch (NumberFormatException unreadable) {
+        throw new InvalidValue("file", unreadable.getMessage());
+      }
+    }
+
+    @Override
+    public long whole(String text) {
+      try {
+        return CsvNumber.whole(text);
       } catch (NumberFormatException unreadable) {
         throw new InvalidValue("file", unreadable.getMessage());
       }
@@ -48,12 +62,22 @@ public sealed interface Marks {
 
     @Override
     public double number(String text) {
+      return PLAIN.number(plain(text));
+    }
+
+    @Override
+    public long whole(String text) {
+      return PLAIN.whole(plain(text));
+    }
+
+    /** The figure with a point and no marks between thousands; what is none stays. */
+    private String plain(String text) {
       Matcher figure = writing.figure().matcher(text.trim());
-      return PLAIN.number(
-          figure.matches()
-              ? figure.group(1).replaceAll("[^\\d+-]", "")
-                  + (figure.group(2) == null ? "" : "." + figure.group(2))
-              : text);
+      if (!figure.matches()) {
+        return text;
+      }
+      String decimals = figure.group(2) == null ? "" : "." + figure.group(2);
+      return figure.group(1).replaceAll("[^\\d+-]", "") + decimals;
     }
 
     @Override
@@ -72,6 +96,29 @@ public sealed interface Marks {
           "%04d-%02d-%02d"
               .formatted(
                   numbers.get(0), numbers.get(dayFirst ? 1 : 2), numbers.get(dayFirst ? 2 : 1)));
+    }
+  }
+
+  /** Of amounts in the currency itself: "11.50" is 1150 minor units. */
+  record OfAmount(Marks marks, int digits) implements Marks {
+    @Override
+    public double number(String text) {
+      return marks.number(text);
+    }
+
+    @Override
+    public long whole(String text) {
+      try {
+        return BigDecimal.valueOf(number(text)).movePointRight(digits).longValueExact();
+      } catch (ArithmeticException broken) {
+        throw new InvalidValue(
+            "file", "“%s” has more decimals than the money has".formatted(text.trim()));
+      }
+    }
+
+    @Override
+    public LocalDate date(String text) {
+      return marks.date(text);
     }
   }
 }

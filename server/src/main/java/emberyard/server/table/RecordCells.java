@@ -49,17 +49,18 @@ final class RecordCells<T> {
       return inner == null ? Stream.of(cell.text(value)) : inner.textsOf(value);
     }
 
-    @Nullable Object value(Map<String, String> texts, Marks marks) {
+    @Nullable Object value(Map<String, CellText> texts) {
       if (inner != null) {
-        boolean none = columns().allMatch(column -> texts.getOrDefault(column, "").isBlank());
-        return none ? null : inner.thing(texts, marks);
+        boolean none =
+            columns().allMatch(column -> texts.getOrDefault(column, CellText.EMPTY).blank());
+        return none ? null : inner.thing(texts);
       }
-      String text = texts.getOrDefault(name(), "");
-      if (needed && text.isBlank()) {
+      CellText text = texts.getOrDefault(name(), CellText.EMPTY);
+      if (needed && text.blank()) {
         throw new InvalidValue("file", name() + " is missing");
       }
       try {
-        return cell.value(text, marks);
+        return cell.value(text);
       } catch (InvalidValue unreadable) {
         throw new InvalidValue("file", name() + ": " + unreadable.getMessage());
       } catch (ArithmeticException tooLarge) {
@@ -100,12 +101,12 @@ final class RecordCells<T> {
   }
 
   /** What a row is called. */
-  String name(Map<String, String> texts) {
+  String name(Map<String, CellText> texts) {
     return Stream.of("name", "title", "id", "date")
-        .map(column -> texts.getOrDefault(column, ""))
-        .filter(text -> !text.isBlank())
+        .map(column -> texts.getOrDefault(column, CellText.EMPTY))
+        .filter(cell -> !cell.blank())
         .findFirst()
-        .map(SafeCell::plain)
+        .map(cell -> SafeCell.plain(cell.text()))
         .orElse("");
   }
 
@@ -113,17 +114,17 @@ final class RecordCells<T> {
    * The thing of a row. One without an id is called after its name, so that the same row changes
    * the same thing again: "Fog grey, matt" is {@code fog-grey-matt}.
    */
-  T thing(Map<String, String> texts, Marks marks) {
+  T thing(Map<String, CellText> texts) {
     Object[] values =
         fields.stream()
-            .map(field -> field.name().equals("id") ? id(texts) : field.value(texts, marks))
+            .map(field -> field.name().equals("id") ? id(texts) : field.value(texts))
             .toArray();
     return made(values);
   }
 
   /** The id of a row, its own or after its name. */
-  String id(Map<String, String> texts) {
-    String id = SafeCell.plain(texts.getOrDefault("id", "").trim());
+  String id(Map<String, CellText> texts) {
+    String id = SafeCell.plain(texts.getOrDefault("id", CellText.EMPTY).text().trim());
     return id.isEmpty() ? idOf(name(texts)) : id;
   }
 

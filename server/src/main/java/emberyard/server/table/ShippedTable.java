@@ -1,6 +1,5 @@
 package emberyard.server.table;
 
-import emberyard.core.workshop.Writing;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -13,7 +12,7 @@ public final class ShippedTable {
 
   /** All rows of a file of the program; one that can't be read is a fault of the program. */
   public static <T> List<T> read(Table<T> table, String resource) {
-    return table.read(text(resource), Writing.DEFAULT, id -> Optional.empty()).rows().stream()
+    return table.read(text(resource), TableStyle.SHIPPED, id -> Optional.empty()).rows().stream()
         .map(
             row ->
                 row.read()

@@ -1,7 +1,6 @@
 package emberyard.server.table;
 
 import emberyard.core.units.InvalidValue;
-import emberyard.core.workshop.Writing;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.util.List;
@@ -21,6 +20,8 @@ import org.apache.commons.csv.CSVRecord;
  * cells are empty.
  */
 public final class Table<T> {
+  private static final String MINOR = "Minor";
+
   private final RecordCells<T> cells;
 
   private Table(RecordCells<T> cells) {
@@ -89,49 +90,65 @@ public final class Table<T> {
    * @param here what a thing of this id has in columns that the table leaves out
    * @throws InvalidValue where no heading is known, or the text is no table
    */
-  public Rows<T> read(String table, Writing writing, Function<String, Optional<T>> here) {
+  public Rows<T> read(String table, TableStyle style, Function<String, Optional<T>> here) {
     TableText text = TableText.of(table);
-    Map<String, String> known = new TreeMap<>();
-    columns().forEach(column -> known.put(TableText.plain(column), column));
-    List<String> columns =
-        text.heads().stream().map(head -> known.getOrDefault(TableText.plain(head), "")).toList();
-    if (columns.stream().allMatch(String::isEmpty)) {
+    Map<String, Head> known = heads(text.marks(style.writing()), style.minorDigits());
+    List<Optional<Head>> heads =
+        text.heads().stream()
+            .map(head -> Optional.ofNullable(known.get(TableText.plain(head))))
+            .toList();
+    if (heads.stream().allMatch(Optional::isEmpty)) {
       throw new InvalidValue(
           "file",
           "The first line names the columns, in any order: " + String.join(", ", columns()));
     }
-    Marks marks = text.marks(writing);
     return new Rows<>(
-        text.rows().stream().map(row -> row(row, columns, marks, text.commas(), here)).toList(),
+        text.rows().stream().map(row -> row(row, heads, text.commas(), here)).toList(),
         text.heads().stream().filter(head -> !known.containsKey(TableText.plain(head))).toList());
+  }
+
+  /** A column as it stands in a table, and how its cells are written there. */
+  private record Head(String column, Marks marks) {}
+
+  /** An amount may stand in minor units under its own name, or as "price" in the currency. */
+  private Map<String, Head> heads(Marks marks, int minorDigits) {
+    Map<String, Head> known = new TreeMap<>();
+    for (String column : columns()) {
+      known.put(TableText.plain(column), new Head(column, marks));
+      if (column.endsWith(MINOR)) {
+        String name = column.substring(0, column.length() - MINOR.length());
+        known.put(TableText.plain(name), new Head(column, new Marks.OfAmount(marks, minorDigits)));
+      }
+    }
+    return known;
   }
 
   private TableRow<T> row(
       CSVRecord row,
-      List<String> columns,
-      Marks marks,
+      List<Optional<Head>> heads,
       boolean commas,
       Function<String, Optional<T>> here) {
     int line = (int) row.getRecordNumber();
-    Map<String, String> texts = new TreeMap<>();
-    for (int i = 0; i < Math.min(row.size(), columns.size()); i++) {
-      texts.put(columns.get(i), row.get(i));
+    Map<String, CellText> texts = new TreeMap<>();
+    for (int i = 0; i < Math.min(row.size(), heads.size()); i++) {
+      String text = row.get(i);
+      heads.get(i).ifPresent(head -> texts.put(head.column(), new CellText(text, head.marks())));
     }
     String name = cells.name(texts);
-    if (row.size() > columns.size() || commas && row.size() < columns.size()) {
+    if (row.size() > heads.size() || commas && row.size() < heads.size()) {
       return new TableRow<>(
-          line, name, null, "it has %d cells, not %d".formatted(row.size(), columns.size()));
+          line, name, null, "it has %d cells, not %d".formatted(row.size(), heads.size()));
     }
     here.apply(cells.id(texts))
         .ifPresent(
             before -> {
               List<String> own = texts(before);
               for (int i = 0; i < own.size(); i++) {
-                texts.putIfAbsent(columns().get(i), own.get(i));
+                texts.putIfAbsent(columns().get(i), CellText.exact(own.get(i)));
               }
             });
     try {
-      return new TableRow<>(line, name, cells.thing(texts, marks), null);
+      return new TableRow<>(line, name, cells.thing(texts), null);
     } catch (InvalidValue invalid) {
       return new TableRow<>(line, name, null, invalid.getMessage().replaceAll("\\.$", ""));
     }

@@ -1,7 +1,6 @@
 package emberyard.server.table;
 
 import emberyard.core.thing.Thing;
-import emberyard.core.workshop.Writing;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
@@ -12,7 +11,7 @@ public interface ThingTable<T extends Thing> {
   String write(List<T> things);
 
   /** What the rows of a table are; see {@link Table#read}. */
-  Table.Rows<T> read(String table, Writing writing, Function<String, Optional<T>> here);
+  Table.Rows<T> read(String table, TableStyle style, Function<String, Optional<T>> here);
 
   /** What would change in a thing: {@code "priceMinor 980 → 1050"}. */
   List<String> changes(T before, T after);
@@ -26,8 +25,8 @@ public interface ThingTable<T extends Thing> {
       }
 
       @Override
-      public Table.Rows<T> read(String text, Writing writing, Function<String, Optional<T>> here) {
-        return table.read(text, writing, here);
+      public Table.Rows<T> read(String text, TableStyle style, Function<String, Optional<T>> here) {
+        return table.read(text, style, here);
       }
 
       @Override

@@ -2,10 +2,10 @@ package emberyard.server.workshop;
 
 import emberyard.core.workshop.AirDay;
 import emberyard.core.workshop.RoomClimate;
-import emberyard.core.workshop.Writing;
 import emberyard.server.table.Cell;
 import emberyard.server.table.Table;
 import emberyard.server.table.TableRow;
+import emberyard.server.table.TableStyle;
 import emberyard.server.table.ThingTable;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -64,8 +64,8 @@ final class AirTable implements ThingTable<AirDay> {
 
   @Override
   public Table.Rows<AirDay> read(
-      String table, Writing writing, Function<String, Optional<AirDay>> here) {
-    Table.Rows<AirReading> readings = READINGS.read(table, writing, id -> Optional.empty());
+      String table, TableStyle style, Function<String, Optional<AirDay>> here) {
+    Table.Rows<AirReading> readings = READINGS.read(table, style, id -> Optional.empty());
     Map<LocalDate, List<TableRow<AirReading>>> days = new TreeMap<>();
     List<TableRow<AirDay>> rows = new ArrayList<>();
     for (TableRow<AirReading> row : readings.rows()) {

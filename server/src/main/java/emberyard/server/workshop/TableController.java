@@ -12,6 +12,7 @@ import emberyard.server.store.MissingThing;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.table.TableRow;
+import emberyard.server.table.TableStyle;
 import emberyard.server.table.ThingTable;
 import emberyard.server.yard.YardReader;
 import java.util.List;
@@ -157,7 +158,7 @@ class TableController {
       Things things) {
     ThingTable<T> table = (ThingTable<T>) TABLES.get(kind);
     Function<String, Optional<T>> here = id -> things.find((Class<T>) kind.type(), id);
-    var read = table.read(text, yard.read().book().workshop().writing(), here);
+    var read = table.read(text, TableStyle.of(yard.read().book().workshop()), here);
     if (keep == Keep.ALL) {
       allOrNone(read.rows());
     }

@@ -31,17 +31,18 @@ class TableTest {
 
   private static final Table<Sample> SAMPLES =
       Table.of(Sample.class, Map.of(), number -> number.equals("onHand"));
-  private static final Writing COMMA =
-      new Writing(
-          Writing.Decimal.COMMA,
-          Writing.Group.POINT,
-          Writing.Clock.HOURS_24,
-          Writing.Dates.DAY_FIRST);
+  private static final TableStyle COMMA = style(Writing.Dates.DAY_FIRST);
+
+  private static TableStyle style(Writing.Dates dates) {
+    return new TableStyle(
+        new Writing(Writing.Decimal.COMMA, Writing.Group.POINT, Writing.Clock.HOURS_24, dates), 2);
+  }
+
   private static final Sample OAK =
       new Sample("oak", "Oak", 3.5, 4, true, LocalDate.parse("2026-03-09"));
 
   private static Table.Rows<Sample> read(String text) {
-    return SAMPLES.read(text, Writing.DEFAULT, id -> Optional.empty());
+    return SAMPLES.read(text, TableStyle.SHIPPED, id -> Optional.empty());
   }
 
   private static Sample one(Table.Rows<Sample> rows) {
@@ -64,7 +65,7 @@ class TableTest {
   @Test
   void whatATableLeavesOutStaysAsItIs() {
     Table.Rows<Sample> rows =
-        SAMPLES.read("id,widthMm\noak,4", Writing.DEFAULT, id -> Optional.of(OAK));
+        SAMPLES.read("id,widthMm\noak,4", TableStyle.SHIPPED, id -> Optional.of(OAK));
     assertEquals(new Sample("oak", "Oak", 4, 4, true, OAK.boughtOn()), one(rows));
     assertEquals(List.of("widthMm 3.5 → 4"), SAMPLES.changes(OAK, one(rows)));
   }
@@ -92,9 +93,7 @@ class TableTest {
   }
 
   private static Table.Rows<Sample> monthFirst(String pasted) {
-    Writing months =
-        new Writing(COMMA.decimal(), COMMA.group(), COMMA.clock(), Writing.Dates.MONTH_FIRST);
-    return SAMPLES.read(pasted, months, id -> Optional.empty());
+    return SAMPLES.read(pasted, style(Writing.Dates.MONTH_FIRST), id -> Optional.empty());
   }
 
   @ParameterizedTest
@@ -112,6 +111,41 @@ class TableTest {
     assertEquals(
         number,
         one(SAMPLES.read("name;widthMm\nOak;" + cell, COMMA, id -> Optional.empty())).widthMm());
+  }
+
+  /**
+   * 2.865 mm is no 2,865 mm because a spreadsheet with points between thousands came without it.
+   */
+  @Test
+  void whatATableLeavesOutIsNotReadWithTheMarksOfTheTable() {
+    Sample thin = new Sample("oak", "Oak", 2.865, 4, true, null);
+    Table.Rows<Sample> rows =
+        SAMPLES.read("id\tonHand\noak\t1.200", COMMA, id -> Optional.of(thin));
+    assertEquals(new Sample("oak", "Oak", 2.865, 1200, true, null), one(rows));
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "price per metre      | 11,5     | 1150",
+        "Price per metre      | 1.234,50 | 123450",
+        "pricePerMetreMinor   | 1150     | 1150",
+        "price per metre      | 11,505   | -1",
+      })
+  void anAmountStandsInTheCurrencyOrInMinorUnits(String head, String cell, long minor) {
+    FilmProduct film =
+        new FilmProduct("f", "Film", "#112233", FilmProduct.Gloss.MATT, 300, 0, "q", 0);
+    Table<FilmProduct> table = Table.of(FilmProduct.class, Map.of(), number -> false);
+    long read =
+        table
+            .read("id\t%s\nf\t%s".formatted(head, cell), COMMA, id -> Optional.of(film))
+            .rows()
+            .get(0)
+            .read()
+            .map(FilmProduct::pricePerMetreMinor)
+            .orElse(-1L);
+    assertEquals(minor, read);
   }
 
   @ParameterizedTest
