@@ -3056,7 +3056,6 @@ export interface components {
             /** Format: double */
             hardwareMassKg: number;
             interview: components["schemas"]["Interview"];
-            lightLoad: components["schemas"]["LightLoad"];
             make: components["schemas"]["MakePicture"];
             needs: components["schemas"]["NeedLine"][];
             next: components["schemas"]["TaskPicture"][];
@@ -3828,6 +3827,10 @@ export interface components {
         Fed: {
             lines: components["schemas"]["FedLine"][];
             power: components["schemas"]["Power"];
+            /** Format: double */
+            volt12Watts: number;
+            /** Format: double */
+            volt5Watts: number;
         };
         FedLine: {
             asks: components["schemas"]["FedShare"][];
@@ -3835,6 +3838,10 @@ export interface components {
             label: string;
             note: string;
             offers: components["schemas"]["FedShare"][];
+            /** Format: double */
+            plugs: number;
+            /** Format: double */
+            sockets: number;
             /** Format: double */
             there: number;
             unit: string;
@@ -4566,28 +4573,6 @@ export interface components {
              * @description Beside day on white
              */
             strength?: number | null;
-        };
-        LightLoad: {
-            /** Format: int32 */
-            displayPortThere: number;
-            /** Format: int32 */
-            displayPortWanted: number;
-            /** Format: int32 */
-            hdmiThere: number;
-            /** Format: int32 */
-            hdmiWanted: number;
-            /** Format: int32 */
-            headersThere: number;
-            /** Format: int32 */
-            headersWanted: number;
-            /** Format: int32 */
-            typeCThere: number;
-            /** Format: int32 */
-            typeCWanted: number;
-            /** Format: double */
-            volt12Watts: number;
-            /** Format: double */
-            volt5Watts: number;
         };
         LightQuestion: {
             /**

@@ -4,6 +4,7 @@ import type { FedLine } from '../api/types'
 import LoadStrip from '../light/LoadStrip.vue'
 import { useBuild } from '../store/build'
 import WhyButton from '../ui/WhyButton.vue'
+import { pieces, who } from './fedWords'
 
 /** Needs of power, plugs and headers, each laid against what is there. */
 const builds = useBuild()
@@ -22,22 +23,6 @@ const groups = computed(() => {
     of('Ports, slots and outputs', (line) => !lead(line) && !header(line)),
   ].filter((group) => group.lines.length)
 })
-const pieces = (line: FedLine) =>
-  line.asks.map((ask, index) => ({
-    name: ask.name,
-    value: ask.value,
-    kind: ask.name === 'reserve' ? 'rope' : index % 2 ? 'slate' : 'soot',
-  }))
-const who = (line: FedLine) => {
-  const names = (shares: FedLine['asks']) => shares.map((share) => share.name).join(', ')
-  return [
-    line.asks.length ? `for ${names(line.asks)}` : '',
-    line.offers.length ? `from ${names(line.offers)}` : '',
-    line.note,
-  ]
-    .filter(Boolean)
-    .join('; ')
-}
 </script>
 
 <template>

@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { LightStrip, Screen } from '../api/types'
 import StageFrame from '../build/StageFrame.vue'
+import { pieces, who } from '../fit/fedWords'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import ThingFields from '../ui/ThingFields.vue'
@@ -12,13 +13,14 @@ import LoadStrip from './LoadStrip.vue'
 const builds = useBuild()
 const workshop = useWorkshop()
 const build = computed(() => builds.build!)
-const load = computed(() => builds.view!.lightLoad)
-/** The one sum of watts, as Fit reckons it. */
-const power = computed(() => builds.view!.fit.fed.power)
+/** The one sum of watts, plugs and headers, as Fit reckons it. */
+const fed = computed(() => builds.view!.fit.fed)
+const power = computed(() => fed.value.power)
 const hardware = computed(() => {
   const { hungryPeakWatts, restTypicalWatts } = power.value
-  return hungryPeakWatts + restTypicalWatts - load.value.volt5Watts - load.value.volt12Watts
+  return hungryPeakWatts + restTypicalWatts - fed.value.volt5Watts - fed.value.volt12Watts
 })
+const plugs = computed(() => fed.value.lines.filter((line) => /^(output-|LIGHT_)/.test(line.key)))
 const INPUTS = [
   { value: 'HDMI', label: 'HDMI' },
   { value: 'DISPLAY_PORT', label: 'DisplayPort' },
@@ -92,18 +94,6 @@ function addStrip() {
   } satisfies Omit<LightStrip, 'id'>)
 }
 const leds = (s: LightStrip) => Math.floor((s.lengthMm / 1000) * s.ledsPerMetre + 1e-9)
-const outputs = computed(() =>
-  [
-    { name: 'HDMI', wanted: load.value.hdmiWanted, there: load.value.hdmiThere },
-    {
-      name: 'DisplayPort',
-      wanted: load.value.displayPortWanted,
-      there: load.value.displayPortThere,
-    },
-    { name: 'type-C', wanted: load.value.typeCWanted, there: load.value.typeCThere },
-    { name: 'light headers', wanted: load.value.headersWanted, there: load.value.headersThere },
-  ].filter((line) => line.wanted + line.there > 0),
-)
 </script>
 
 <template>
@@ -124,20 +114,21 @@ const outputs = computed(() =>
         :there="power.supplyWatts"
         :pieces="[
           { name: 'hardware', value: hardware, kind: 'soot' },
-          { name: '5 V', value: load.volt5Watts, kind: 'glow' },
-          { name: '12 V', value: load.volt12Watts, kind: 'rope' },
+          { name: '5 V', value: fed.volt5Watts, kind: 'glow' },
+          { name: '12 V', value: fed.volt12Watts, kind: 'rope' },
         ]"
         :wanted="power.wantedWatts"
         note="wanted: peak of processor and graphics, the rest as usual, × 1.25"
       />
       <LoadStrip
-        v-for="line in outputs"
-        :key="line.name"
-        :label="line.name"
-        unit=""
+        v-for="line in plugs"
+        :key="line.key"
+        :label="line.label"
+        :unit="line.unit"
         :there="line.there"
-        :pieces="[{ name: 'used', value: line.wanted, kind: 'glow' }]"
         :wanted="line.wanted"
+        :pieces="pieces(line)"
+        :note="who(line)"
       />
     </section>
     <section v-if="build.screens.length">

@@ -26,6 +26,9 @@ public record LightStrip(
     long pricePerMetreMinor,
     String supplierId)
     implements DesignThing {
+  /** Most a light header of a board carries. */
+  public static final double HEADER_AMPS = 3;
+
   public LightStrip {
     Require.text("id", id);
     Require.text("name", name);
@@ -45,6 +48,16 @@ public record LightStrip(
     BOARD_HEADER,
     /** Straight from the supply's leads. */
     SUPPLY_LEAD
+  }
+
+  /** Whether current and data come from a light header. */
+  public boolean onHeader() {
+    return feed == Feed.BOARD_HEADER;
+  }
+
+  /** What it draws at full white, W. */
+  public double watts() {
+    return amps() * rail.volts();
   }
 
   /** Whole LEDs: it is cut between two. */

@@ -19,9 +19,11 @@ import java.util.function.ToDoubleFunction;
  * What a build draws and plugs in, against what is there.
  *
  * @param power watts
+ * @param volt5Watts of it screens and strips on 5 V
+ * @param volt12Watts of it screens and strips on 12 V
  * @param lines one per kind of plug that anybody asks for or offers
  */
-public record Fed(Power power, List<FedLine> lines) {
+public record Fed(Power power, double volt5Watts, double volt12Watts, List<FedLine> lines) {
 
   static Fed of(Build build) {
     return of(build.components(), build.screens(), build.strips());
@@ -42,10 +44,9 @@ public record Fed(Power power, List<FedLine> lines) {
       List<Screen> screens,
       List<LightStrip> strips,
       double otherWatts) {
-    double lights =
-        otherWatts
-            + screens.stream().mapToDouble(Screen::watts).sum()
-            + strips.stream().mapToDouble(s -> s.amps() * s.rail().volts()).sum();
+    double volt5 = watts(Rail.V5, screens, strips);
+    double volt12 = watts(Rail.V12, screens, strips);
+    double lights = otherWatts + volt5 + volt12;
     Power power = Power.of(components, lights);
     List<FedLine> lines = new ArrayList<>();
     lines.add(watts(components, lights, power));
@@ -58,7 +59,12 @@ public record Fed(Power power, List<FedLine> lines) {
     }
     lights(components, strips, lines);
     outputs(components, screens, lines);
-    return new Fed(power, List.copyOf(lines));
+    return new Fed(power, volt5, volt12, List.copyOf(lines));
+  }
+
+  private static double watts(Rail rail, List<Screen> screens, List<LightStrip> strips) {
+    return screens.stream().filter(s -> s.rail() == rail).mapToDouble(Screen::watts).sum()
+        + strips.stream().filter(s -> s.rail() == rail).mapToDouble(LightStrip::watts).sum();
   }
 
   private static FedLine watts(List<Component> components, double rest, Power power) {
@@ -77,6 +83,8 @@ public record Fed(Power power, List<FedLine> lines) {
         "W",
         power.wantedWatts(),
         power.supplyWatts(),
+        0,
+        0,
         asks,
         shares(components, c -> c.supplyWatts() * c.quantity()),
         "%s; for an instant %.0f W of %.0f W"
@@ -129,38 +137,57 @@ public record Fed(Power power, List<FedLine> lines) {
     if (plugs == 0 && sockets == 0) {
       return;
     }
-    String note =
-        "%.0f plug%s on %.0f header%s%s"
-            .formatted(
-                plugs,
-                plugs == 1 ? "" : "s",
-                sockets,
-                sockets == 1 ? "" : "s",
-                plugs > sockets && sockets > 0 ? ": needs a splitter, currents add up" : "");
-    lines.add(line(kind.name(), words(kind) + "s", "A", asks, offers, note));
+    lines.add(amps(kind, asks, offers, plugs, sockets, ""));
+  }
+
+  /** Currents that headers carry, and how many plugs share them. */
+  private static FedLine amps(
+      PortKind kind,
+      List<FedShare> asks,
+      List<FedShare> offers,
+      double plugs,
+      double sockets,
+      String more) {
+    FedLine line =
+        new FedLine(
+            kind.name(),
+            words(kind) + "s",
+            "A",
+            sum(asks),
+            Math.max(0, sum(offers)),
+            plugs,
+            sockets,
+            asks,
+            offers,
+            "");
+    String splitter = sockets > 0 && !line.plugged() ? ": needs a splitter, currents add up" : "";
+    return line.saying(line.plugWords() + splitter + more);
   }
 
   private static void lights(
       List<Component> components, List<LightStrip> strips, List<FedLine> lines) {
     for (Rail rail : Rail.values()) {
       PortKind kind = rail == Rail.V5 ? PortKind.LIGHT_5V : PortKind.LIGHT_12V;
+      List<LightStrip> hung =
+          strips.stream().filter(s -> s.rail() == rail && s.onHeader()).toList();
       List<FedShare> asks = new ArrayList<>();
-      for (LightStrip strip : strips) {
-        if (strip.rail() == rail && strip.feed() == LightStrip.Feed.BOARD_HEADER) {
-          asks.add(new FedShare(strip.id(), strip.name(), strip.amps()));
-        }
-      }
+      hung.forEach(strip -> asks.add(new FedShare(strip.id(), strip.name(), strip.amps())));
       asks.addAll(shares(components, c -> asked(c, kind, p -> p.count() * amps(p, 0))));
+      double plugs = hung.size() + sum(shares(components, c -> asked(c, kind, Port::count)));
+      List<FedShare> sockets = shares(components, c -> lightHeaders(c, kind) * c.quantity());
       List<FedShare> offers =
-          new ArrayList<>(
-              shares(components, c -> offered(c, kind, p -> p.count() * amps(p, kind.amps()))));
-      if (offers.isEmpty() && rail == Rail.V5) {
-        offers.addAll(shares(components, c -> c.lightHeaders() * kind.amps() * c.quantity()));
-      }
-      if (!asks.isEmpty() || !offers.isEmpty()) {
-        lines.add(line(kind.name(), words(kind) + "s", "A", asks, offers, "at full white"));
+          shares(components, c -> lightHeaders(c, kind) * kind.amps() * c.quantity());
+      if (plugs > 0 || !offers.isEmpty()) {
+        lines.add(amps(kind, asks, offers, plugs, sum(sockets), ", at full white"));
       }
     }
+  }
+
+  /** As the ports say; a component that names no ports has headers of 5 V. */
+  private static double lightHeaders(Component c, PortKind kind) {
+    return c.electric() != null
+        ? sum(c.electric().offers(), kind, Port::count)
+        : kind == PortKind.LIGHT_5V ? c.lightHeaders() : 0;
   }
 
   private static void outputs(
@@ -224,7 +251,9 @@ public record Fed(Power power, List<FedLine> lines) {
       List<FedShare> asks,
       List<FedShare> offers,
       String note) {
-    return new FedLine(key, label, unit, sum(asks), Math.max(0, sum(offers)), asks, offers, note);
+    double wanted = sum(asks);
+    double there = Math.max(0, sum(offers));
+    return new FedLine(key, label, unit, wanted, there, wanted, there, asks, offers, note);
   }
 
   private static String words(PortKind kind) {

@@ -166,6 +166,7 @@ public final class FitWork {
       all.addAll(SpaceFindings.of(build, space, book, fed.power().wantedWatts()));
     }
     all.addAll(FedFindings.of(build, fed, book));
+    all.addAll(LightPlugFindings.of(build, fed));
     all.addAll(CooledFindings.of(build, cooled));
     all.addAll(AiredFindings.of(build, aired, fed));
     all.addAll(StandsFindings.of(build, stands));

@@ -20,11 +20,11 @@ import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What screens and lights ask for: their needs, fitting, watts, current and picture outputs. */
+/**
+ * What screens and lights ask for: their needs, fitting, and what a header carries. What they plug
+ * into is reckoned with all other plugs, in fit.
+ */
 public final class LightWork {
-  /** Most a light header carries. */
-  public static final double HEADER_AMPS = 3;
-
   private LightWork() {}
 
   /**
@@ -114,22 +114,19 @@ public final class LightWork {
 
   private static List<Finding> findings(Build build) {
     List<Finding> findings = new ArrayList<>();
-    LightLoad load = LightLoad.of(build);
     build.strips().forEach(strip -> header(strip, findings));
-    outputs(findings, "HDMI", load.hdmiWanted(), load.hdmiThere());
-    outputs(findings, "DisplayPort", load.displayPortWanted(), load.displayPortThere());
-    outputs(findings, "type-C", load.typeCWanted(), load.typeCThere());
-    headers(load, findings);
     return findings;
   }
 
   private static void header(LightStrip strip, List<Finding> findings) {
     double amps = strip.amps();
-    if (!LightLoad.onHeader(strip) || amps <= HEADER_AMPS) {
+    if (!strip.onHeader() || amps <= LightStrip.HEADER_AMPS) {
       return;
     }
     double fits =
-        Math.floor(HEADER_AMPS * 1000 / strip.milliampsPerLed()) / strip.ledsPerMetre() * 1000;
+        Math.floor(LightStrip.HEADER_AMPS * 1000 / strip.milliampsPerLed())
+            / strip.ledsPerMetre()
+            * 1000;
     findings.add(
         Finding.of(
                 Severity.STOP,
@@ -148,39 +145,5 @@ public final class LightWork {
                 new Remedy(
                     "Shorten it to " + Figures.mm(Math.floor(fits)),
                     new Remedy.Change("strips", strip.id(), "lengthMm", Math.floor(fits)))));
-  }
-
-  private static void outputs(List<Finding> findings, String plug, int wanted, int there) {
-    if (wanted <= there) {
-      return;
-    }
-    int missing = wanted - there;
-    findings.add(
-        Finding.of(
-                Severity.RISK,
-                "light",
-                "light/outputs/" + plug,
-                "%d %s output%s missing".formatted(missing, plug, missing == 1 ? "" : "s"),
-                "Screens want %d, the chosen hardware has %d.".formatted(wanted, there),
-                "A screen without an output stays dark.")
-            .with(
-                Remedy.byHand("Choose hardware with another " + plug + " output"),
-                Remedy.byHand("Use a screen with another input, or an active adapter")));
-  }
-
-  private static void headers(LightLoad load, List<Finding> findings) {
-    if (load.headersWanted() <= load.headersThere()) {
-      return;
-    }
-    findings.add(
-        Finding.of(
-                Severity.RISK,
-                "light",
-                "light/headers",
-                "%d strips on headers, %d there"
-                    .formatted(load.headersWanted(), load.headersThere()),
-                "Counted over all components of the build.",
-                "A strip without a header has neither current nor data.")
-            .with(Remedy.byHand("Add a light controller"), Remedy.byHand("Use a supply lead")));
   }
 }

@@ -11,7 +11,6 @@ import emberyard.core.finish.FinishPicture;
 import emberyard.core.finish.SchemePlan;
 import emberyard.core.finish.Treated;
 import emberyard.core.fit.FitPicture;
-import emberyard.core.light.LightLoad;
 import emberyard.core.make.MadePart;
 import emberyard.core.make.MakePicture;
 import emberyard.core.money.Budget;
@@ -39,7 +38,6 @@ public record BuildPicture(
     MakePicture make,
     List<SchemePlan> schemes,
     List<Treated> treated,
-    LightLoad lightLoad,
     FitPicture fit,
     double hardwareMassKg,
     List<TaskPicture> tasks,

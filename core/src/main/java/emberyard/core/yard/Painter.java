@@ -14,7 +14,6 @@ import emberyard.core.finding.Severity;
 import emberyard.core.finish.StepTime;
 import emberyard.core.finish.WindowChecks;
 import emberyard.core.fit.FitWork;
-import emberyard.core.light.LightLoad;
 import emberyard.core.money.Budget;
 import emberyard.core.money.Labour;
 import emberyard.core.plan.PlannedStep;
@@ -112,7 +111,6 @@ final class Painter {
         record.derived().make(),
         record.derived().schemes(),
         record.derived().treated(),
-        LightLoad.of(build),
         record.derived().fit(),
         FitWork.hardwareMassKg(build),
         tasks,

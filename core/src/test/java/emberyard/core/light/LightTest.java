@@ -3,6 +3,7 @@ package emberyard.core.light;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import emberyard.core.build.LightStrip;
 import emberyard.core.build.Screen;
 import emberyard.core.finding.Finding;
 import emberyard.core.yard.BuildPicture;
@@ -24,7 +25,7 @@ class LightTest {
     Finding finding = header(strip);
     assertEquals("Beam draws 3.2 A; a header gives 3.0 A", finding.title());
     double fits = finding.remedies().get(1).change().value();
-    assertTrue(Samples.strip(fits).amps() <= LightWork.HEADER_AMPS);
+    assertTrue(Samples.strip(fits).amps() <= LightStrip.HEADER_AMPS);
   }
 
   @Test
@@ -41,11 +42,11 @@ class LightTest {
     assertTrue(titles.contains("No supply chosen yet; 158 W wanted"), titles.toString());
   }
 
-  private static Finding header(emberyard.core.build.LightStrip strip) {
+  private static Finding header(LightStrip strip) {
     var b = Samples.build();
     var build =
         emberyard.core.build.Build.begun(b.brief(), b.concept())
-            .with(emberyard.core.build.LightStrip.class, List.of(strip));
+            .with(LightStrip.class, List.of(strip));
     return LightWork.derive(build, Samples.book(), List.of()).findings().get(0);
   }
 }

@@ -12,7 +12,6 @@ import emberyard.core.finding.Severity;
 import emberyard.core.finish.FinishPicture;
 import emberyard.core.fit.FitPicture;
 import emberyard.core.kind.ThingKind;
-import emberyard.core.light.LightLoad;
 import emberyard.core.make.MadePart;
 import emberyard.core.make.MakePicture;
 import emberyard.core.money.Budget;
@@ -117,7 +116,6 @@ class YardController {
       List<MadePart> parts,
       MakePicture make,
       FinishPicture finish,
-      LightLoad lightLoad,
       FitPicture fit,
       double hardwareMassKg,
       List<TaskPicture> tasks,
@@ -190,7 +188,6 @@ class YardController {
         picture.parts(),
         picture.make(),
         picture.finish(reading.book()),
-        picture.lightLoad(),
         picture.fit(),
         picture.hardwareMassKg(),
         picture.tasks(),

@@ -1,0 +1,133 @@
+package emberyard.core.fit;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import emberyard.core.build.Component;
+import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Electric;
+import emberyard.core.build.LightStrip;
+import emberyard.core.build.Port;
+import emberyard.core.build.PortKind;
+import emberyard.core.build.Rail;
+import emberyard.core.build.Screen;
+import emberyard.core.finding.Finding;
+import emberyard.core.yard.Samples;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** What screens and lights plug into, in the one sum that Fit and Light both show. */
+class LightPlugTest extends Proof {
+  private final List<LightStrip> strips = new ArrayList<>();
+
+  private static LightStrip strip(String id, Rail rail, double lengthMm) {
+    return new LightStrip(
+        id,
+        "Strip " + id,
+        lengthMm,
+        60,
+        rail,
+        rail == Rail.V5 ? 60 : 20,
+        LightStrip.Feed.BOARD_HEADER,
+        "#FFFFFF",
+        0,
+        "");
+  }
+
+  private static Component board(Port... offers) {
+    return part("b", ComponentKind.BOARD, 30, 0)
+        .with(new Electric(null, null, List.of(), List.of(offers), List.of(), true, null));
+  }
+
+  private Fed fed() {
+    return Fed.of(components, List.of(), strips);
+  }
+
+  private Optional<Finding> headers() {
+    return LightPlugFindings.of(Samples.build().with(LightStrip.class, strips), fed()).stream()
+        .filter(finding -> finding.key().equals("light/headers"))
+        .findFirst();
+  }
+
+  @Test
+  void twoStripsOnOneHeaderShareItsCurrent() {
+    components.add(board(Port.of(PortKind.LIGHT_5V, 1)));
+    strips.add(strip("1", Rail.V5, 400));
+    assertTrue(headers().isEmpty(), "1.44 A on one header");
+    strips.add(strip("2", Rail.V5, 600));
+    Finding two = headers().orElseThrow();
+    assertEquals("2 plugs on 1 header of 5 V", two.title());
+    assertEquals("They draw 3.6 A at full white, the headers give 3 A.", two.detail());
+  }
+
+  /** A 12 V strip does not plug into a header of 5 V, though the board has two headers. */
+  @Test
+  void aStripOfTheOtherVoltageHasNoHeader() {
+    components.add(board(Port.of(PortKind.LIGHT_5V, 2)));
+    strips.add(strip("1", Rail.V12, 400));
+    assertEquals("1 plug on 0 headers of 12 V", headers().orElseThrow().title());
+  }
+
+  /** Fans with lights of their own want headers as strips do. */
+  @Test
+  void litFansCountAmongTheLights() {
+    components.add(board(Port.of(PortKind.LIGHT_5V, 1)));
+    components.add(
+        part("f", ComponentKind.FAN, 2, 0)
+            .times(3)
+            .with(
+                new Electric(
+                    null,
+                    null,
+                    List.of(new Port(PortKind.LIGHT_5V, 1, null, 0.4)),
+                    List.of(),
+                    List.of(),
+                    false,
+                    null)));
+    assertEquals("3 plugs on 1 header of 5 V", headers().orElseThrow().title());
+  }
+
+  /** One strip that alone is too much has a finding of its own, at the strip. */
+  @Test
+  void aStripThatAloneIsTooMuchIsSaidOnce() {
+    components.add(board(Port.of(PortKind.LIGHT_5V, 1)));
+    strips.add(strip("1", Rail.V5, 900));
+    assertTrue(headers().isEmpty());
+  }
+
+  /** What a supply lead feeds wants no header; all of it wants watts. */
+  @Test
+  void wattsOfScreensAndLightsAreOneSumWhateverTheirOrder() {
+    Random random = new Random(3);
+    for (int round = 0; round < 200; round++) {
+      strips.clear();
+      List<Screen> screens = new ArrayList<>();
+      double watts = 0;
+      for (int i = 0; i < random.nextInt(6); i++) {
+        LightStrip strip =
+            strip("s" + i, Rail.values()[random.nextInt(2)], 50 + random.nextInt(900));
+        strips.add(strip);
+        // 60 LEDs a metre of 60 mA at 5 V, or of 20 mA at 12 V
+        watts +=
+            Math.floor(strip.lengthMm() * 60 / 1000 + 1e-9)
+                * (strip.rail() == Rail.V5 ? 0.06 * 5 : 0.02 * 12);
+      }
+      for (int i = 0; i < random.nextInt(4); i++) {
+        Rail rail = Rail.values()[random.nextInt(2)];
+        double draws = random.nextInt(40);
+        screens.add(
+            new Screen("d" + i, "D", 100, 60, 800, 480, Screen.Input.HDMI, draws, rail, 0, ""));
+        watts += draws;
+      }
+      Fed fed = Fed.of(List.of(), screens, strips);
+      assertEquals(watts, fed.volt5Watts() + fed.volt12Watts(), 1e-6);
+      assertEquals(1.25 * watts, fed.power().wantedWatts(), 1e-6);
+      Collections.shuffle(strips, random);
+      assertEquals(fed.volt5Watts(), Fed.of(List.of(), screens, strips).volt5Watts(), 1e-9);
+    }
+  }
+}
