@@ -3590,6 +3590,14 @@ export interface components {
             /** @description #RRGGBB, or {l, a, b} in CIELAB D65 */
             b: string;
         };
+        Display: {
+            /** @enum {string} */
+            input: "HDMI" | "DISPLAY_PORT" | "TYPE_C";
+            /** Format: int32 */
+            pixelsHigh: number;
+            /** Format: int32 */
+            pixelsWide: number;
+        };
         Distance: {
             /** Format: double */
             medianMm: number;
@@ -4020,6 +4028,7 @@ export interface components {
         HardwareProduct: {
             attributes: string;
             body?: components["schemas"]["Body"] | null;
+            display?: components["schemas"]["Display"] | null;
             /** Format: int32 */
             displayPortOutputs: number;
             electric?: components["schemas"]["Electric"] | null;
@@ -5159,6 +5168,8 @@ export interface components {
             dryFilmUm: number;
             /** Format: int32 */
             flashMinutes: number;
+            /** @enum {string} */
+            gloss: "MATT" | "SATIN" | "GLOSS";
             /** Format: double */
             handleHours: number;
             /** Format: double */

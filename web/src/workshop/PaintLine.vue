@@ -28,6 +28,7 @@ const FIRST = computed(() => [
 const ALL = [
   'kind',
   'base',
+  'gloss',
   { field: 'dryFilmUm', label: 'Dry film a coat' },
   { field: 'solids', label: 'Solids by volume' },
   'transfer',

@@ -10,6 +10,7 @@ import emberyard.core.build.Why;
 import emberyard.core.finding.Caution;
 import emberyard.core.units.Figures;
 import emberyard.core.workshop.PaintKind;
+import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.StepTimes;
 import java.util.ArrayList;
 import java.util.List;
@@ -228,7 +229,8 @@ final class FinishChain {
       then(handle.behind(mended));
     }
     then(cure(name, last, cure).behind(mended));
-    if (last.paint().kind() == PaintKind.CLEAR && last.paint().name().contains("gloss")) {
+    if (last.paint().kind() == PaintKind.CLEAR
+        && last.paint().gloss() == PaintProduct.Shine.GLOSS) {
       then(
           step(
                   "polish",

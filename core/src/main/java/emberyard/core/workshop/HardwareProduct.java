@@ -6,6 +6,7 @@ import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Counting;
 import emberyard.core.build.Electric;
 import emberyard.core.build.Fitted;
+import emberyard.core.build.Screen;
 import emberyard.core.build.Source;
 import emberyard.core.build.Thermal;
 import emberyard.core.thing.Thing;
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param supplyWatts what it gives as a supply, 0 otherwise
  * @param attributes anything else worth knowing, in words
  * @param body the space it takes, null where it takes none of its own
+ * @param display of a screen, null where nobody said
  */
 public record HardwareProduct(
     String id,
@@ -39,8 +41,24 @@ public record HardwareProduct(
     String attributes,
     @Nullable Body body,
     @Nullable Electric electric,
-    @Nullable Thermal thermal)
+    @Nullable Thermal thermal,
+    @Nullable Display display)
     implements Thing {
+  /**
+   * The picture of a screen.
+   *
+   * @param pixelsWide 1 to 16,000
+   * @param pixelsHigh 1 to 16,000
+   * @param input what it wants its picture from
+   */
+  public record Display(int pixelsWide, int pixelsHigh, Screen.Input input) {
+    public Display {
+      Require.between("pixelsWide", pixelsWide, 1, 16_000, "pixels");
+      Require.between("pixelsHigh", pixelsHigh, 1, 16_000, "pixels");
+      Require.given("input", input);
+    }
+  }
+
   public HardwareProduct {
     Require.text("id", id);
     Require.given("kind", kind);

@@ -4,6 +4,7 @@ import emberyard.core.colour.Colour;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.LocalDate;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param valuesFrom where its values come from: "generic", a data sheet, a test
  * @param openMl what is left in an opened can, 0 where it was left out
  * @param openedOn when that can was opened, null for none
+ * @param gloss how it shines; of a paint kept before it was asked for, what its name says
  */
 public record PaintProduct(
     String id,
@@ -49,13 +51,26 @@ public record PaintProduct(
     @Nullable Double hiding,
     String valuesFrom,
     Double openMl,
-    @Nullable LocalDate openedOn)
+    @Nullable LocalDate openedOn,
+    Shine gloss)
     implements Thing {
   /** What shipped values say of themselves. */
   public static final String GENERIC = "generic starting value";
 
   /** Of a usual colour paint; a default. */
   public static final double USUAL_HIDING = 0.8;
+
+  /** How a dry coat shines. */
+  public enum Shine {
+    MATT,
+    SATIN,
+    GLOSS;
+
+    private static Shine named(String name) {
+      String words = name.toLowerCase(Locale.ROOT);
+      return words.contains("gloss") ? GLOSS : words.contains("matt") ? MATT : SATIN;
+    }
+  }
 
   public PaintProduct {
     Require.text("id", id);
@@ -85,6 +100,7 @@ public record PaintProduct(
     Require.textOrEmpty("valuesFrom", valuesFrom);
     openMl = openMl == null ? 0 : openMl;
     Require.between("openMl", openMl, 0, 20_000, "ml");
+    gloss = gloss == null ? Shine.named(name) : gloss;
   }
 
   /** A paint with generic values and no opened can. */
@@ -128,32 +144,7 @@ public record PaintProduct(
         hiding,
         GENERIC,
         0.0,
+        null,
         null);
-  }
-
-  /** The same paint with this much in an opened can. */
-  public PaintProduct opened(double leftMl, LocalDate on) {
-    return new PaintProduct(
-        id,
-        name,
-        colourHex,
-        kind,
-        base,
-        dryFilmUm,
-        solids,
-        transfer,
-        flashMinutes,
-        recoatFromMinutes,
-        recoatUntilMinutes,
-        handleHours,
-        cureHours,
-        packMl,
-        priceMinor,
-        supplierId,
-        onHandPacks,
-        hiding,
-        valuesFrom,
-        leftMl,
-        on);
   }
 }

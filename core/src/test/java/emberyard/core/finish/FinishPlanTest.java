@@ -20,16 +20,19 @@ import emberyard.core.build.Work;
 import emberyard.core.finding.Finding;
 import emberyard.core.finish.layer.SheetOptic;
 import emberyard.core.workshop.Material;
+import emberyard.core.workshop.PaintKind;
+import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.Samples;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Habits, grounds, racks, repairs and windows of finishes. */
 class FinishPlanTest {
@@ -218,11 +221,42 @@ class FinishPlanTest {
         "");
   }
 
+  /** A clear is polished for its gloss, whatever it is called. */
+  @ParameterizedTest
+  @CsvSource({
+    "CLEAR,  GLOSS, Lagoon,     true",
+    "CLEAR,  MATT,  Gloss-like, false",
+    "CLEAR,  SATIN, Lagoon,     false",
+    "COLOUR, GLOSS, Lagoon,     false",
+    "CLEAR,  ,      Shop GLOSS, true",
+    "CLEAR,  ,      Shop matt,  false",
+    "CLEAR,  ,      Lagoon,     false",
+  })
+  void onlyAGlossyClearIsPolished(
+      PaintKind kind, PaintProduct.Shine gloss, String name, boolean polished) {
+    WorkshopBook book =
+        FinishSamples.with(FinishSamples.as(FinishSamples.paint(), name, kind, gloss, 0));
+    List<Task> tasks =
+        FinishWork.derive(
+                Samples.build(),
+                FinishWork.plans(
+                    List.of(FinishSamples.painted(FinishSamples.plain("a", 0, 2), Substrate.STEEL)),
+                    book),
+                List.of(),
+                book,
+                "x")
+            .tasks();
+    assertEquals(polished, tasks.stream().anyMatch(task -> task.key().endsWith("/polish")));
+  }
+
   @Test
   void anOpenedCanIsUsedUpFirstAndACardSavesTheCard() {
     Need whole = need(work(FinishSamples.plain("a", 0, 2)), "paint:green");
     assertEquals(1, whole.quantity());
-    WorkshopBook opened = FinishSamples.with(FinishSamples.paint().opened(300, LocalDate.MIN));
+    WorkshopBook opened =
+        FinishSamples.with(
+            FinishSamples.as(
+                FinishSamples.paint(), "Green", PaintKind.COLOUR, PaintProduct.Shine.SATIN, 300));
     Work less =
         FinishWork.derive(
             Samples.build(),

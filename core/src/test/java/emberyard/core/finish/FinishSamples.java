@@ -56,6 +56,34 @@ final class FinishSamples {
         hiding);
   }
 
+  /** The same paint otherwise: called so, shining so, with this much in an opened can. */
+  static PaintProduct as(
+      PaintProduct p, String name, PaintKind kind, PaintProduct.Shine gloss, double openMl) {
+    return new PaintProduct(
+        p.id(),
+        name,
+        p.colourHex(),
+        kind,
+        p.base(),
+        p.dryFilmUm(),
+        p.solids(),
+        p.transfer(),
+        p.flashMinutes(),
+        p.recoatFromMinutes(),
+        p.recoatUntilMinutes(),
+        p.handleHours(),
+        p.cureHours(),
+        p.packMl(),
+        p.priceMinor(),
+        p.supplierId(),
+        p.onHandPacks(),
+        p.hiding(),
+        p.valuesFrom(),
+        openMl,
+        null,
+        gloss);
+  }
+
   static WorkshopBook book() {
     return with(paint());
   }

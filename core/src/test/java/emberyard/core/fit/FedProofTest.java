@@ -90,6 +90,7 @@ class FedProofTest extends Proof {
                 "",
                 supply.body(),
                 null,
+                null,
                 null)
             .as("s"));
     library.add(supply("s600", 55, 600, 9_000));

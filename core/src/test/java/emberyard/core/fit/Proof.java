@@ -123,6 +123,7 @@ abstract class Proof {
         "",
         Body.box(80, 80, h, List.of(Seat.SUPPLY), List.of(Turn.UPRIGHT)),
         null,
+        null,
         null);
   }
 }

@@ -126,6 +126,7 @@ class SpaceProofTest extends Proof {
             "",
             Body.box(8, 80, 30, List.of(Seat.ON_MEMORY), List.of()),
             null,
+            null,
             null));
     assertTrue(
         found("component:r/place").orElseThrow().remedies().stream()

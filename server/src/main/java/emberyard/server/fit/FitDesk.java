@@ -25,8 +25,6 @@ import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import org.springframework.stereotype.Component;
 
 /** Takes hardware and enclosures from the library into a build. */
@@ -34,9 +32,6 @@ import org.springframework.stereotype.Component;
 class FitDesk {
   /** Material round a hole field to screw it on by; a default. */
   private static final double BORDER_MM = 12;
-
-  private static final Pattern PIXELS = Pattern.compile("pixels (\\d+)x(\\d+)");
-  private static final Pattern INPUT = Pattern.compile("input (HDMI|DISPLAY_PORT|TYPE_C)");
 
   private final ThingStore store;
   private final YardReader yard;
@@ -138,19 +133,20 @@ class FitDesk {
         .orElseThrow(() -> new InvalidValue("productId", "No such component in the library."));
   }
 
-  /** Size and watts from the product; pixels and plug from its attributes. */
+  /** What nobody said of a screen is a usual one's. */
+  private static final HardwareProduct.Display USUAL =
+      new HardwareProduct.Display(1_920, 1_080, Screen.Input.HDMI);
+
   private static Screen screen(HardwareProduct product, String id) {
-    Matcher pixels = PIXELS.matcher(product.attributes());
-    Matcher input = INPUT.matcher(product.attributes());
-    boolean known = pixels.find();
+    HardwareProduct.Display display = product.display() == null ? USUAL : product.display();
     return new Screen(
         id,
         product.name(),
         product.body() == null ? 100 : product.body().widthMm(),
         product.body() == null ? 60 : product.body().heightMm(),
-        known ? Integer.parseInt(pixels.group(1)) : 1_920,
-        known ? Integer.parseInt(pixels.group(2)) : 1_080,
-        input.find() ? Screen.Input.valueOf(input.group(1)) : Screen.Input.HDMI,
+        display.pixelsWide(),
+        display.pixelsHigh(),
+        display.input(),
         product.peakWatts(),
         Rail.V5,
         product.priceMinor(),

@@ -61,7 +61,7 @@ final class DemoWriter {
 
   private static JsonNode file(String name, ArrayNode things) {
     ObjectNode file = JsonNodeFactory.instance.objectNode();
-    file.put("format", "ember-yard-build").put("version", 4).set(name, things);
+    file.put("format", "ember-yard-build").put("version", 5).set(name, things);
     return file;
   }
 
