@@ -3061,6 +3061,8 @@ export interface components {
             next: components["schemas"]["TaskPicture"][];
             /** Format: date-time */
             now: string;
+            outer?: components["schemas"]["Size"] | null;
+            overall?: components["schemas"]["Size"] | null;
             parts: components["schemas"]["MadePart"][];
             /** Format: int64 */
             revision: number;
@@ -6351,6 +6353,7 @@ export interface components {
             bays: components["schemas"]["PlacedBay"][];
             order: components["schemas"]["GoingInStep"][];
             outer: components["schemas"]["Box"];
+            overall: components["schemas"]["Box"];
             proven: boolean;
             things: components["schemas"]["PlacedThing"][];
             unplaced: components["schemas"]["UnplacedThing"][];

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { newId } from '../api/client'
-import type { Drawn, Face, FaceView } from '../api/types'
+import type { Drawn, Face, FaceView, Size } from '../api/types'
 import { useBuild } from '../store/build'
 import { useDraft } from '../store/draft'
 import { useSession } from '../store/session'
@@ -22,7 +22,7 @@ import { kindWords, measures } from './faceWords'
 import { newItem, newPanel, offers, opening } from './newThing'
 import { moved, type Placed } from './placing'
 import { useConcept } from './useConcept'
-import { fixed, said } from '../units/writing'
+import { exact, fixed, said } from '../units/writing'
 
 /** Six faces to scale: one large, all unfolded, or wrapped on a box; by day and at dusk. */
 const builds = useBuild()
@@ -48,6 +48,18 @@ function resize(side: 'widthMm' | 'heightMm' | 'depthMm', value: number | null) 
     size: { ...(size.value ?? { widthMm: 300, heightMm: 400, depthMm: 250 }), [side]: value },
   })
 }
+const SIDES = ['widthMm', 'heightMm', 'depthMm'] as const
+/** Once there is an enclosure the size is its own; what was typed here was a wish. */
+const enclosure = computed(() => build.value.enclosures[0])
+const outer = computed(() => builds.view!.outer ?? null)
+const differs = computed(
+  () =>
+    size.value &&
+    outer.value &&
+    SIDES.some((side) => Math.abs(size.value![side] - outer.value![side]) > 0.5),
+)
+const sizeWords = (of: Size) => `${SIDES.map((side) => exact(of[side])).join(' × ')} mm`
+const wishIt = () => concept.editLook({ size: outer.value! })
 const sizeProblem = (side: string) =>
   builds.problem('concepts', build.value.concept.id, `look.size.${side}`)
 
@@ -255,9 +267,19 @@ defineExpose({ add })
       <a v-for="file in files" :key="file.href" :href="file.href">{{ file.label }}</a>
     </p>
   </template>
-  <div class="size">
+  <p v-if="enclosure && outer" class="row outer">
+    <span>
+      The faces are those of {{ enclosure.name }}, with the parts that stick out of it:
+      <span class="mono">{{ sizeWords(outer) }}</span> wide, high, deep.
+    </span>
+    <template v-if="differs">
+      <span class="soft">Wished for: {{ sizeWords(size!) }}.</span>
+      <Button class="bare" size="small" label="Make it the wish" @click="wishIt" />
+    </template>
+  </p>
+  <div v-else class="size">
     <MeasureField
-      v-for="side in ['widthMm', 'heightMm', 'depthMm'] as const"
+      v-for="side in SIDES"
       :key="side"
       :label="{ widthMm: 'Outer width', heightMm: 'Outer height', depthMm: 'Outer depth' }[side]"
       unit="mm"
@@ -330,6 +352,10 @@ defineExpose({ add })
 .files {
   font-size: 13px;
   margin: 10px 0;
+}
+.outer {
+  gap: 10px;
+  flex-wrap: wrap;
 }
 .size {
   display: grid;

@@ -8,7 +8,7 @@ import CutAway from './CutAway.vue'
 import EnclosureChoice from './EnclosureChoice.vue'
 import { marginsOf, size, turnWords } from './fitWords'
 import { moved, type Sight } from './projection'
-import { fixed } from '../units/writing'
+import { exact, fixed } from '../units/writing'
 
 /** What was placed where, with its margins; pinning by hand; the order of going in. */
 const builds = useBuild()
@@ -52,6 +52,15 @@ function move(at: PlacedThing, acrossMm: number, upMm: number, sight: Sight) {
 function letGo(of: Component) {
   builds.edit('components', of, { fitted: { ...of.fitted, pin: undefined } })
 }
+/** What shelves and doors have to let through, where it is more than the enclosure. */
+const stickingOut = computed(() => {
+  const { overall, build } = builds.view!
+  const own = build.enclosures[0]
+  const sides = ['widthMm', 'heightMm', 'depthMm'] as const
+  return own && overall && sides.some((side) => overall[side] > own[side] + 0.5)
+    ? `With what sticks out it takes up ${sides.map((side) => exact(overall[side])).join(' × ')} mm: width, height, depth.`
+    : ''
+})
 const SIGHTS: Sight[] = ['plan', 'front', 'side']
 </script>
 
@@ -60,7 +69,8 @@ const SIGHTS: Sight[] = ['plan', 'front', 'side']
   <p v-else-if="!space" class="soft">
     {{ builds.build!.enclosures[0].name }} has no bays yet: draw them under “Enclosure”.
   </p>
-  <div v-else class="space">
+  <p v-if="stickingOut" class="soft">{{ stickingOut }}</p>
+  <div v-if="space" class="space">
     <CutAway
       v-for="sight in SIGHTS"
       :key="sight"

@@ -52,6 +52,11 @@ public record Build(Brief brief, Concept concept, Things things) implements Desi
     return new Build(brief, concept, things.with(kind, those));
   }
 
+  @Override
+  public Look look() {
+    return concept.look();
+  }
+
   public String id() {
     return brief.id();
   }

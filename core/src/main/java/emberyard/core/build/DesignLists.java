@@ -3,10 +3,31 @@ package emberyard.core.build;
 import emberyard.core.thing.Things;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /** What concepts differ in, list by list: a design has them, and a build as it is now. */
 public interface DesignLists {
   Things things();
+
+  Look look();
+
+  /**
+   * Outside: the enclosure's once one is chosen, with the parts that are larger than the face they
+   * sit on; before, what was wished for; null where nobody said.
+   *
+   * <p>Example: on a case 300 × 400 × 240 mm (width, height, depth) a left side of 240 × 420 mm
+   * makes it 300 × 420 × 240 mm.
+   */
+  default @Nullable Size outerSize() {
+    Size outer = enclosures().stream().findFirst().map(Enclosure::size).orElse(null);
+    if (outer == null) {
+      return look().size();
+    }
+    for (Panel panel : panels()) {
+      outer = panel.face().covering(outer, panel.widthMm(), panel.heightMm());
+    }
+    return outer;
+  }
 
   default List<FaceItem> items() {
     return things().of(FaceItem.class);

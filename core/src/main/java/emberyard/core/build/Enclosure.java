@@ -61,6 +61,11 @@ public record Enclosure(
     Require.between("hotRoomC", hotRoomC, -10, 60, "°C");
   }
 
+  /** Outside, without what sticks out. */
+  public Size size() {
+    return new Size(widthMm, heightMm, depthMm);
+  }
+
   /** Where it comes from. */
   public enum Origin {
     BOUGHT,

@@ -36,4 +36,15 @@ public enum Face {
   public double heightMm(Size size) {
     return this == TOP || this == BOTTOM ? size.depthMm() : size.heightMm();
   }
+
+  /** The size that something so large on this face makes of a size, seen straight on. */
+  Size covering(Size size, double wideMm, double highMm) {
+    double across = Math.max(widthMm(size), wideMm);
+    double up = Math.max(heightMm(size), highMm);
+    return switch (this) {
+      case FRONT, BACK -> new Size(across, up, size.depthMm());
+      case LEFT, RIGHT -> new Size(size.widthMm(), up, across);
+      case TOP, BOTTOM -> new Size(across, size.heightMm(), up);
+    };
+  }
 }

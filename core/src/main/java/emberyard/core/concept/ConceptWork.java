@@ -2,6 +2,7 @@ package emberyard.core.concept;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Concept;
+import emberyard.core.build.Design;
 import emberyard.core.build.Look;
 import emberyard.core.build.Stage;
 import emberyard.core.build.Task;
@@ -55,14 +56,15 @@ public final class ConceptWork {
    *
    * @throws InvalidValue that says what is missing
    */
-  public static void checkFreezable(Look look) {
+  public static void checkFreezable(Design design) {
+    Look look = design.look();
     if (look.palette().size() < Look.FEWEST_COLOURS) {
       throw new InvalidValue(
           "palette",
           "A palette has three to seven colours; this one has %d."
               .formatted(look.palette().size()));
     }
-    if (look.size() == null) {
+    if (design.outerSize() == null) {
       throw new InvalidValue("size", "Give the outer size first: the parts follow from it.");
     }
   }

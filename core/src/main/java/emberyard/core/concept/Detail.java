@@ -37,7 +37,7 @@ public enum Detail {
 
   /** Reads it off the design. Acrylic is finished as it comes. */
   public static Detail of(Build build, WorkshopBook book) {
-    if (build.concept().look().size() == null || build.panels().isEmpty()) {
+    if (build.outerSize() == null || build.panels().isEmpty()) {
       return ROUGH;
     }
     Set<String> finished =

@@ -39,7 +39,7 @@ public record Elevation(
 
   /** All six faces; none while the outer size is not known. */
   public static List<Elevation> of(Build build, WorkshopBook book) {
-    Size size = build.concept().look().size();
+    Size size = build.outerSize();
     if (size == null) {
       return List.of();
     }

@@ -1,5 +1,9 @@
 package emberyard.core.fit;
 
+import emberyard.core.build.Build;
+import emberyard.core.build.Enclosure;
+import emberyard.core.build.Size;
+import emberyard.core.geometry.Box;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -14,4 +18,21 @@ public record FitPicture(
     Cooled cooled,
     Aired aired,
     Stands stands,
-    List<Worked> worksheets) {}
+    List<Worked> worksheets) {
+  /** What a build takes up, with all that sticks out of its enclosure; null where nobody said. */
+  public @Nullable Size overall(Build build) {
+    Size outer = build.outerSize();
+    if (space == null || outer == null) {
+      return outer;
+    }
+    Box all = space.overall();
+    return new Size(
+        larger(outer.widthMm(), all.widthMm()),
+        larger(outer.heightMm(), all.heightMm()),
+        larger(outer.depthMm(), all.depthMm()));
+  }
+
+  private static double larger(double a, double b) {
+    return Math.min(Enclosure.LARGEST_MM, Math.max(a, b));
+  }
+}

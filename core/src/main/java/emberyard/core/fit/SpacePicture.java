@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * The enclosure with all that was placed in it, to be drawn.
  *
+ * @param overall outer, with the bodies that stick out of it
  * @param things in the order they go in
  * @param unplaced what found no place
  * @param proven whether the search was whole
@@ -28,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record SpacePicture(
     Box outer,
+    Box overall,
     List<PlacedBay> bays,
     List<PlacedThing> things,
     List<UnplacedThing> unplaced,
@@ -66,6 +68,14 @@ public record SpacePicture(
    */
   public record GoingInStep(String id, String name, List<String> closesIn) {}
 
+  private static Box overall(Space space) {
+    return space.placed().stream()
+        .flatMap(placed -> placed.hard().stream())
+        .filter(Solid::body)
+        .map(Solid::box)
+        .reduce(space.enclosure().outer(), Box::around);
+  }
+
   static SpacePicture of(Space space) {
     List<PlacedBay> bays = new ArrayList<>();
     for (Cavity cavity : space.cavities()) {
@@ -92,7 +102,13 @@ public record SpacePicture(
             .map(id -> new GoingInStep(id, space.name(id), closedIn(space, id)))
             .toList();
     return new SpacePicture(
-        space.enclosure().outer(), bays, things, unplaced, space.layout().proven(), order);
+        space.enclosure().outer(),
+        overall(space),
+        bays,
+        things,
+        unplaced,
+        space.layout().proven(),
+        order);
   }
 
   private static UnplacedThing unplaced(Space space, Item item) {

@@ -32,7 +32,7 @@ final class StandsFindings {
       tips(enclosure, balance, findings);
     }
     Size drawn = build.concept().look().size();
-    if (enclosure != null && drawn != null) {
+    if (enclosure != null && drawn != null && !build.panels().isEmpty()) {
       larger(enclosure, drawn, findings);
     }
     return findings;
@@ -99,9 +99,9 @@ final class StandsFindings {
                   Severity.RISK,
                   "fit",
                   "fit/larger-than-drawn",
-                  "%s is %s than the faces are drawn"
+                  "%s is %s than was wished for"
                       .formatted(enclosure.name(), String.join(", ", more)),
-                  "Drawn %.0f × %.0f × %.0f mm, the enclosure %.0f × %.0f × %.0f mm (width, depth, height)."
+                  "Wished for %.0f × %.0f × %.0f mm, the enclosure %.0f × %.0f × %.0f mm (width, depth, height)."
                       .formatted(
                           drawn.widthMm(),
                           drawn.depthMm(),
@@ -109,9 +109,12 @@ final class StandsFindings {
                           enclosure.widthMm(),
                           enclosure.depthMm(),
                           enclosure.heightMm()),
-                  "Panels cut to the drawing would not cover it.")
+                  "Parts drawn to the wish don’t cover its faces.")
               .about(enclosure.id())
-              .with(Remedy.byHand("Draw the faces to the enclosure, or choose a smaller one")));
+              .with(
+                  Remedy.byHand(
+                      "Draw the parts to the faces as they are now, and make that the wish"),
+                  Remedy.byHand("Choose a smaller one")));
     }
   }
 

@@ -4,7 +4,6 @@ import emberyard.core.brief.Facts;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
-import emberyard.core.build.Enclosure;
 import emberyard.core.build.Measure;
 import emberyard.core.build.Size;
 import emberyard.core.build.Source;
@@ -75,7 +74,7 @@ final class BuildFacts {
     if (!build.screens().isEmpty()) {
       values.put(Measure.SCREENS, (double) build.screens().size());
     }
-    sizes(build, values);
+    sizes(record, values);
     if (build.brief().revealedOn() != null) {
       values.put(Measure.REVEAL_DAY, (double) build.brief().revealedOn().toEpochDay());
     } else if (finish != null && designed(build)) {
@@ -101,19 +100,13 @@ final class BuildFacts {
     return partly;
   }
 
-  /** As drawn or as the enclosure is, whichever is larger. */
-  private static void sizes(Build build, Map<Measure, Double> values) {
-    Size size = build.concept().look().size();
+  /** With what sticks out of the enclosure. */
+  private static void sizes(BuildRecord record, Map<Measure, Double> values) {
+    Size size = record.derived().fit().overall(record.build());
     if (size != null) {
       values.put(Measure.WIDTH_MM, size.widthMm());
       values.put(Measure.HEIGHT_MM, size.heightMm());
       values.put(Measure.DEPTH_MM, size.depthMm());
-    }
-    if (!build.enclosures().isEmpty()) {
-      Enclosure in = build.enclosures().get(0);
-      values.merge(Measure.WIDTH_MM, in.widthMm(), Math::max);
-      values.merge(Measure.HEIGHT_MM, in.heightMm(), Math::max);
-      values.merge(Measure.DEPTH_MM, in.depthMm(), Math::max);
     }
   }
 

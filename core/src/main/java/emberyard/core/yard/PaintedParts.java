@@ -126,7 +126,7 @@ record PaintedParts(List<Painted> painted, List<Treated> treated) {
   }
 
   private static @Nullable Painted face(Scheme scheme, Face face, Build build) {
-    Size size = build.concept().look().size();
+    Size size = build.outerSize();
     if (size == null) {
       return null;
     }
@@ -167,7 +167,7 @@ record PaintedParts(List<Painted> painted, List<Treated> treated) {
       // its own screen says what is wrong with the figure; the plan counts the laying only
       shape = Outline.NONE;
     }
-    Size size = build.concept().look().size();
+    Size size = build.outerSize();
     if (treatment.face() != null && size != null) {
       double rim = 2 * (treatment.face().widthMm(size) + treatment.face().heightMm(size));
       return new Treated(

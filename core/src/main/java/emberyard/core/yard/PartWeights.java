@@ -12,20 +12,12 @@ final class PartWeights {
   private PartWeights() {}
 
   static List<Weight> of(Build build, List<MadePart> parts) {
-    Size size = size(build);
+    Size wish = build.look().size() == null ? new Size(20, 20, 20) : build.look().size();
+    Size size = build.enclosures().stream().findFirst().map(Enclosure::size).orElse(wish);
     return parts.stream()
         .filter(part -> part.figures() != null)
         .map(part -> weight(part, size))
         .toList();
-  }
-
-  private static Size size(Build build) {
-    if (!build.enclosures().isEmpty()) {
-      Enclosure in = build.enclosures().get(0);
-      return new Size(in.widthMm(), in.heightMm(), in.depthMm());
-    }
-    Size drawn = build.concept().look().size();
-    return drawn == null ? new Size(20, 20, 20) : drawn;
   }
 
   private static Weight weight(MadePart part, Size size) {

@@ -30,10 +30,10 @@ class ConceptTest {
 
   @Test
   void freezingNeedsThreeToSevenColoursAndASize() {
-    assertThrows(InvalidValue.class, () -> ConceptWork.checkFreezable(look(2, SIZE)));
-    assertThrows(InvalidValue.class, () -> ConceptWork.checkFreezable(look(3, null)));
-    assertDoesNotThrow(() -> ConceptWork.checkFreezable(look(3, SIZE)));
-    assertDoesNotThrow(() -> ConceptWork.checkFreezable(look(7, SIZE)));
+    assertThrows(InvalidValue.class, () -> ConceptWork.checkFreezable(Design.of(look(2, SIZE))));
+    assertThrows(InvalidValue.class, () -> ConceptWork.checkFreezable(Design.of(look(3, null))));
+    assertDoesNotThrow(() -> ConceptWork.checkFreezable(Design.of(look(3, SIZE))));
+    assertDoesNotThrow(() -> ConceptWork.checkFreezable(Design.of(look(7, SIZE))));
     assertThrows(InvalidValue.class, () -> look(8, SIZE));
   }
 

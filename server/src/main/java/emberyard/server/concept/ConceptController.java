@@ -3,7 +3,6 @@ package emberyard.server.concept;
 import emberyard.core.build.Build;
 import emberyard.core.build.Concept;
 import emberyard.core.build.Frozen;
-import emberyard.core.build.Look;
 import emberyard.core.build.Snapshot;
 import emberyard.core.concept.ConceptWork;
 import emberyard.core.units.Require;
@@ -75,8 +74,7 @@ class ConceptController {
     Require.text("by", choice.by());
     BuildPicture picture = yard.read().build(buildId);
     Build build = picture.build();
-    Look look = build.concept().look();
-    ConceptWork.checkFreezable(look);
+    ConceptWork.checkFreezable(build.design());
     long price = choice.priceMinor() == null ? picture.budget().quoteMinor() : choice.priceMinor();
     Frozen frozen = frozen(picture, choice.by(), price, clock);
     Concept concept = build.concept().with(frozen);

@@ -7,6 +7,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Concept;
 import emberyard.core.build.Look;
 import emberyard.core.build.PaletteColour;
+import emberyard.core.build.Size;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
 import emberyard.core.finish.FinishPicture;
@@ -104,6 +105,8 @@ class YardController {
    * One build with everything derived from it.
    *
    * @param versions per "kind/id" what to send back as {@code If-Match}
+   * @param outer what the faces are drawn to, null where nobody said
+   * @param overall the same with components that stick out
    * @param budget null for helpers
    */
   record BuildView(
@@ -111,6 +114,8 @@ class YardController {
       LocalDateTime now,
       Map<String, Long> versions,
       Build build,
+      @Nullable Size outer,
+      @Nullable Size overall,
       Interview interview,
       List<RequirementState> coverage,
       List<MadePart> parts,
@@ -183,6 +188,8 @@ class YardController {
         now(reading),
         reading.versions().get(buildId),
         sight.build(),
+        picture.build().outerSize(),
+        picture.fit().overall(picture.build()),
         picture.interview(),
         sight.coverage(),
         picture.parts(),
