@@ -57,8 +57,10 @@ useFocusKept()
       class="frame"
     >
       <SideRail />
-      <div class="place"><RouterView v-if="workshop.view" /></div>
-      <SaveState />
+      <div class="page">
+        <div class="place"><RouterView v-if="workshop.view" /></div>
+        <SaveState />
+      </div>
       <AskDialogs />
     </div>
   </template>
@@ -70,9 +72,16 @@ useFocusKept()
   display: flex;
   height: 100%;
 }
-.place {
+.page {
   flex: 1;
   min-width: 0;
+  min-height: 0;
+  display: flex;
+  flex-direction: column;
+}
+.place {
+  flex: 1;
+  min-height: 0;
   overflow: auto;
 }
 .away {
@@ -96,6 +105,7 @@ useFocusKept()
 }
 @media print {
   .frame,
+  .page,
   .place {
     display: block;
     height: auto;

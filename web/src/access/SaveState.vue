@@ -108,22 +108,31 @@ const differing = computed(() => {
 </template>
 
 <style scoped>
+/* at the foot of the rail, which leaves it that room */
 .state {
   position: fixed;
-  right: 10px;
-  bottom: 6px;
+  left: 0;
+  bottom: 4px;
+  width: 76px;
   margin: 0;
   font-size: 12px;
-  color: var(--smoke);
-  z-index: 30;
-  padding: 1px 6px;
-  background: color-mix(in srgb, var(--ash) 80%, transparent);
+  text-align: center;
+  color: #c9bfb2;
+}
+/* what is to be read stands below the page, not over it */
+.refused,
+.away {
+  position: static;
+  width: auto;
+  text-align: left;
 }
 .refused {
   background: var(--paper);
   border: 1px solid var(--madder);
   color: var(--ink);
-  max-width: 420px;
+  padding: 4px 12px;
+  max-height: 40vh;
+  overflow: auto;
 }
 .refused summary {
   cursor: pointer;
@@ -142,5 +151,15 @@ const differing = computed(() => {
   color: var(--paper);
   padding: 8px 14px;
   font-weight: 600;
+}
+@media (max-width: 640px) {
+  .saved,
+  .saving {
+    position: static;
+    width: auto;
+    padding: 0 8px;
+    text-align: right;
+    color: var(--smoke);
+  }
 }
 </style>

@@ -3,7 +3,8 @@ import { computed, ref } from 'vue'
 import type { PlacedThing, SpacePicture } from '../api/types'
 import DimensionLine from '../ui/DimensionLine.vue'
 import ScaledDrawing from '../ui/ScaledDrawing.vue'
-import { flat, gaps, pieces, type Sight } from './projection'
+import { placeLabels, placesAround, room, type Area } from '../ui/labels'
+import { flat, gaps, pieces, type Flat, type Sight } from './projection'
 import { fixed } from '../units/writing'
 
 /**
@@ -18,6 +19,7 @@ const props = defineProps<{
   pickedBay?: string | null
   movable?: boolean
   roomMm?: number
+  scale?: number
   mounts?: { name: string; xMm: number; yMm: number; zMm: number }[]
   centre?: { xMm: number; yMm: number; zMm: number } | null
 }>()
@@ -88,6 +90,62 @@ function key(event: KeyboardEvent, thing: PlacedThing) {
   } else return
   event.preventDefault()
 }
+type To = (mm: number) => number
+/** The free lengths of the picked one; its numbers come first, the labels keep off them. */
+function dimensions(x: To, y: To, s: To) {
+  if (!hull.value || !free.value) return []
+  const { x: left, y: low, width, height } = hull.value
+  const { across, up } = free.value
+  const [middle, centre] = [y(low + height / 2), x(left + width / 2)]
+  const line = (mm: number, x1: number, x2: number, y1: number, y2: number) => ({
+    ...{ x1, x2, y1, y2 },
+    text: number(mm),
+    room: s(mm),
+    upright: x1 === x2,
+  })
+  return [
+    line(across.low, x(left - across.low), x(left), middle, middle),
+    line(across.high, x(left + width), x(left + width + across.high), middle, middle),
+    line(up.low, centre, centre, y(low), y(low - up.low)),
+    line(up.high, centre, centre, y(low + height + up.high), y(low + height)),
+  ].filter((each) => each.room > (each.upright ? 14 : 20))
+}
+const area = (at: Flat, x: To, y: To, s: To): Area => ({
+  x: x(at.x),
+  y: y(at.y + at.height),
+  width: s(at.width),
+  height: s(at.height),
+})
+/** What is short where, then the numbers of the list; what has no room is said there only. */
+function labels(x: To, y: To, s: To) {
+  const short = ghosts.value
+    .filter(
+      (ghost) =>
+        /height/.test(ghost.missing) === (props.sight === 'front') && props.sight !== 'side',
+    )
+    .map((ghost) => {
+      const text = `${ghost.missing.replace(/ [a-z]+$/, '')} short`
+      const around = placesAround(area(ghost.at, x, y, s), text)
+      return { key: `short ${ghost.name}`, text, places: [...around.slice(-3), ...around] }
+    })
+  const numbered = drawn.value
+    .filter((piece) => piece.main)
+    .map((piece) => {
+      const text = String(numbers.value.get(piece.thing.id))
+      return { key: piece.thing.id, text, places: placesAround(area(piece.at, x, y, s), text) }
+    })
+  const taken = dimensions(x, y, s).map((line) =>
+    room(`${line.text} `, { x: (line.x1 + line.x2) / 2, y: (line.y1 + line.y2) / 2 }),
+  )
+  const sheet = area({ x: 0, y: 0, width: outer.value.width, height: outer.value.height }, x, y, s)
+  const drawing = {
+    x: sheet.x - 20,
+    y: sheet.y,
+    width: sheet.width + 40,
+    height: sheet.height + 20,
+  }
+  return placeLabels([...short, ...numbered], drawing, by.value.id ? [] : taken).shown
+}
 const shift = (id: string, s: (mm: number) => number) =>
   by.value.id === id ? `translate(${s(by.value.across)} ${-s(by.value.up)})` : undefined
 const number = (mm: number) => fixed(mm, 1)
@@ -103,6 +161,7 @@ const number = (mm: number) => fixed(mm, 1)
       :label="`The enclosure ${TITLES[sight]}, ${space.things.length} things in it`"
       group
       :room-mm="roomMm"
+      :scale="scale"
     >
       <template #default="{ x, y, s }">
         <rect
@@ -147,15 +206,6 @@ const number = (mm: number) => fixed(mm, 1)
             <title>{{ piece.thing.name }}</title>
           </rect>
         </g>
-        <g v-for="piece in drawn.filter((each) => each.main)" :key="'t' + piece.key">
-          <text
-            :x="x(piece.at.x + piece.at.width / 2)"
-            :y="y(piece.at.y + piece.at.height / 2) + 4.5"
-            :transform="shift(piece.thing.id, s)"
-          >
-            {{ numbers.get(piece.thing.id) }}
-          </text>
-        </g>
         <g v-for="ghost in ghosts" :key="ghost.name" class="ghost">
           <rect
             :x="x(ghost.at.x)"
@@ -165,48 +215,20 @@ const number = (mm: number) => fixed(mm, 1)
           >
             <title>{{ ghost.name }} doesn’t go in</title>
           </rect>
-          <text
-            v-if="/height/.test(ghost.missing) === (sight === 'front') && sight !== 'side'"
-            :x="x(ghost.at.x + ghost.at.width / 2)"
-            :y="y(ghost.at.y) + 14"
-          >
-            {{ ghost.missing.replace(/ [a-z]+$/, '') }} short
-          </text>
         </g>
-        <template v-if="hull && free && by.id === ''">
-          <DimensionLine
-            v-if="s(free.across.low) > 20"
-            :x1="x(hull.x - free.across.low)"
-            :x2="x(hull.x)"
-            :y1="y(hull.y + hull.height / 2)"
-            :y2="y(hull.y + hull.height / 2)"
-            :text="number(free.across.low)"
-          />
-          <DimensionLine
-            v-if="s(free.across.high) > 20"
-            :x1="x(hull.x + hull.width)"
-            :x2="x(hull.x + hull.width + free.across.high)"
-            :y1="y(hull.y + hull.height / 2)"
-            :y2="y(hull.y + hull.height / 2)"
-            :text="number(free.across.high)"
-          />
-          <DimensionLine
-            v-if="s(free.up.low) > 14"
-            :x1="x(hull.x + hull.width / 2)"
-            :x2="x(hull.x + hull.width / 2)"
-            :y1="y(hull.y)"
-            :y2="y(hull.y - free.up.low)"
-            :text="number(free.up.low)"
-          />
-          <DimensionLine
-            v-if="s(free.up.high) > 14"
-            :x1="x(hull.x + hull.width / 2)"
-            :x2="x(hull.x + hull.width / 2)"
-            :y1="y(hull.y + hull.height + free.up.high)"
-            :y2="y(hull.y + hull.height)"
-            :text="number(free.up.high)"
-          />
+        <template v-if="by.id === ''">
+          <DimensionLine v-for="line in dimensions(x, y, s)" v-bind="line" :key="line.text" />
         </template>
+        <text
+          v-for="label in labels(x, y, s)"
+          :key="label.key"
+          :class="{ short: label.key.startsWith('short') }"
+          :x="label.x"
+          :y="label.y + 4.5"
+          :transform="shift(label.key, s)"
+        >
+          {{ label.text }}
+        </text>
         <path
           v-for="(mount, index) in crosses"
           :key="'m' + index"
@@ -337,7 +359,7 @@ text {
   stroke-width: 1.8;
   stroke-dasharray: 6 4;
 }
-.ghost text {
+.short {
   fill: var(--madder);
   font-size: 11.5px;
 }

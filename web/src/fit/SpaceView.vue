@@ -4,11 +4,13 @@ import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Component, PlacedThing } from '../api/types'
 import { useBuild } from '../store/build'
+import { useWidth } from '../ui/useWidth'
 import CutAway from './CutAway.vue'
 import EnclosureChoice from './EnclosureChoice.vue'
 import { marginsOf, size, turnWords } from './fitWords'
-import { moved, type Sight } from './projection'
-import { exact, fixed } from '../units/writing'
+import { arrangement, MARGIN_PX } from './arrangement'
+import { flat, moved, type Sight } from './projection'
+import { exact, fixed, said } from '../units/writing'
 
 /** What was placed where, with its margins; pinning by hand; the order of going in. */
 const builds = useBuild()
@@ -32,12 +34,14 @@ const component = computed(
   () => builds.build!.components.find((c) => c.id === thing.value?.componentId) ?? null,
 )
 const bayName = (id: string) => space.value?.bays.find((bay) => bay.id === id)?.name ?? id
-/** One scale for all three drawings, none of them higher than the window. */
-const roomMm = computed(() => {
-  const { widthMm, depthMm, heightMm } = space.value!.outer
-  return Math.max(widthMm, depthMm, (depthMm + heightMm) * 0.74)
-})
-
+/** One scale for all three drawings, the largest that the room allows. */
+const { width } = useWidth('room', 872)
+const ABOVE_PX = 150
+const arranged = computed(() =>
+  arrangement(space.value!.outer, width.value, Math.max(480, window.innerHeight - ABOVE_PX)),
+)
+const across = (sight: Sight) =>
+  `${flat(space.value!.outer, sight).width * arranged.value.scale + MARGIN_PX.across}px`
 function pinAt(of: Component, at: PlacedThing, place: { xMm: number; yMm: number; zMm: number }) {
   builds.edit('components', of, {
     fitted: { ...of.fitted, pin: { bayId: at.bayId, turn: at.turn, ...place } },
@@ -70,7 +74,13 @@ const SIGHTS: Sight[] = ['plan', 'front', 'side']
     {{ builds.build!.enclosures[0].name }} has no bays yet: draw them under “Enclosure”.
   </p>
   <p v-if="stickingOut" class="soft">{{ stickingOut }}</p>
-  <div v-if="space" class="space">
+  <div
+    v-if="space"
+    ref="room"
+    class="space"
+    :class="arranged.layout"
+    :style="{ '--plan': across('plan'), '--side': across('side') }"
+  >
     <CutAway
       v-for="sight in SIGHTS"
       :key="sight"
@@ -78,14 +88,14 @@ const SIGHTS: Sight[] = ['plan', 'front', 'side']
       :space="space"
       :sight="sight"
       :height="700"
-      :room-mm="roomMm"
+      :scale="arranged.scale"
       :picked="thing?.id ?? null"
       movable
       @pick="picked = $event"
       @move="(at, across, up) => move(at, across, up, sight)"
     />
     <section class="picked" aria-label="The picked component">
-      <template v-if="thing && component">
+      <div v-if="thing && component">
         <h3>{{ thing.name }}</h3>
         <p class="soft">
           in “{{ bayName(thing.bayId) }}”, {{ turnWords(thing.turn) }};
@@ -119,37 +129,39 @@ const SIGHTS: Sight[] = ['plan', 'front', 'side']
           />
           <span class="soft">drag it, or arrows: 1 mm, with Shift 10 mm</span>
         </p>
-      </template>
-      <template v-if="space.unplaced.length">
-        <h3 class="bad">Not in</h3>
-        <ul class="plainlist">
-          <li v-for="missing in space.unplaced" :key="missing.componentId + missing.name">
-            {{ missing.name }}
+      </div>
+      <div>
+        <template v-if="space.unplaced.length">
+          <h3 class="bad">Not in</h3>
+          <ul class="plainlist">
+            <li v-for="missing in space.unplaced" :key="missing.componentId + missing.name">
+              {{ missing.name }} <span class="soft">{{ said(missing.missing) }} missing</span>
+            </li>
+          </ul>
+        </template>
+        <h3>Goes in, in this order</h3>
+        <ol class="order">
+          <li v-for="(step, index) in space.order" :key="step.id">
+            <span class="mono">{{ index + 1 }}</span>
+            <button type="button" :aria-pressed="step.id === thing?.id" @click="picked = step.id">
+              {{ step.name }}
+            </button>
+            <em v-if="step.closesIn.length" class="soft">
+              closes in {{ step.closesIn.join(', ') }}: a gate before it
+            </em>
           </li>
-        </ul>
-      </template>
-      <h3>Goes in, in this order</h3>
-      <ol class="order">
-        <li v-for="(step, index) in space.order" :key="step.id">
-          <span class="mono">{{ index + 1 }}</span>
-          <button type="button" :aria-pressed="step.id === thing?.id" @click="picked = step.id">
-            {{ step.name }}
-          </button>
-          <em v-if="step.closesIn.length" class="soft">
-            closes in {{ step.closesIn.join(', ') }}: a gate before it
-          </em>
-        </li>
-      </ol>
-      <p v-if="!space.proven" class="soft">
-        The search stopped at its limit: a place may exist that it did not see.
-      </p>
-      <p v-if="!space.things.length && !space.unplaced.length">
-        <Button
-          class="quiet"
-          label="Choose hardware"
-          @click="router.replace({ query: { show: 'hardware' } })"
-        />
-      </p>
+        </ol>
+        <p v-if="!space.proven" class="soft">
+          The search stopped at its limit: a place may exist that it did not see.
+        </p>
+        <p v-if="!space.things.length && !space.unplaced.length">
+          <Button
+            class="quiet"
+            label="Choose hardware"
+            @click="router.replace({ query: { show: 'hardware' } })"
+          />
+        </p>
+      </div>
     </section>
   </div>
 </template>
@@ -157,23 +169,39 @@ const SIGHTS: Sight[] = ['plan', 'front', 'side']
 <style scoped>
 .space {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 4px 18px;
   align-items: start;
 }
+.row.space {
+  grid-template: 'plan front side' auto 'list list list' auto / var(--plan) var(--plan) var(--side);
+}
+.corner {
+  grid-template: 'plan list' auto 'front side' auto / var(--plan) minmax(var(--side), 1fr);
+}
+.stack {
+  grid-template: 'plan' auto 'front' auto 'side' auto 'list' auto / minmax(0, 1fr);
+}
 .plan {
-  grid-area: 1 / 1;
+  grid-area: plan;
 }
 .front {
-  grid-area: 2 / 1;
+  grid-area: front;
 }
 .side {
-  grid-area: 2 / 2;
+  grid-area: side;
 }
 .picked {
-  grid-area: 1 / 2;
+  grid-area: list;
+  display: grid;
+  gap: 5px 18px;
+}
+.picked > div {
   display: grid;
   gap: 5px;
+  align-content: start;
+}
+.row > .picked {
+  grid-template-columns: 1fr 1fr;
 }
 h3 {
   font-size: 15.5px;
@@ -182,7 +210,7 @@ h3 {
 p {
   margin: 0;
 }
-.row {
+p.row {
   align-items: center;
   gap: 10px;
   font-size: 12.5px;

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { LaidOut, LaidPart, SheetProduct } from '../api/types'
 import { useLaser } from './useLaser'
+import { placeLabels, placesAround } from '../ui/labels'
 import ScaledDrawing from '../ui/ScaledDrawing.vue'
 
 /** A sheet with its pieces to scale. A piece that waits can be picked, dragged and moved by keys. */
@@ -52,6 +53,25 @@ function arrow(event: KeyboardEvent, index: number) {
 }
 const shift = (index: number) =>
   drag.value?.index === index ? `translate(${drag.value.x} ${drag.value.y})` : undefined
+type To = (mm: number) => number
+const MARKS: Record<string, string> = { done: ' ✓', failed: ' ✕' }
+/** The numbers of the list beside it, and what became of each. */
+function labels(x: To, y: To, s: To) {
+  const each = props.laid.pieces.map((piece, index) => {
+    const pinned = piece.piece.pinned ? '•' : ''
+    const text = `${index + 1}${pinned}${MARKS[state(piece, index)] ?? ''}`
+    const of = {
+      x: x(piece.xMm),
+      y: y(piece.yMm + piece.heightMm),
+      width: s(piece.widthMm),
+      height: s(piece.heightMm),
+    }
+    return { key: String(index), text, places: placesAround(of, text) }
+  })
+  const { widthMm, heightMm } = props.laid
+  const sheet = { x: x(0), y: y(heightMm), width: s(widthMm), height: s(heightMm) }
+  return placeLabels(each, sheet).shown
+}
 </script>
 
 <template>
@@ -95,16 +115,9 @@ const shift = (index: number) =>
           <path :d="piece.engraved" class="engraved" fill-rule="evenodd" />
         </g>
       </g>
-      <g v-for="(piece, index) in laid.pieces" :key="'t' + index" class="label">
-        <text
-          v-if="s(piece.widthMm) > 26"
-          :x="x(piece.xMm + piece.widthMm / 2)"
-          :y="y(piece.yMm + piece.heightMm / 2) + 4"
-        >
-          {{ index + 1 }}{{ piece.piece.pinned ? '•' : ''
-          }}{{
-            state(piece, index) === 'done' ? ' ✓' : state(piece, index) === 'failed' ? ' ✕' : ''
-          }}
+      <g class="label">
+        <text v-for="label in labels(x, y, s)" :key="label.key" :x="label.x" :y="label.y + 4">
+          {{ label.text }}
         </text>
       </g>
     </template>

@@ -8,7 +8,7 @@ import { useWorkshop } from '../store/workshop'
 import { said } from '../units/writing'
 import SignMark from './SignMark.vue'
 import TextField from './TextField.vue'
-import { duration, money } from './words'
+import { count, duration, money } from './words'
 
 /** One judgement: what, its numbers, why it matters, and ways out. */
 const props = defineProps<{ finding: Finding; accepted?: { by: string; reason: string } }>()
@@ -32,6 +32,12 @@ function costs(remedy: Finding['remedies'][number]) {
 const by = useDraft(`finding:${props.finding.key}:by`, session.account?.name ?? '')
 const reason = useDraft(`finding:${props.finding.key}:reason`, '')
 const accepting = ref(reason.value !== '')
+/** The best two; the others by one press. */
+const BEST = 2
+const all = ref(false)
+const ways = computed(() =>
+  all.value ? props.finding.remedies : props.finding.remedies.slice(0, BEST),
+)
 const kind = computed(() => props.finding.severity.toLowerCase() as 'stop' | 'risk' | 'note')
 function accept() {
   emit('accept', by.value, reason.value)
@@ -51,7 +57,7 @@ function accept() {
       <p class="soft">{{ said(finding.why) }}</p>
       <p v-if="accepted" class="soft">Accepted by {{ accepted.by }}: {{ accepted.reason }}</p>
       <div v-else class="ways">
-        <template v-for="remedy in finding.remedies" :key="remedy.label">
+        <template v-for="remedy in ways" :key="remedy.label">
           <Button
             v-if="remedy.change"
             class="quiet"
@@ -61,6 +67,13 @@ function accept() {
           />
           <span v-else class="way">{{ said(remedy.label) }}</span>
         </template>
+        <Button
+          v-if="finding.remedies.length > ways.length"
+          class="bare"
+          size="small"
+          :label="count(finding.remedies.length - ways.length, 'more ways')"
+          @click="all = true"
+        />
         <Button
           v-if="!finding.refusal && finding.severity !== 'NOTE' && !accepting"
           class="bare"

@@ -17,17 +17,23 @@ const props = defineProps<{
   group?: boolean
   /** Scaled as if it were this wide, and no higher than it needs: to draw several to one scale. */
   roomMm?: number
+  /** Pixels a millimetre, where somebody else knows; no larger than it needs. */
+  scale?: number
 }>()
 const { width } = useWidth('sized', 500)
 const MARGIN = { left: 66, top: 34, right: 20, bottom: 40 }
-const scale = computed(() =>
-  Math.min(
-    (width.value - MARGIN.left - MARGIN.right) / (props.roomMm ?? props.widthMm),
-    (props.height - MARGIN.top - MARGIN.bottom) / props.heightMm,
-  ),
+const scale = computed(
+  () =>
+    props.scale ??
+    Math.min(
+      (width.value - MARGIN.left - MARGIN.right) / (props.roomMm ?? props.widthMm),
+      (props.height - MARGIN.top - MARGIN.bottom) / props.heightMm,
+    ),
 )
 const tall = computed(() =>
-  props.roomMm ? MARGIN.top + MARGIN.bottom + scale.value * props.heightMm : props.height,
+  props.roomMm || props.scale
+    ? MARGIN.top + MARGIN.bottom + scale.value * props.heightMm
+    : props.height,
 )
 const s = (millimetres: number) => millimetres * scale.value
 const x = (millimetres: number) => MARGIN.left + s(millimetres)

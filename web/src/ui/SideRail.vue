@@ -83,7 +83,7 @@ const here = (path: string) =>
   background: var(--soot);
   display: flex;
   flex-direction: column;
-  padding: 14px 6px;
+  padding: 14px 6px 26px;
   gap: 5px;
 }
 .mark {

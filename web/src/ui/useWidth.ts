@@ -1,4 +1,4 @@
-import { onBeforeUnmount, onMounted, ref, useTemplateRef } from 'vue'
+import { onBeforeUnmount, onMounted, ref, useTemplateRef, watch } from 'vue'
 
 /** The width in pixels of the element with this template ref, kept up to date. */
 export function useWidth(name: string, start = 800) {
@@ -7,7 +7,15 @@ export function useWidth(name: string, start = 800) {
   let observer: ResizeObserver | undefined
   onMounted(() => {
     observer = new ResizeObserver(([entry]) => (width.value = entry.contentRect.width))
-    if (element.value) observer.observe(element.value)
+    // it may come and go while the screen stays
+    watch(
+      element,
+      (now, before) => {
+        if (before) observer!.unobserve(before)
+        if (now) observer!.observe(now)
+      },
+      { immediate: true, flush: 'post' },
+    )
   })
   onBeforeUnmount(() => observer?.disconnect())
   return { width }
