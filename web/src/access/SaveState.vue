@@ -118,6 +118,7 @@ const differing = computed(() => {
   font-size: 12px;
   text-align: center;
   color: #c9bfb2;
+  background: var(--soot);
 }
 /* what is to be read stands below the page, not over it */
 .refused,
@@ -160,6 +161,7 @@ const differing = computed(() => {
     padding: 0 8px;
     text-align: right;
     color: var(--smoke);
+    background: none;
   }
 }
 </style>

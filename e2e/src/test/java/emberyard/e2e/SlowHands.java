@@ -136,6 +136,16 @@ final class SlowHands {
   }
 
   /** Types into the first field of a file whose unit is this one; null for words. */
+  /** Until a field of that part of the page is there. */
+  void waitFor(String file) {
+    for (int tries = 0; tries < 600; tries++) {
+      if (here().stream().anyMatch(tag -> tag.startsWith(file + ":"))) {
+        return;
+      }
+      page.waitForTimeout(100);
+    }
+  }
+
   void oneOf(String file, String unit, String buildId) {
     List<String> addresses =
         buildId == null

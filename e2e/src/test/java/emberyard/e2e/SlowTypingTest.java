@@ -61,7 +61,7 @@ class SlowTypingTest extends OnDemo {
     for (String[] kind : kinds) {
       page.navigate(yard.address(kind[0]));
       page.locator("main").first().waitFor();
-      page.waitForTimeout(900);
+      slow.waitFor(kind[1]);
       String build = kind[0].startsWith("/builds") ? "moss-archive" : null;
       slow.oneOf(kind[1], kind[2], build);
     }
