@@ -60,6 +60,9 @@ public sealed interface Marks {
     private static final Pattern DAY = Pattern.compile("(\\d{1,2})[./](\\d{1,2})[./](\\d{4})");
     private static final Marks PLAIN = new OfFile();
 
+    /** One comma, and not three digits behind it: no mark between thousands. */
+    private static final Pattern COMMA = Pattern.compile("[-+]?\\d{1,15},(?:\\d{1,2}|\\d{4,15})");
+
     @Override
     public double number(String text) {
       return PLAIN.number(plain(text));
@@ -74,7 +77,7 @@ public sealed interface Marks {
     private String plain(String text) {
       Matcher figure = writing.figure().matcher(text.trim());
       if (!figure.matches()) {
-        return text;
+        return COMMA.matcher(text.trim()).matches() ? text.replace(',', '.') : text;
       }
       String decimals = figure.group(2) == null ? "" : "." + figure.group(2);
       return figure.group(1).replaceAll("[^\\d+-]", "") + decimals;

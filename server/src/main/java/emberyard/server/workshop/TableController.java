@@ -11,6 +11,7 @@ import emberyard.server.refusal.Refused;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
+import emberyard.server.table.Table;
 import emberyard.server.table.TableRow;
 import emberyard.server.table.TableStyle;
 import emberyard.server.table.ThingTable;
@@ -158,14 +159,16 @@ class TableController {
       Things things) {
     ThingTable<T> table = (ThingTable<T>) TABLES.get(kind);
     Function<String, Optional<T>> here = id -> things.find((Class<T>) kind.type(), id);
-    var read = table.read(text, TableStyle.of(yard.read().book().workshop()), here);
+    TableStyle style = TableStyle.of(yard.read().book().workshop());
+    Table.Rows<T> read = table.read(text, style, here);
+    List<TableRow<T>> rows = TableRow.eachOnce(read.rows(), Thing::id);
     if (keep == Keep.ALL) {
-      allOrNone(read.rows());
+      allOrNone(rows);
     }
     List<Write> writes =
         keep == Keep.NONE
             ? List.of()
-            : read.rows().stream()
+            : rows.stream()
                 .flatMap(row -> row.read().stream())
                 .map(thing -> Write.overwrite(buildId, thing))
                 .toList();
@@ -173,7 +176,7 @@ class TableController {
       store.apply(who.id(), writes);
     }
     return new TableTaken(
-        read.rows().stream().map(row -> lookedAt(row, table, here)).toList(),
+        rows.stream().map(row -> lookedAt(row, table, here)).toList(),
         read.leftOut(),
         writes.size());
   }
