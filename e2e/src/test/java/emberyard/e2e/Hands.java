@@ -2,11 +2,14 @@ package emberyard.e2e;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 
 /** What a builder does with a page: press, write, choose, read. */
 final class Hands {
+  private static final int TRIES = 5;
+
   final Page page;
 
   Hands(Page page) {
@@ -37,13 +40,23 @@ final class Hands {
     return this;
   }
 
+  /** Opens the list and takes one; opens it again where the page was drawn anew under it. */
   Hands choose(String label, String option) {
-    page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true))
-        .first()
-        .click();
-    page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true))
-        .click();
-    return this;
+    Locator list =
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true))
+            .first();
+    Locator one =
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true));
+    for (int tries = 0; tries < TRIES; tries++) {
+      list.click();
+      try {
+        one.click(new Locator.ClickOptions().setTimeout(12_000));
+        return this;
+      } catch (TimeoutError closed) {
+        page.keyboard().press("Escape");
+      }
+    }
+    throw new AssertionError("“%s” can't be chosen of “%s”".formatted(option, label));
   }
 
   /**
