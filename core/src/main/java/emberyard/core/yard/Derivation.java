@@ -59,43 +59,17 @@ record Derivation(
   static Derivation of(
       Build build, WorkshopBook book, StockShelf shelf, StockPalette stock, LocalDate today) {
     Interview interview = Interview.of(build);
-    Parts drawn = Parts.of(build, book);
-    List<MadePart> parts = drawn.made();
-    PaintedParts surfaces = PaintedParts.of(build, drawn, book);
-    List<SchemePlan> schemes = FinishWork.plans(surfaces.painted(), book);
-    List<Elevation> faces = FaceTouches.on(Elevation.of(build, book), surfaces.treated(), book);
-    Shares shares = Shares.of(faces, build.concept().look().palette());
-    Work talk =
-        interview
-            .work(book)
-            .plus(ConceptWork.derive(build, book, faces, shares, stock, Interview.AGREE));
-    FitWork fit = FitWork.of(build, book, PartWeights.of(build, parts));
-    Work hardware = fit.derive(ConceptWork.CHOOSE, MakeWork.DRY_FIT, ProveWork.HARDWARE);
-    Work made = MakeWork.derive(build, book, drawn, fit.enclosureWork());
-    Work finished = FinishWork.derive(build, schemes, surfaces.treated(), book, MakeWork.DRY_FIT);
-    List<String> ready = new ArrayList<>(finishing(build, schemes));
-    ready.add(MakeWork.DRY_FIT);
-    Work light = LightWork.derive(build, book, ready);
-    Work design = hardware.plus(made).plus(finished).plus(light);
+    Surfaces surfaces = Surfaces.of(build, book);
+    Looks looks = Looks.of(build, surfaces.treated(), book);
+    Work talk = interview.work(book).plus(looks.work(build, book, stock));
+    DesignWork designed = DesignWork.of(build, book, surfaces);
+    Work design = designed.all();
     List<Need> needs = shelf.handOut(design.needs());
-    List<Task> receiving = SupplyWork.receiving(build, needs, book, today, ConceptWork.CHOOSE);
-    Work prove = ProveWork.derive(build, book, hardwareArrivals(needs), AssembleWork.CLOSE);
-    List<String> beforeAssembly = new ArrayList<>(ready);
-    beforeAssembly.add(ProveWork.HARDWARE);
-    beforeAssembly.add(FitWork.ON_PAPER);
-    Work assembly =
-        AssembleWork.derive(
-            build,
-            book,
-            beforeAssembly,
-            light.tasks().stream().map(Task::key).toList(),
-            fit.goingIn(),
-            fit.piecesGoingIn());
     List<Task> tasks = new ArrayList<>(talk.tasks());
-    for (Task task : design.plus(assembly).plus(prove).tasks()) {
+    for (Task task : design.plus(designed.closing(build, book, needs)).tasks()) {
       tasks.add(task.behind(ConceptWork.CHOOSE));
     }
-    tasks.addAll(receiving);
+    tasks.addAll(SupplyWork.receiving(build, needs, book, today, ConceptWork.CHOOSE));
     build.manualTasks().forEach(manual -> tasks.add(manual(manual)));
     List<String> all = tasks.stream().map(Task::key).toList();
     tasks.addAll(RevealWork.derive(book, all).tasks());
@@ -103,30 +77,85 @@ record Derivation(
     findings.addAll(design.findings());
     return new Derivation(
         interview,
-        faces,
-        shares,
-        parts,
-        MakePicture.of(build, drawn, book),
-        schemes,
+        looks.faces(),
+        looks.shares(),
+        surfaces.parts().made(),
+        MakePicture.of(build, surfaces.parts(), book),
+        surfaces.schemes(),
         surfaces.treated(),
-        fit.picture(),
-        fit.massKg(),
+        designed.fit().picture(),
+        designed.fit().massKg(),
         linked(tasks, needs),
         needs,
         List.copyOf(findings));
   }
 
+  /** What is made and how it is painted. */
+  private record Surfaces(Parts parts, List<SchemePlan> schemes, List<Treated> treated) {
+    static Surfaces of(Build build, WorkshopBook book) {
+      Parts parts = Parts.of(build, book);
+      PaintedParts surfaces = PaintedParts.of(build, parts, book);
+      return new Surfaces(parts, FinishWork.plans(surfaces.painted(), book), surfaces.treated());
+    }
+  }
+
+  /** What is seen. */
+  private record Looks(List<Elevation> faces, Shares shares) {
+    static Looks of(Build build, List<Treated> treated, WorkshopBook book) {
+      List<Elevation> faces = FaceTouches.on(Elevation.of(build, book), treated, book);
+      return new Looks(faces, Shares.of(faces, build.look().palette()));
+    }
+
+    Work work(Build build, WorkshopBook book, StockPalette stock) {
+      return ConceptWork.derive(build, book, faces, shares, stock, Interview.AGREE);
+    }
+  }
+
+  /**
+   * What the chosen design asks for.
+   *
+   * @param ready keys that assembly and lights wait for: the dry fit and the cured paint
+   */
+  private record DesignWork(
+      FitWork fit, Work hardware, Work made, Work finished, Work light, List<String> ready) {
+    static DesignWork of(Build build, WorkshopBook book, Surfaces surfaces) {
+      FitWork fit = FitWork.of(build, book, PartWeights.of(build, surfaces.parts().made()));
+      List<String> ready = new ArrayList<>(finishing(build, surfaces.schemes()));
+      ready.add(MakeWork.DRY_FIT);
+      return new DesignWork(
+          fit,
+          fit.derive(ConceptWork.CHOOSE, MakeWork.DRY_FIT, ProveWork.HARDWARE),
+          MakeWork.derive(build, book, surfaces.parts(), fit.enclosureWork()),
+          FinishWork.derive(build, surfaces.schemes(), surfaces.treated(), book, MakeWork.DRY_FIT),
+          LightWork.derive(build, book, ready),
+          List.copyOf(ready));
+    }
+
+    Work all() {
+      return hardware.plus(made).plus(finished).plus(light);
+    }
+
+    /** Putting it together, and proving it. */
+    Work closing(Build build, WorkshopBook book, List<Need> needs) {
+      List<String> before = new ArrayList<>(ready);
+      before.add(ProveWork.HARDWARE);
+      before.add(FitWork.ON_PAPER);
+      List<String> lights = light.tasks().stream().map(Task::key).toList();
+      return AssembleWork.derive(build, book, before, lights, fit.goingIn(), fit.piecesGoingIn())
+          .plus(ProveWork.derive(build, book, hardwareArrivals(needs), AssembleWork.CLOSE));
+    }
+  }
+
   /** The same work with other things on the faces or other colours in the palette. */
   Derivation redrawn(Build as, WorkshopBook book, StockPalette stock) {
-    List<Elevation> drawn = FaceTouches.on(Elevation.of(as, book), treated, book);
-    Shares shown = Shares.of(drawn, as.concept().look().palette());
+    Looks looks = Looks.of(as, treated, book);
     List<Finding> all =
         new ArrayList<>(findings.stream().filter(f -> !f.capability().equals("concept")).toList());
-    all.addAll(ConceptWork.derive(as, book, drawn, shown, stock, Interview.AGREE).findings());
+    all.addAll(looks.work(as, book, stock).findings());
     return new Derivation(
         interview,
-        drawn,
-        shown,
+        looks.faces(),
+        looks.shares(),
         parts,
         make,
         schemes,

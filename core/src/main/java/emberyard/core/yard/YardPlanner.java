@@ -70,7 +70,7 @@ final class YardPlanner {
   }
 
   List<BuildPicture> pictures() {
-    return records.stream().map(this::paint).toList();
+    return records.stream().map(this::assembled).toList();
   }
 
   /**
@@ -83,7 +83,7 @@ final class YardPlanner {
         .filter(record -> onlyLooksDiffer(record.build(), as))
         .findFirst()
         .map(record -> record.derived().redrawn(as, book, stock))
-        .map(derived -> paint(BuildRecord.of(as, derived, now, zone)))
+        .map(derived -> assembled(BuildRecord.of(as, derived, now, zone)))
         .orElse(null);
   }
 
@@ -97,8 +97,8 @@ final class YardPlanner {
     return is.with(repainted).equals(as);
   }
 
-  private BuildPicture paint(BuildRecord record) {
-    return new Painter(record, schedule, titles, book, hours, clock, now).paint();
+  private BuildPicture assembled(BuildRecord record) {
+    return new BuildAssembler(record, schedule, titles, book, hours, clock, now).assemble();
   }
 
   private List<BuildRecord> records() {

@@ -1,0 +1,88 @@
+package emberyard.core.yard;
+
+import emberyard.core.brief.BriefFindings;
+import emberyard.core.brief.Evaluation;
+import emberyard.core.brief.Facts;
+import emberyard.core.brief.RequirementState;
+import emberyard.core.build.Build;
+import emberyard.core.finding.Finding;
+import emberyard.core.fit.FitWork;
+import emberyard.core.money.Budget;
+import emberyard.core.plan.Schedule;
+import emberyard.core.plan.WeeklyHours;
+import emberyard.core.supply.OrderBook;
+import emberyard.core.workshop.WorkshopBook;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Puts one build's derivation, record and place in the schedule together into its picture. */
+record BuildAssembler(
+    BuildRecord record,
+    Schedule schedule,
+    Map<String, String> titles,
+    WorkshopBook book,
+    WeeklyHours hours,
+    LocalDateTime clock,
+    Instant now) {
+
+  BuildPicture assemble() {
+    Build build = record.build();
+    Derivation derived = record.derived();
+    LocalDateTime finish = schedule.finish().get(build.id());
+    TaskPictures pictures = new TaskPictures(record, schedule, book, clock);
+    List<TaskPicture> tasks = pictures.all();
+    Fuse fuse = FuseMaker.make(build, derived.interview(), tasks, finish, hours, book, clock);
+    Budget budget = Budget.of(build, derived.needs(), LabourSums.of(build, tasks, book, now), book);
+    OrderBook orders =
+        OrderBook.of(build, derived.needs(), latestStarts(tasks), book, clock.toLocalDate());
+    List<ChainLink> chain = new ChainWords(record, schedule, titles, book, clock).chain();
+    Facts facts = BuildFacts.of(record, budget, finish);
+    List<RequirementState> coverage =
+        Evaluation.of(build.brief(), build.requirements(), facts, book.workshop().currency());
+    List<Finding> findings = new ArrayList<>();
+    if (build.brief().revealedOn() == null) {
+      findings.addAll(derived.findings());
+      findings.addAll(orders.findings());
+      findings.addAll(pictures.windows());
+      findings.addAll(PlanFindings.ofReveal(build, fuse, chain));
+      findings.addAll(PlanFindings.ofFailures(tasks));
+      findings.addAll(BriefFindings.of(coverage, facts, build.concept().frozen() != null));
+    }
+    UntimedWork.finding(tasks).ifPresent(findings::add);
+    findings.addAll(budget.findings(book.workshop().currency()));
+    findings.sort(Finding.WORST_FIRST);
+    return new BuildPicture(
+        build,
+        derived.interview(),
+        coverage,
+        derived.faces(),
+        derived.shares(),
+        derived.parts(),
+        derived.make(),
+        derived.schemes(),
+        derived.treated(),
+        derived.fit(),
+        FitWork.hardwareMassKg(build),
+        tasks,
+        orders.lines(),
+        budget,
+        findings,
+        chain,
+        fuse,
+        TaskPictures.next(tasks));
+  }
+
+  private static Map<String, LocalDateTime> latestStarts(List<TaskPicture> tasks) {
+    Map<String, LocalDateTime> latest = new HashMap<>();
+    for (TaskPicture picture : tasks) {
+      if (picture.planned() != null) {
+        latest.put(picture.task().key(), picture.planned().latestStart());
+      }
+    }
+    return latest;
+  }
+}

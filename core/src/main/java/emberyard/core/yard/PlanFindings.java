@@ -1,0 +1,60 @@
+package emberyard.core.yard;
+
+import emberyard.core.build.Build;
+import emberyard.core.finding.Finding;
+import emberyard.core.finding.Remedy;
+import emberyard.core.finding.Severity;
+import emberyard.core.units.Figures;
+import java.util.Comparator;
+import java.util.List;
+
+/** Judgements on the plan: whether the reveal is met, and which checks failed. */
+final class PlanFindings {
+  private PlanFindings() {}
+
+  static List<Finding> ofReveal(Build build, Fuse fuse, List<ChainLink> chain) {
+    boolean late = fuse.verdict() == Fuse.Verdict.LATE;
+    if (!late && fuse.verdict() != Fuse.Verdict.TIGHT) {
+      return List.of();
+    }
+    String longest =
+        chain.stream()
+            .max(Comparator.comparingLong(ChainLink::minutes))
+            .map(link -> "Longest on the deciding chain: " + link.text() + ".")
+            .orElse("");
+    return List.of(
+        Finding.of(
+                late ? Severity.STOP : Severity.RISK,
+                "plan",
+                "plan/reveal",
+                late
+                    ? "Reveal missed by %s working days".formatted(Figures.plain(-fuse.spareDays()))
+                    : "Only %s working days to spare".formatted(Figures.plain(fuse.spareDays())),
+                "Planned finish %s, reveal %s. %s"
+                    .formatted(Figures.day(fuse.finish()), Figures.day(fuse.reveal()), longest),
+                "One part that comes wrong or one coat to redo takes as much.")
+            .with(
+                Remedy.byHand("Shorten what decides: see the chain on Plan"),
+                Remedy.byHand(
+                    build.brief().revealMovable()
+                        ? "Move the reveal: it may move"
+                        : "Tell the client now")));
+  }
+
+  static List<Finding> ofFailures(List<TaskPicture> tasks) {
+    return tasks.stream()
+        .filter(picture -> picture.state() == TaskState.FAILED)
+        .map(
+            picture ->
+                Finding.of(
+                        Severity.STOP,
+                        picture.task().stage().capability(),
+                        "task:" + picture.task().key() + "/failed",
+                        "Check failed: " + picture.task().title(),
+                        picture.log().verdict() == null ? "" : picture.log().verdict().note(),
+                        "Nothing behind it may start until it passes.")
+                    .about(picture.task().key())
+                    .with(Remedy.byHand("Mend it, then check again on its card")))
+        .toList();
+  }
+}
