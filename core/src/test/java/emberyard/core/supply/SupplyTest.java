@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import emberyard.core.build.OrderLine;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
+import emberyard.core.units.Figures;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.yard.BuildPicture;
 import emberyard.core.yard.Samples;
@@ -59,6 +60,82 @@ class SupplyTest {
     NeedLine line =
         picture.needs().stream().filter(n -> n.need().key().equals("screen:d1")).findFirst().get();
     assertEquals(NeedLine.State.WANTED, line.state());
+  }
+
+  private static BuildPicture ordered(OrderLine... orders) {
+    Samples.Made made = new Samples.Made().reveal(LocalDate.of(2026, 4, 10));
+    for (OrderLine order : orders) {
+      made.with(order);
+    }
+    return Samples.picture(made.build());
+  }
+
+  private static boolean judged(BuildPicture picture, String words) {
+    return picture.findings().stream()
+        .filter(finding -> finding.capability().equals("supply"))
+        .anyMatch(finding -> finding.title().contains(words));
+  }
+
+  private static NeedLine screen(BuildPicture picture) {
+    return picture.needs().stream()
+        .filter(line -> line.need().key().equals("screen:d1"))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** The day it is needed on is in time, the day after is not; found by trying every day. */
+  @Test
+  void whatComesOnTheDayItIsNeededIsInTime() {
+    LocalDate lastInTime = null;
+    for (LocalDate day = Samples.MONDAY;
+        day.isBefore(LocalDate.of(2026, 4, 20));
+        day = day.plusDays(1)) {
+      BuildPicture picture = ordered(Samples.order("screen:d1", OrderLine.State.ORDERED, day));
+      if (!judged(picture, "Tide board comes")) {
+        assertTrue(lastInTime == null || lastInTime.equals(day.minusDays(1)), "one bound: " + day);
+        lastInTime = day;
+      }
+    }
+    String next = "needed ";
+    BuildPicture late =
+        ordered(Samples.order("screen:d1", OrderLine.State.ORDERED, lastInTime.plusDays(1)));
+    assertTrue(judged(late, next + Figures.day(lastInTime)), late.findings().toString());
+  }
+
+  @Test
+  void anExpectedDayThatHasPassedIsAskedAbout() {
+    assertTrue(
+        judged(
+            ordered(
+                Samples.order("screen:d1", OrderLine.State.ORDERED, Samples.MONDAY.minusDays(1))),
+            "Tide board"));
+  }
+
+  @Test
+  void aReplacementOfWhatCameWrongIsOnItsWay() {
+    OrderLine wrong = Samples.order("screen:d1", OrderLine.State.WRONG, Samples.MONDAY);
+    OrderLine again = Samples.order("screen:d1", OrderLine.State.ORDERED, Samples.MONDAY);
+    OrderLine replacement =
+        new OrderLine(
+            "again",
+            again.needKey(),
+            again.title(),
+            again.category(),
+            again.supplierId(),
+            again.quantity(),
+            again.unitPriceMinor(),
+            again.state(),
+            again.orderedOn(),
+            again.expectedOn(),
+            null,
+            null,
+            "",
+            null,
+            "");
+    assertEquals(NeedLine.State.WANTED, screen(ordered(wrong)).state());
+    BuildPicture mended = ordered(wrong, replacement);
+    assertEquals(NeedLine.State.ORDERED, screen(mended).state());
+    assertEquals("again", screen(mended).order().id());
   }
 
   @Test
