@@ -11,6 +11,7 @@ import emberyard.core.build.Work;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Remembered;
 import emberyard.core.workshop.AirDay;
 import emberyard.core.workshop.PaintKind;
@@ -42,10 +43,10 @@ public final class FinishWork {
       RoomClimate room,
       StepTimes times,
       List<AirDay> airs,
-      List<Object> products,
+      List<Thing> products,
       List<TestCard> cards) {
     static Asked of(Painted painted, WorkshopBook book) {
-      List<Object> products = new ArrayList<>();
+      List<Thing> products = new ArrayList<>();
       List<TestCard> cards = new ArrayList<>();
       for (LayerStep step : painted.scheme().layers()) {
         String id = String.valueOf(step.productId());

@@ -135,7 +135,7 @@ public record LayerPicture(
     for (LayerStep step : stack.steps()) {
       LayerMasks.Move move = masks.next(step);
       Piles.Deposit laid = Piles.laid(step, stack.coatings());
-      Map<List<Object>, String[]> known = new HashMap<>();
+      Map<Piles.Likeness, String[]> known = new HashMap<>();
       for (int i = 0; i < piles.size(); i++) {
         if (!touches(move, regions.get(i).shapes())) {
           continue;

@@ -97,14 +97,17 @@ final class Piles {
     }
   }
 
-  /** Equal for piles that look the same. */
-  List<Object> likeness() {
-    List<Object> same = new ArrayList<>();
-    for (Side side : Side.values()) {
-      piles.get(side).forEach(deposit -> same.add(deposit.stepId()));
-      same.add(frosted.get(side));
-    }
-    return same;
+  /**
+   * Equal for piles that look the same.
+   *
+   * @param steps whose layers lie on each side, the lowest first
+   */
+  record Likeness(Map<Side, List<String>> steps, Map<Side, Boolean> frosted) {}
+
+  Likeness likeness() {
+    Map<Side, List<String>> steps = new EnumMap<>(Side.class);
+    piles.forEach((side, pile) -> steps.put(side, pile.stream().map(Deposit::stepId).toList()));
+    return new Likeness(steps, new EnumMap<>(frosted));
   }
 
   List<Deposit> on(Side side) {
