@@ -1,7 +1,8 @@
 // @vitest-environment happy-dom
 import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { fakeResize } from '../ui/fakeResize'
 import type { PlacedThing, SpacePicture } from '../api/types'
 import { overlap, room } from '../ui/labels'
 import CutAway from './CutAway.vue'
@@ -9,14 +10,7 @@ import type { Sight } from './projection'
 
 beforeEach(() => {
   setActivePinia(createPinia())
-  vi.stubGlobal(
-    'ResizeObserver',
-    class {
-      observe() {}
-      unobserve() {}
-      disconnect() {}
-    },
-  )
+  fakeResize()
 })
 
 const box = (xMm: number, yMm: number, zMm: number, side: number) => ({

@@ -1,20 +1,14 @@
 // @vitest-environment happy-dom
 import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
-import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { fakeResize } from '../ui/fakeResize'
 import type { LaidOut, SheetProduct } from '../api/types'
 import SheetArt from './SheetArt.vue'
 
 beforeEach(() => {
   setActivePinia(createPinia())
-  vi.stubGlobal(
-    'ResizeObserver',
-    class {
-      observe() {}
-      unobserve() {}
-      disconnect() {}
-    },
-  )
+  fakeResize()
 })
 
 const PLACES = [

@@ -6,6 +6,7 @@ import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -28,17 +29,17 @@ public sealed interface Marks {
   record OfFile() implements Marks {
     @Override
     public double number(String text) {
-      try {
-        return CsvNumber.read(text);
-      } catch (NumberFormatException unreadable) {
-        throw new InvalidValue("file", unreadable.getMessage());
-      }
+      return read(text, CsvNumber::read);
     }
 
     @Override
     public long whole(String text) {
+      return read(text, CsvNumber::whole);
+    }
+
+    private static <N> N read(String text, Function<String, N> reader) {
       try {
-        return CsvNumber.whole(text);
+        return reader.apply(text);
       } catch (NumberFormatException unreadable) {
         throw new InvalidValue("file", unreadable.getMessage());
       }

@@ -45,7 +45,7 @@ class TableController {
           ThingKind.FILM, ThingTable.of(StockTables.FILMS),
           ThingKind.FILAMENT, ThingTable.of(StockTables.FILAMENTS),
           ThingKind.HARDWARE, ThingTable.of(HardwareTable.TABLE),
-          ThingKind.AIR, new AirTable(),
+          ThingKind.AIR, new AirReadings(),
           ThingKind.ORDER, ThingTable.of(StockTables.ORDERS));
 
   private final ThingStore store;

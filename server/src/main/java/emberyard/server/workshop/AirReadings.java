@@ -24,7 +24,7 @@ import java.util.stream.Stream;
  * Air as a table of {@code date,temperatureC,humidityPercent}. A date with a time behind it ({@code
  * 2026-03-03T14:00}) is one of many readings of that day, which are averaged.
  */
-final class AirTable implements ThingTable<AirDay> {
+final class AirReadings implements ThingTable<AirDay> {
   private static final Pattern TIME = Pattern.compile("(\\S{8,10})[T ]\\d{1,2}:\\d\\d\\S*");
 
   /** One line of a logger. */
@@ -50,7 +50,10 @@ final class AirTable implements ThingTable<AirDay> {
   @Override
   public String write(List<AirDay> days) {
     return READINGS.write(
-        days.stream().sorted(Comparator.comparing(AirDay::date)).map(AirTable::reading).toList());
+        days.stream()
+            .sorted(Comparator.comparing(AirDay::date))
+            .map(AirReadings::reading)
+            .toList());
   }
 
   private static AirReading reading(AirDay day) {
