@@ -4,24 +4,17 @@ import { computed } from 'vue'
 import type { Component } from '../api/types'
 import CountingFields from '../build/CountingFields.vue'
 import { useBuild } from '../store/build'
-import { useSaver } from '../store/saver'
-import { useSession } from '../store/session'
-import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import BodyFields from './BodyFields.vue'
 import PortRows from './PortRows.vue'
 import ThermalFields from './ThermalFields.vue'
+import ProductLine from './ProductLine.vue'
 import { KINDS } from './fitWords'
-import { useLibrary } from './useLibrary'
 import ThingFields from '../ui/ThingFields.vue'
 
 /** One component in numbers: money, size, what it draws and plugs into, heat. */
 const props = defineProps<{ component: Component }>()
 const builds = useBuild()
-const library = useLibrary()
-const saver = useSaver()
-const session = useSession()
-const shell = useShell()
 const workshop = useWorkshop()
 const SOURCES = [
   { value: 'BUY', label: 'bought for this build' },
@@ -67,44 +60,11 @@ const BOUGHT = computed(() => {
     },
   ]
 })
-/** Keeps it for other builds, under its own id. */
-async function keep() {
-  const c = props.component
-  const product = {
-    id: c.id,
-    name: c.name,
-    kind: c.kind,
-    priceMinor: c.priceMinor,
-    supplierId: c.supplierId,
-    massKg: c.massKg,
-    peakWatts: c.peakWatts,
-    supplyWatts: c.supplyWatts,
-    hdmiOutputs: c.hdmiOutputs,
-    displayPortOutputs: c.displayPortOutputs,
-    typeCOutputs: c.typeCOutputs,
-    lightHeaders: c.lightHeaders,
-    storageGb: c.storageGb,
-    memoryGb: c.memoryGb,
-    attributes: c.attributes,
-    body: c.body,
-    electric: c.electric,
-    thermal: c.thermal,
-  }
-  const path = `/api/workshop/hardware/${encodeURIComponent(c.id)}`
-  const version = library.view?.versions['hardware/' + c.id]
-  if (version !== undefined && !saver.pending.has(path)) saver.versions.set(path, version)
-  saver.save({ key: `hardware/${c.id}`, path, value: product })
-  await saver.settled()
-  if (saver.refused.has(path)) return // said aloud
-  shell.say(
-    `${c.name} is in the library ${saver.away ? 'as soon as the computer answers' : 'now'}.`,
-  )
-  if (!saver.away) await library.load(true)
-}
 </script>
 
 <template>
   <section class="form">
+    <ProductLine v-if="component.kind !== 'ENCLOSURE'" kind="components" :thing="component" />
     <ThingFields kind="components" :thing="component" :fields="BOUGHT" />
     <CountingFields v-if="component.source !== 'BUY'" :component="component" />
     <ThingFields kind="components" :thing="component" :fields="NUMBERS" />
@@ -119,13 +79,6 @@ async function keep() {
         size="small"
         :label="`Remove ${component.name}`"
         @click="builds.remove('components', component.id)"
-      />
-      <Button
-        v-if="session.owner && !component.productId"
-        class="bare"
-        size="small"
-        label="Keep it in the library"
-        @click="keep"
       />
     </div>
   </section>

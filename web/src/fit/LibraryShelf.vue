@@ -74,6 +74,13 @@ async function take(product: HardwareProduct) {
         noun="components"
         @kept="library.load(true)"
       />
+      <TableFile
+        v-if="session.owner"
+        path="/api/workshop/light-products.csv"
+        label="Light strips"
+        noun="light strips"
+        @kept="library.load(true)"
+      />
     </div>
     <p v-if="library.problem" class="bad" role="alert">{{ library.problem }}</p>
     <ul tabindex="0" aria-label="Components of the library">

@@ -3,11 +3,12 @@ import { computed, ref } from 'vue'
 import { get } from '../api/client'
 import type { LibraryView } from '../api/types'
 
-/** Hardware and enclosures to choose from: read when Fit is first opened. */
+/** Hardware, lights and enclosures to choose from: read when one is first chosen. */
 export const useLibrary = defineStore('library', () => {
   const view = ref<LibraryView | null>(null)
   const problem = ref('')
   const hardware = computed(() => view.value?.hardware ?? [])
+  const lights = computed(() => view.value?.lights ?? [])
   const enclosures = computed(() => view.value?.enclosures ?? [])
 
   async function load(again = false) {
@@ -19,5 +20,5 @@ export const useLibrary = defineStore('library', () => {
       problem.value = (refusal as Error).message
     }
   }
-  return { view, problem, hardware, enclosures, load }
+  return { view, problem, hardware, lights, enclosures, load }
 })

@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { LightStrip, Screen } from '../api/types'
 import StageFrame from '../build/StageFrame.vue'
+import ProductLine from '../fit/ProductLine.vue'
 import { pieces, who } from '../fit/fedWords'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
@@ -77,6 +78,7 @@ function addScreen() {
     rail: 'V5',
     priceMinor: 0,
     supplierId: workshop.book!.suppliers[0]?.id ?? '',
+    productId: '',
   } satisfies Omit<Screen, 'id'>)
 }
 function addStrip() {
@@ -91,6 +93,7 @@ function addStrip() {
     colourHex: glow?.hex ?? '#FFFFFF',
     pricePerMetreMinor: 0,
     supplierId: workshop.book!.suppliers[0]?.id ?? '',
+    productId: '',
   } satisfies Omit<LightStrip, 'id'>)
 }
 const leds = (s: LightStrip) => Math.floor((s.lengthMm / 1000) * s.ledsPerMetre + 1e-9)
@@ -144,6 +147,7 @@ const leds = (s: LightStrip) => Math.floor((s.lengthMm / 1000) * s.ledsPerMetre 
           />
         </svg>
         <div class="fields">
+          <ProductLine kind="screens" :thing="thing" />
           <ThingFields kind="screens" :thing="thing" :fields="SCREEN" />
           <Button
             class="bare"
@@ -169,6 +173,7 @@ const leds = (s: LightStrip) => Math.floor((s.lengthMm / 1000) * s.ledsPerMetre 
           />
         </svg>
         <div class="fields">
+          <ProductLine kind="strips" :thing="thing" />
           <ThingFields kind="strips" :thing="thing" :fields="STRIP" />
           <Button
             class="bare"

@@ -22,6 +22,7 @@ const WORD: Record<string, string> = {
   times: 'hours',
   hardware: 'hardware',
   'enclosure-products': 'enclosure',
+  'light-products': 'light strip of the library',
   layouts: 'sheet',
   prints: 'print',
 }

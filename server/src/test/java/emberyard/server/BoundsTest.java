@@ -26,10 +26,7 @@ class BoundsTest {
   private final FuzzDocument document =
       new FuzzDocument(DemoYard.owner().get("/api/openapi").expect(200).text());
   private final List<DemoYard.Stored> things =
-      Stream.of(
-              DemoYard.things(),
-              shipped(Library.hardware(List.of())),
-              shipped(Library.enclosures(List.of())))
+      Stream.of(DemoYard.things(), shipped(Library.shipped().all().toList()))
           .flatMap(List::stream)
           .toList();
   private final List<String> wrong = new ArrayList<>();

@@ -43,11 +43,14 @@ final class Drawn {
         new Window(40, 100, 250, 200),
         new BorderHoles(12, 90, 4),
         CutMethod.LASER,
-        0);
+        0,
+        null,
+        null);
   }
 
   static FaceItem badge(String id, double x) {
-    return FaceItem.plain(id, Face.LEFT, ItemKind.BADGE, "Lamp", x, 20, 40, 40).coloured("#B08B3E");
+    return FaceItem.plain(id, Face.LEFT, ItemKind.BADGE, "Lamp", x, 20, 40, 40)
+        .withColourHex("#B08B3E");
   }
 
   /** Begins a build with a look, a window on the left and a badge beside it. */
@@ -70,7 +73,9 @@ final class Drawn {
         panel.window(),
         panel.holes(),
         panel.cutMethod(),
-        0);
+        0,
+        null,
+        null);
   }
 
   /** Puts a thing whatever its version is. */

@@ -161,6 +161,43 @@ class FitApiTest {
   }
 
   @Test
+  void whatIsMeasuredHereBecomesOneOfTheLibraryAndFollowsIt(Client owner) {
+    begin(owner, "fit-join");
+    Map<String, Object> strip =
+        Map.of(
+            "id", "fit-join-l",
+            "name", "Beam",
+            "lengthMm", 700,
+            "ledsPerMetre", 60,
+            "rail", "V12",
+            "milliampsPerLed", 20,
+            "feed", "SUPPLY_LEAD",
+            "colourHex", "#F0A13A",
+            "pricePerMetreMinor", 0,
+            "supplierId", "");
+    owner.put("/api/builds/fit-join/strips/fit-join-l", strip, null).expect(200);
+    String join = "/api/builds/fit-join/strips/fit-join-l/join";
+    owner.post(join, Map.of("productId", "board-dunlin-i1")).expect(422);
+    owner.post(join, Map.of("productId", "strip-wisp-60")).expect(200);
+    owner.post(join.replace("strips", "panels"), Map.of("productId", "x")).expect(422);
+    owner
+        .send(
+            "POST",
+            "/api/workshop/light-products.csv",
+            "id,milliampsPerLed\nstrip-wisp-60,48\n",
+            Map.of("Content-Type", "text/csv"))
+        .expect(200);
+    JsonNode beam = view(owner, "fit-join").path("build").path("strips").get(0);
+    assertEquals(700, beam.path("lengthMm").asDouble());
+    assertEquals("Beam", beam.path("name").asString());
+    assertEquals(48, beam.path("milliampsPerLed").asDouble());
+    assertEquals(1_400, beam.path("pricePerMetreMinor").asLong());
+    assertEquals(0, beam.path("ownFields").size());
+    JsonNode volts = view(owner, "fit-join").path("fit").path("fed").path("volt5Watts");
+    assertEquals(42 * 0.048 * 5, volts.asDouble(), 1e-9);
+  }
+
+  @Test
   void anOpeningBecomesAPartWithItsHoles(Client owner) {
     begin(owner, "fit-part");
     enclose(owner, "fit-part", "fit-part-e", "enc-skerry-24");

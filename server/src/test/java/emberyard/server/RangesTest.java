@@ -88,8 +88,7 @@ class RangesTest {
     try {
       things.forEach(thing -> json.read(thing.body(), thing.kind().type()));
       SELDOM.forEach((type, body) -> json.read(body, type));
-      Library.hardware(List.of()).forEach(each -> again(json, each));
-      Library.enclosures(List.of()).forEach(each -> again(json, each));
+      Library.shipped().all().forEach(each -> again(json, each));
     } finally {
       listening.close();
     }

@@ -5,9 +5,12 @@ import emberyard.core.build.Brief;
 import emberyard.core.build.Concept;
 import emberyard.core.build.CutMethod;
 import emberyard.core.build.Face;
+import emberyard.core.build.LayerOp;
+import emberyard.core.build.LayerStep;
 import emberyard.core.build.Look;
 import emberyard.core.build.Panel;
-import emberyard.core.build.Scheme;
+import emberyard.core.build.SchemeBuilder;
+import emberyard.core.build.Side;
 import emberyard.core.yard.YardPlan;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
@@ -154,9 +157,21 @@ final class YardBenchmark {
                     null,
                     new BorderHoles(12, 90, 4),
                     CutMethod.LASER,
-                    0)));
-        Scheme.Coats coats = new Scheme.Coats("harbour-green", 3);
-        writes.add(Write.create(id, new Scheme(key, "Finish " + p, key, false, null, coats, null)));
+                    0,
+                    null,
+                    null)));
+        writes.add(
+            Write.create(
+                id,
+                SchemeBuilder.builder()
+                    .id(key)
+                    .name("Finish " + p)
+                    .panelId(key)
+                    .layers(
+                        List.of(
+                            LayerStep.coats(
+                                "colour", Side.FRONT, LayerOp.PAINT, "harbour-green", 3)))
+                    .build()));
       }
       store.apply("benchmark", writes);
     }

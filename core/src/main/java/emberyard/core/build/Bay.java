@@ -2,6 +2,7 @@ package emberyard.core.build;
 
 import emberyard.core.geometry.Box;
 import emberyard.core.units.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -15,6 +16,7 @@ import java.util.List;
  * @param toleranceXMm how much narrower it may turn out, 0 to 50 mm; so are y and z
  * @param change what is done to it at the bench
  */
+@RecordBuilder
 public record Bay(
     String id,
     String name,
@@ -29,7 +31,8 @@ public record Bay(
     double toleranceXMm,
     double toleranceYMm,
     double toleranceZMm,
-    BayChange change) {
+    BayChange change)
+    implements BayBuilder.With {
   public Bay {
     Require.text("id", id);
     Require.text("name", name);
@@ -83,20 +86,6 @@ public record Bay(
   }
 
   public Bay with(BayChange other) {
-    return new Bay(
-        id,
-        name,
-        xMm,
-        yMm,
-        zMm,
-        widthMm,
-        depthMm,
-        heightMm,
-        access,
-        accepts,
-        toleranceXMm,
-        toleranceYMm,
-        toleranceZMm,
-        other);
+    return withChange(other);
   }
 }

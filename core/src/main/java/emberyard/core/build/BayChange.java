@@ -1,6 +1,7 @@
 package emberyard.core.build;
 
 import emberyard.core.units.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,6 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param cutAway taken out, so that its space goes to the bay beside it
  * @param minutes how long it takes, 0 to 10,000; null for the default
  */
+@RecordBuilder
 public record BayChange(
     double widerMm,
     double deeperMm,
@@ -19,7 +21,8 @@ public record BayChange(
     double movedYMm,
     double movedZMm,
     boolean cutAway,
-    @Nullable Integer minutes) {
+    @Nullable Integer minutes)
+    implements BayChangeBuilder.With {
   /** As it was bought or measured. */
   public static final BayChange NONE = new BayChange(0, 0, 0, 0, 0, 0, false, null);
 
@@ -49,15 +52,11 @@ public record BayChange(
 
   /** The same and larger along an axis (0 x, 1 y, 2 z). */
   public BayChange larger(int axis, double byMm) {
-    return new BayChange(
-        widerMm + (axis == 0 ? byMm : 0),
-        deeperMm + (axis == 1 ? byMm : 0),
-        higherMm + (axis == 2 ? byMm : 0),
-        movedXMm,
-        movedYMm,
-        movedZMm,
-        cutAway,
-        minutes);
+    return with()
+        .widerMm(widerMm + (axis == 0 ? byMm : 0))
+        .deeperMm(deeperMm + (axis == 1 ? byMm : 0))
+        .higherMm(higherMm + (axis == 2 ? byMm : 0))
+        .build();
   }
 
   /** The same, cut away. */

@@ -2,6 +2,7 @@ package emberyard.core.build;
 
 import emberyard.core.geometry.Box;
 import emberyard.core.units.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -15,6 +16,7 @@ import java.util.List;
  * @param turnReason why not otherwise: "a cooler can't be inverted", "needs a riser"
  * @param spots where others sit on it
  */
+@RecordBuilder
 public record Body(
     double widthMm,
     double depthMm,
@@ -23,7 +25,8 @@ public record Body(
     List<Seat> seats,
     List<Turn> turns,
     String turnReason,
-    List<Spot> spots) {
+    List<Spot> spots)
+    implements BodyBuilder.With {
   public Body {
     Require.between("widthMm", widthMm, 0.5, 3_000, "mm");
     Require.between("depthMm", depthMm, 0.5, 3_000, "mm");
@@ -40,11 +43,6 @@ public record Body(
   public static Body box(
       double widthMm, double depthMm, double heightMm, List<Seat> seats, List<Turn> turns) {
     return new Body(widthMm, depthMm, heightMm, List.of(), seats, turns, "", List.of());
-  }
-
-  /** The same body in these turns. */
-  public Body turning(List<Turn> allowed) {
-    return new Body(widthMm, depthMm, heightMm, keepOuts, seats, allowed, turnReason, spots);
   }
 
   /** Its seats, a free bay where none is given. */

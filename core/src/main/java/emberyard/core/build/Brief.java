@@ -2,6 +2,7 @@ package emberyard.core.build;
 
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param begunOn first day of the build
  * @param revealedOn day it was handed over, null before
  */
+@RecordBuilder
 public record Brief(
     String id,
     String name,
@@ -42,7 +44,7 @@ public record Brief(
     List<String> skipped,
     LocalDate begunOn,
     @Nullable LocalDate revealedOn)
-    implements Thing {
+    implements Thing, BriefBuilder.With {
   public Brief {
     Require.text("id", id);
     Require.text("name", name);
@@ -67,45 +69,16 @@ public record Brief(
 
   /** A build of which only the name is known. */
   public static Brief named(String id, String name, LocalDate begunOn) {
-    return new Brief(
-        id,
-        name,
-        "",
-        "",
-        "",
-        "",
-        "",
-        "",
-        List.of(),
-        null,
-        false,
-        null,
-        List.of(CostCategory.values()),
-        null,
-        List.of(),
-        begunOn,
-        null);
+    return BriefBuilder.builder()
+        .id(id)
+        .name(name)
+        .capCounts(List.of(CostCategory.values()))
+        .begunOn(begunOn)
+        .build();
   }
 
   /** The same brief, handed over on this day; null opens it again. */
   public Brief revealed(@Nullable LocalDate on) {
-    return new Brief(
-        id,
-        name,
-        client,
-        purpose,
-        themeLine,
-        loved,
-        hated,
-        standsWhere,
-        hiddenFaces,
-        revealOn,
-        revealMovable,
-        budgetCapMinor,
-        capCounts,
-        secrecy,
-        skipped,
-        begunOn,
-        on);
+    return withRevealedOn(on);
   }
 }

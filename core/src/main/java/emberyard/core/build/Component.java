@@ -1,7 +1,8 @@
 package emberyard.core.build;
 
-import emberyard.core.thing.DesignThing;
+import emberyard.core.thing.ProductUse;
 import emberyard.core.units.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -23,13 +24,15 @@ import org.jspecify.annotations.Nullable;
  * @param memoryGb memory of one, null for none
  * @param counting for owned and brought things; agreed where it was left out
  * @param agreedMinor what one counts for by agreement; the price where it was left out
- * @param productId of the library it was taken from, empty for one's own
+ * @param productId the product of the library it is one of, empty for one's own
+ * @param ownFields in which it differs from its product, see {@link ProductUse}
  * @param attributes anything else worth knowing, in words
  * @param body the space it takes, null while nobody has measured it
  * @param electric what it draws and plugs into, null while nobody has said
  * @param thermal its heat and air, null for none
  * @param fitted how it is put to use here
  */
+@RecordBuilder
 public record Component(
     String id,
     String name,
@@ -52,12 +55,13 @@ public record Component(
     Counting counting,
     @Nullable Long agreedMinor,
     String productId,
+    @Nullable List<String> ownFields,
     String attributes,
     @Nullable Body body,
     @Nullable Electric electric,
     @Nullable Thermal thermal,
     Fitted fitted)
-    implements DesignThing {
+    implements ProductUse, ComponentBuilder.With {
   public Component {
     Require.text("id", id);
     Require.text("name", name);
@@ -85,122 +89,20 @@ public record Component(
       Require.between("agreedMinor", agreedMinor, 0, 100_000_000, "minor units");
     }
     productId = Require.textOrEmpty("productId", productId);
+    ownFields = ownFields == null ? null : List.copyOf(ownFields);
     attributes = Require.textOrEmpty("attributes", attributes);
     fitted = fitted == null ? Fitted.ANYHOW : fitted;
   }
 
-  /** A component of which neither size nor wiring nor heat is known. */
-  public Component(
-      String id,
-      String name,
-      ComponentKind kind,
-      int quantity,
-      Source source,
-      boolean forLook,
-      long priceMinor,
-      String supplierId,
-      int leadDays,
-      double massKg,
-      double peakWatts,
-      double supplyWatts,
-      int hdmiOutputs,
-      int displayPortOutputs,
-      int typeCOutputs,
-      int lightHeaders,
-      @Nullable Double storageGb,
-      @Nullable Double memoryGb,
-      @Nullable Counting counting,
-      @Nullable Long agreedMinor) {
-    this(
-        id,
-        name,
-        kind,
-        quantity,
-        source,
-        forLook,
-        priceMinor,
-        supplierId,
-        leadDays,
-        massKg,
-        peakWatts,
-        supplyWatts,
-        hdmiOutputs,
-        displayPortOutputs,
-        typeCOutputs,
-        lightHeaders,
-        storageGb,
-        memoryGb,
-        counting,
-        agreedMinor,
-        "",
-        "",
-        null,
-        null,
-        null,
-        Fitted.ANYHOW);
-  }
-
-  /** The same component taking this space. */
-  public Component with(@Nullable Body space) {
-    return copy(quantity, productId, space, electric, thermal, fitted);
-  }
-
-  public Component with(@Nullable Electric wiring) {
-    return copy(quantity, productId, body, wiring, thermal, fitted);
-  }
-
-  public Component with(@Nullable Thermal heat) {
-    return copy(quantity, productId, body, electric, heat, fitted);
-  }
-
-  public Component with(Fitted use) {
-    return copy(quantity, productId, body, electric, thermal, use);
-  }
-
-  /** The same component as taken from a product of the library. */
-  public Component of(String product) {
-    return copy(quantity, product, body, electric, thermal, fitted);
-  }
-
-  /** So many of the same. */
-  public Component times(int pieces) {
-    return copy(pieces, productId, body, electric, thermal, fitted);
-  }
-
-  private Component copy(
-      int pieces,
-      String product,
-      @Nullable Body space,
-      @Nullable Electric wiring,
-      @Nullable Thermal heat,
-      Fitted use) {
-    return new Component(
-        id,
-        name,
-        kind,
-        pieces,
-        source,
-        forLook,
-        priceMinor,
-        supplierId,
-        leadDays,
-        massKg,
-        peakWatts,
-        supplyWatts,
-        hdmiOutputs,
-        displayPortOutputs,
-        typeCOutputs,
-        lightHeaders,
-        storageGb,
-        memoryGb,
-        counting,
-        agreedMinor,
-        product,
-        attributes,
-        space,
-        wiring,
-        heat,
-        use);
+  /** One to be bought, of which nothing else is known. */
+  public static ComponentBuilder one(String id, String name, ComponentKind kind) {
+    return ComponentBuilder.builder()
+        .id(id)
+        .name(name)
+        .kind(kind)
+        .quantity(1)
+        .source(Source.BUY)
+        .leadDays(-1);
   }
 
   /** Watts of one at usual work: the peak where nothing else is known. */

@@ -18,4 +18,9 @@ public record ConceptOption(String id, String letter, String name, Design design
     name = Require.textOrEmpty("name", name);
     Require.given("design", design);
   }
+
+  /** The same option with another design. */
+  public ConceptOption with(Design other) {
+    return new ConceptOption(id, letter, name, other);
+  }
 }

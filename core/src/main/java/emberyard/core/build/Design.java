@@ -42,6 +42,11 @@ public record Design(Look look, Things things) implements DesignLists {
     return new Design(other, things).with(FaceItem.class, placed);
   }
 
+  /** The same look with other things. */
+  public Design with(Collection<? extends Thing> others) {
+    return of(look, others);
+  }
+
   /** The same with these as all things of their kind. */
   public <T extends DesignThing> Design with(Class<T> kind, List<T> those) {
     return new Design(look, things.with(kind, those));

@@ -3,6 +3,7 @@ package emberyard.core.build;
 import emberyard.core.colour.Colour;
 import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param words engraved or printed text
  * @param reachMm how far its light reaches, for lights
  */
+@RecordBuilder
 public record FaceItem(
     String id,
     Face face,
@@ -45,7 +47,7 @@ public record FaceItem(
     @Nullable Double strokeMm,
     String words,
     @Nullable Double reachMm)
-    implements DesignThing {
+    implements DesignThing, FaceItemBuilder.With {
   private static final Pattern PATH = Pattern.compile("[MmLlHhVvCcSsQqTtAaZz0-9eE ,.+\\-]*");
 
   public FaceItem {
@@ -82,55 +84,36 @@ public record FaceItem(
       double yMm,
       double widthMm,
       double heightMm) {
-    return new FaceItem(
-        id,
-        face,
-        kind,
-        name,
-        xMm,
-        yMm,
-        widthMm,
-        heightMm,
-        kind.usualLayer(),
-        null,
-        false,
-        null,
-        null,
-        null,
-        null,
-        "",
-        null,
-        "",
-        null);
+    return FaceItemBuilder.builder()
+        .id(id)
+        .face(face)
+        .kind(kind)
+        .name(name)
+        .xMm(xMm)
+        .yMm(yMm)
+        .widthMm(widthMm)
+        .heightMm(heightMm)
+        .build();
   }
 
   /** Where a part, a screen, a strip or a component lies. */
   public static FaceItem standingFor(
       String ofId, Face face, ItemKind kind, String name, double xMm, double yMm, Layer layer) {
-    return new FaceItem(
-        ofId, face, kind, name, xMm, yMm, null, null, layer, ofId, false, null, null, null, null,
-        "", null, "", null);
-  }
-
-  /** The same thing of this colour. */
-  public FaceItem coloured(String hex) {
-    return new FaceItem(
-        id, face, kind, name, xMm, yMm, widthMm, heightMm, layer, ofId, upright, stockId, hex,
-        clearness, material, art, strokeMm, words, reachMm);
+    return FaceItemBuilder.builder()
+        .id(ofId)
+        .face(face)
+        .kind(kind)
+        .name(name)
+        .xMm(xMm)
+        .yMm(yMm)
+        .layer(layer)
+        .ofId(ofId)
+        .build();
   }
 
   /** The same thing with lines, text and clearness. */
   public FaceItem drawn(String path, @Nullable Double lineMm, String text, @Nullable Double clear) {
-    return new FaceItem(
-        id, face, kind, name, xMm, yMm, widthMm, heightMm, layer, ofId, upright, stockId, colourHex,
-        clear, material, path, lineMm, text, reachMm);
-  }
-
-  /** The same thing elsewhere, under another id. */
-  public FaceItem moved(String newId, Face to, double x, double y, @Nullable String of) {
-    return new FaceItem(
-        newId, to, kind, name, x, y, widthMm, heightMm, layer, of, upright, stockId, colourHex,
-        clearness, material, art, strokeMm, words, reachMm);
+    return with().art(path).strokeMm(lineMm).words(text).clearness(clear).build();
   }
 
   private static void optional(

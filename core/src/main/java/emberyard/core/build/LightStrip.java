@@ -1,8 +1,11 @@
 package emberyard.core.build;
 
 import emberyard.core.colour.Colour;
-import emberyard.core.thing.DesignThing;
+import emberyard.core.thing.ProductUse;
 import emberyard.core.units.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A run of lights.
@@ -13,7 +16,10 @@ import emberyard.core.units.Require;
  * @param feed where its current comes from
  * @param colourHex {@code #RRGGBB}
  * @param pricePerMetreMinor minor units
+ * @param productId the product of the library it is cut from, empty for one's own
+ * @param ownFields in which it differs from its product, see {@link ProductUse}
  */
+@RecordBuilder
 public record LightStrip(
     String id,
     String name,
@@ -24,8 +30,10 @@ public record LightStrip(
     Feed feed,
     String colourHex,
     long pricePerMetreMinor,
-    String supplierId)
-    implements DesignThing {
+    String supplierId,
+    String productId,
+    @Nullable List<String> ownFields)
+    implements ProductUse, LightStripBuilder.With {
   /** Most a light header of a board carries. */
   public static final double HEADER_AMPS = 3;
 
@@ -40,6 +48,8 @@ public record LightStrip(
     Colour.hex("colourHex", colourHex);
     Require.between("pricePerMetreMinor", pricePerMetreMinor, 0, 100_000_000, "minor units");
     supplierId = Require.textOrEmpty("supplierId", supplierId);
+    productId = Require.textOrEmpty("productId", productId);
+    ownFields = ownFields == null ? null : List.copyOf(ownFields);
   }
 
   /** What a strip hangs on. */

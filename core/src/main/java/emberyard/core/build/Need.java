@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Objects;
 
@@ -13,6 +14,7 @@ import java.util.Objects;
  * @param leadDays calendar days from order to arrival
  * @param neededBy keys of the tasks that can't start without it
  */
+@RecordBuilder
 public record Need(
     String key,
     String title,
@@ -24,7 +26,8 @@ public record Need(
     long unitPriceMinor,
     int leadDays,
     List<String> neededBy,
-    Why why) {
+    Why why)
+    implements NeedBuilder.With {
   public Need {
     Objects.requireNonNull(key);
     neededBy = List.copyOf(neededBy);
@@ -42,18 +45,7 @@ public record Need(
 
   /** The same need with this much taken from stock. */
   public Need fromStock(double taken) {
-    return new Need(
-        key,
-        title,
-        category,
-        supplierId,
-        quantity,
-        taken,
-        unit,
-        unitPriceMinor,
-        leadDays,
-        neededBy,
-        why);
+    return withOnHand(taken);
   }
 
   /** Key of the task that opens and checks the parcel. */

@@ -2,6 +2,7 @@ package emberyard.core.build;
 
 import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param vent hole field cut into it, null for none
  * @param drawing its recipe and the like; a plain rectangle where it is left out
  */
+@RecordBuilder
 public record Panel(
     String id,
     String name,
@@ -32,7 +34,7 @@ public record Panel(
     long outsidePriceMinor,
     @Nullable VentCut vent,
     PartDrawing drawing)
-    implements DesignThing {
+    implements DesignThing, PanelBuilder.With {
   public Panel {
     drawing = drawing == null ? PartDrawing.PLAIN : drawing;
     Require.text("id", id);
@@ -46,69 +48,24 @@ public record Panel(
     Require.between("outsidePriceMinor", outsidePriceMinor, 0, 100_000_000, "minor units");
   }
 
-  /** A plain rectangle without a hole field. */
-  public Panel(
-      String id,
-      String name,
-      Face face,
-      String sheetId,
-      double widthMm,
-      double heightMm,
-      int quantity,
-      @Nullable Window window,
-      @Nullable BorderHoles holes,
-      CutMethod cutMethod,
-      long outsidePriceMinor) {
-    this(
-        id,
-        name,
-        face,
-        sheetId,
-        widthMm,
-        heightMm,
-        quantity,
-        window,
-        holes,
-        cutMethod,
-        outsidePriceMinor,
-        null,
-        PartDrawing.PLAIN);
-  }
-
   /** A part that belongs to no build, for asking about it alone. */
   public static Panel loose(
       double widthMm, double heightMm, CutMethod cutMethod, PartDrawing drawing) {
-    return new Panel(
-        "part",
-        "part",
-        Face.FRONT,
-        "loose",
-        widthMm,
-        heightMm,
-        1,
-        null,
-        null,
-        cutMethod,
-        0,
-        null,
-        drawing);
+    return PanelBuilder.builder()
+        .id("part")
+        .name("part")
+        .face(Face.FRONT)
+        .sheetId("loose")
+        .widthMm(widthMm)
+        .heightMm(heightMm)
+        .quantity(1)
+        .cutMethod(cutMethod)
+        .drawing(drawing)
+        .build();
   }
 
   /** The same part drawn like this. */
   public Panel drawn(PartDrawing other) {
-    return new Panel(
-        id,
-        name,
-        face,
-        sheetId,
-        widthMm,
-        heightMm,
-        quantity,
-        window,
-        holes,
-        cutMethod,
-        outsidePriceMinor,
-        vent,
-        other);
+    return withDrawing(other);
   }
 }

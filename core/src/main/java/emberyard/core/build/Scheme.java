@@ -3,7 +3,7 @@ package emberyard.core.build;
 import emberyard.core.colour.Colour;
 import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
-import java.util.ArrayList;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param shapes at most 300; one that is named later lies on those before it
  * @param hangsWith the finish whose coats it shares on one rack, null for none
  */
+@RecordBuilder
 public record Scheme(
     String id,
     String name,
@@ -34,7 +35,7 @@ public record Scheme(
     List<LayerStep> layers,
     List<ArtShape> shapes,
     @Nullable String hangsWith)
-    implements DesignThing {
+    implements DesignThing, SchemeBuilder.With {
   private static final int MOST_LAYERS = 60;
   private static final int MOST_SHAPES = 300;
 
@@ -64,98 +65,14 @@ public record Scheme(
         "Two shapes have the same id.");
   }
 
-  /** Primer, colour and clear on a part, the hidden side first where both are painted. */
-  public Scheme(
-      String id,
-      String name,
-      String panelId,
-      boolean bothSides,
-      @Nullable Coats primer,
-      @Nullable Coats colour,
-      @Nullable Coats clear) {
-    this(
-        id,
-        name,
-        panelId,
-        null,
-        null,
-        Surface.BARE,
-        FinishHabits.USUAL,
-        Side.FRONT,
-        plain(bothSides, primer, colour, clear),
-        List.of(),
-        null);
-  }
-
-  /**
-   * Coats of one paint on top of each other.
-   *
-   * @param count 1 to 20
-   */
-  public record Coats(String paintId, int count) {
-    public Coats {
-      Require.text("paintId", paintId);
-      Require.between("count", count, 1, 20, "coats");
-    }
-  }
-
-  private static List<LayerStep> plain(
-      boolean bothSides, @Nullable Coats primer, @Nullable Coats colour, @Nullable Coats clear) {
-    List<LayerStep> layers = new ArrayList<>();
-    if (bothSides) {
-      addSide(layers, Side.BACK, "back/", primer, colour, clear);
-    }
-    addSide(layers, Side.FRONT, "", primer, colour, clear);
-    return layers;
-  }
-
-  private static void addSide(
-      List<LayerStep> layers,
-      Side side,
-      String prefix,
-      @Nullable Coats primer,
-      @Nullable Coats colour,
-      @Nullable Coats clear) {
-    add(layers, prefix + "primer", side, LayerOp.PAINT, primer);
-    add(layers, prefix + "colour", side, LayerOp.PAINT, colour);
-    add(layers, prefix + "clear", side, LayerOp.CLEAR, clear);
-  }
-
-  private static void add(
-      List<LayerStep> layers, String id, Side side, LayerOp op, @Nullable Coats coats) {
-    if (coats != null) {
-      layers.add(LayerStep.coats(id, side, op, coats.paintId(), coats.count()));
-    }
-  }
-
-  /** The same finish with other steps. */
-  public Scheme layered(List<LayerStep> steps) {
-    return new Scheme(
-        id, name, panelId, face, targetHex, surface, habits, seenFrom, steps, shapes, hangsWith);
-  }
-
   /** The same finish with shapes on it, seen from a side. */
   public Scheme drawn(List<ArtShape> art, Side from, @Nullable String target) {
-    return new Scheme(
-        id, name, panelId, face, target, surface, habits, from, layers, art, hangsWith);
-  }
-
-  /** The same finish done another way. */
-  public Scheme by(FinishHabits ways) {
-    return new Scheme(
-        id, name, panelId, face, targetHex, surface, ways, seenFrom, layers, shapes, hangsWith);
+    return with().shapes(art).seenFrom(from).targetHex(target).build();
   }
 
   /** The same finish towards a colour, on another ground. */
   public Scheme towards(@Nullable String target, Surface ground) {
-    return new Scheme(
-        id, name, panelId, face, target, ground, habits, seenFrom, layers, shapes, hangsWith);
-  }
-
-  /** The same finish on the rack of another. */
-  public Scheme hanging(@Nullable String with) {
-    return new Scheme(
-        id, name, panelId, face, targetHex, surface, habits, seenFrom, layers, shapes, with);
+    return with().targetHex(target).surface(ground).build();
   }
 
   /**

@@ -1,7 +1,10 @@
 package emberyard.core.build;
 
-import emberyard.core.thing.DesignThing;
+import emberyard.core.thing.ProductUse;
 import emberyard.core.units.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A screen built in.
@@ -11,7 +14,10 @@ import emberyard.core.units.Require;
  * @param pixelsWide 1 to 16,000
  * @param pixelsHigh 1 to 16,000
  * @param watts from its rail, 0 to 500
+ * @param productId the product of the library it is one of, empty for one's own
+ * @param ownFields in which it differs from its product, see {@link ProductUse}
  */
+@RecordBuilder
 public record Screen(
     String id,
     String name,
@@ -23,8 +29,10 @@ public record Screen(
     double watts,
     Rail rail,
     long priceMinor,
-    String supplierId)
-    implements DesignThing {
+    String supplierId,
+    String productId,
+    @Nullable List<String> ownFields)
+    implements ProductUse, ScreenBuilder.With {
   public Screen {
     Require.text("id", id);
     Require.text("name", name);
@@ -37,6 +45,8 @@ public record Screen(
     Require.given("rail", rail);
     Require.between("priceMinor", priceMinor, 0, 100_000_000, "minor units");
     supplierId = Require.textOrEmpty("supplierId", supplierId);
+    productId = Require.textOrEmpty("productId", productId);
+    ownFields = ownFields == null ? null : List.copyOf(ownFields);
   }
 
   /** The plug that carries its picture. */

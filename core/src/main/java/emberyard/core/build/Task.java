@@ -1,6 +1,7 @@
 package emberyard.core.build;
 
 import emberyard.core.finding.Caution;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -22,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param paces how the wait runs on single days, and on which days it can't be worked on
  * @param gate whether a person has to record a yes or no with a name
  */
+@RecordBuilder
 public record Task(
     String key,
     String title,
@@ -38,7 +40,8 @@ public record Task(
     boolean gate,
     List<Caution> cautions,
     Why why,
-    DayPaces paces) {
+    DayPaces paces)
+    implements TaskBuilder.With {
   public Task {
     Objects.requireNonNull(key);
     Objects.requireNonNull(stage);
@@ -48,33 +51,28 @@ public record Task(
 
   /** A plain interruptible bench step without wait. */
   public static Task of(String key, String title, Stage stage, int handsOnMinutes, Why why) {
-    return new Task(
-        key,
-        title,
-        stage,
-        null,
-        handsOnMinutes,
-        0,
-        "",
-        List.of(),
-        null,
-        false,
-        true,
-        null,
-        false,
-        List.of(),
-        why,
-        DayPaces.USUAL);
+    return TaskBuilder.builder()
+        .key(key)
+        .title(title)
+        .stage(stage)
+        .handsOnMinutes(handsOnMinutes)
+        .waitingFor("")
+        .after(List.of())
+        .interruptible(true)
+        .cautions(List.of())
+        .why(why)
+        .paces(DayPaces.USUAL)
+        .build();
   }
 
   public Task about(String thing) {
-    return copy(thing, waitMinutes, waitingFor, after, station, holdsStation, interruptible, gate);
+    return withThingId(thing);
   }
 
   public Task behind(List<String> keys) {
     List<String> all = new ArrayList<>(after);
     keys.stream().filter(key -> !all.contains(key)).forEach(all::add);
-    return copy(thingId, waitMinutes, waitingFor, all, station, holdsStation, interruptible, gate);
+    return withAfter(all);
   }
 
   public Task behind(String... keys) {
@@ -83,122 +81,44 @@ public record Task(
 
   /** The same task with these and no other tasks before it. */
   public Task onlyBehind(List<String> keys) {
-    List<String> once = keys.stream().distinct().toList();
-    return copy(thingId, waitMinutes, waitingFor, once, station, holdsStation, interruptible, gate);
+    return withAfter(keys.stream().distinct().toList());
   }
 
   public Task at(StationKind place) {
-    return copy(thingId, waitMinutes, waitingFor, after, place, holdsStation, interruptible, gate);
+    return withStation(place);
   }
 
   public Task thenWaits(int minutes, String what) {
-    return copy(thingId, minutes, what, after, station, holdsStation, interruptible, gate);
+    return with().waitMinutes(minutes).waitingFor(what).build();
   }
 
   public Task holding() {
-    return copy(thingId, waitMinutes, waitingFor, after, station, true, interruptible, gate);
+    return withHoldsStation(true);
   }
 
   public Task inOneGo() {
-    return copy(thingId, waitMinutes, waitingFor, after, station, holdsStation, false, gate);
+    return withInterruptible(false);
   }
 
   public Task asGate() {
-    return copy(
-        thingId, waitMinutes, waitingFor, after, station, holdsStation, interruptible, true);
+    return withGate(true);
   }
 
   public Task notBefore(LocalDateTime moment) {
-    return new Task(
-        key,
-        title,
-        stage,
-        thingId,
-        handsOnMinutes,
-        waitMinutes,
-        waitingFor,
-        after,
-        station,
-        holdsStation,
-        interruptible,
-        moment,
-        gate,
-        cautions,
-        why,
-        paces);
+    return withEarliest(moment);
   }
 
   public Task saying(List<Caution> what) {
-    return new Task(
-        key,
-        title,
-        stage,
-        thingId,
-        handsOnMinutes,
-        waitMinutes,
-        waitingFor,
-        after,
-        station,
-        holdsStation,
-        interruptible,
-        earliest,
-        gate,
-        what,
-        why,
-        paces);
+    return withCautions(what);
   }
 
   /** The same step in air that changes from day to day. */
   public Task in(DayPaces days) {
-    return new Task(
-        key,
-        title,
-        stage,
-        thingId,
-        handsOnMinutes,
-        waitMinutes,
-        waitingFor,
-        after,
-        station,
-        holdsStation,
-        interruptible,
-        earliest,
-        gate,
-        cautions,
-        why,
-        days);
+    return withPaces(days);
   }
 
   /** When its wait is over if its hands-on time ends here. */
   public LocalDateTime waitEnds(LocalDateTime handsOnEnd) {
     return paces.end(handsOnEnd, waitMinutes);
-  }
-
-  private Task copy(
-      @Nullable String thing,
-      int wait,
-      String what,
-      List<String> before,
-      @Nullable StationKind place,
-      boolean holds,
-      boolean splits,
-      boolean isGate) {
-    return new Task(
-        key,
-        title,
-        stage,
-        thing,
-        handsOnMinutes,
-        wait,
-        what,
-        before,
-        place,
-        holds,
-        splits,
-        earliest,
-        isGate,
-        cautions,
-        why,
-        paces);
   }
 }

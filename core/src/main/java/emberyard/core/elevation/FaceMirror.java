@@ -35,7 +35,16 @@ public record FaceMirror(List<Panel> panels, List<FaceItem> items, List<String> 
       String id = idPrefix + "-" + number++;
       ThingLink of = drawn.of();
       if (of == null && drawn.item() != null) {
-        newItems.add(drawn.item().moved(id, to, place.xMm(), place.yMm(), null));
+        newItems.add(
+            drawn
+                .item()
+                .with()
+                .id(id)
+                .face(to)
+                .xMm(place.xMm())
+                .yMm(place.yMm())
+                .ofId(null)
+                .build());
       } else if (of != null && drawn.kind() == ItemKind.PANEL) {
         panels.stream()
             .filter(panel -> panel.id().equals(of.id()))
@@ -61,23 +70,21 @@ public record FaceMirror(List<Panel> panels, List<FaceItem> items, List<String> 
                 window.widthMm(),
                 window.heightMm(),
                 window.radiusMm());
-    return new Panel(
-        id,
-        panel.name() + ", " + to.words(),
-        to,
-        panel.sheetId(),
-        panel.widthMm(),
-        panel.heightMm(),
-        panel.quantity(),
-        turned,
-        panel.holes(),
-        panel.cutMethod(),
-        panel.outsidePriceMinor(),
-        turned(panel),
-        panel
-            .drawing()
-            .with(
-                panel.drawing().steps().stream().map(s -> mirrored(s, panel.widthMm())).toList()));
+    return panel
+        .with()
+        .id(id)
+        .name(panel.name() + ", " + to.words())
+        .face(to)
+        .window(turned)
+        .vent(turned(panel))
+        .drawing(
+            panel
+                .drawing()
+                .with(
+                    panel.drawing().steps().stream()
+                        .map(step -> mirrored(step, panel.widthMm()))
+                        .toList()))
+        .build();
   }
 
   private static RecipeStep mirrored(RecipeStep step, double widthMm) {

@@ -4,6 +4,7 @@ import emberyard.core.build.LayerOp;
 import emberyard.core.build.LayerStep;
 import emberyard.core.build.Side;
 import emberyard.core.workshop.PaintProduct;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
@@ -29,6 +30,7 @@ import org.jspecify.annotations.Nullable;
  * @param scuffed whether it is scuffed first by decision
  * @param notBefore not before this moment by decision, null for any
  */
+@RecordBuilder
 public record CoatStep(
     String key,
     String stepId,
@@ -48,78 +50,32 @@ public record CoatStep(
     @Nullable String shownHex,
     @Nullable Double deltaE00,
     boolean scuffed,
-    @Nullable LocalDateTime notBefore) {
+    @Nullable LocalDateTime notBefore)
+    implements CoatStepBuilder.With {
 
   /** A step that is no coat. */
   static CoatStep work(String key, LayerStep step, String layer, int minutes, double areaM2) {
-    return new CoatStep(
-        key,
-        step.id(),
-        step.op(),
-        null,
-        layer,
-        1,
-        step.side().words(),
-        minutes,
-        0,
-        0,
-        0,
-        0,
-        0,
-        0,
-        areaM2,
-        null,
-        null,
-        false,
-        step.time(1).notBefore());
+    return CoatStepBuilder.builder()
+        .key(key)
+        .stepId(step.id())
+        .op(step.op())
+        .layer(layer)
+        .number(1)
+        .side(step.side().words())
+        .handsOnMinutes(minutes)
+        .areaM2(areaM2)
+        .notBefore(step.time(1).notBefore())
+        .build();
   }
 
   /** The same with what is seen afterwards. */
   CoatStep showing(@Nullable String hex, @Nullable Double off) {
-    return new CoatStep(
-        key,
-        stepId,
-        op,
-        paint,
-        layer,
-        number,
-        side,
-        handsOnMinutes,
-        flashMinutes,
-        recoatFromMinutes,
-        recoatUntilMinutes,
-        handleMinutes,
-        cureMinutes,
-        ml,
-        areaM2,
-        hex,
-        off,
-        scuffed,
-        notBefore);
+    return with().shownHex(hex).deltaE00(off).build();
   }
 
   /** The same coat for more pieces at once. */
   CoatStep taking(int minutes) {
-    return new CoatStep(
-        key,
-        stepId,
-        op,
-        paint,
-        layer,
-        number,
-        side,
-        minutes,
-        flashMinutes,
-        recoatFromMinutes,
-        recoatUntilMinutes,
-        handleMinutes,
-        cureMinutes,
-        ml,
-        areaM2,
-        shownHex,
-        deltaE00,
-        scuffed,
-        notBefore);
+    return withHandsOnMinutes(minutes);
   }
 
   public boolean coat() {

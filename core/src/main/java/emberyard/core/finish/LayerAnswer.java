@@ -2,9 +2,8 @@ package emberyard.core.finish;
 
 import emberyard.core.build.ArtShape;
 import emberyard.core.build.CutFigure;
-import emberyard.core.build.FinishHabits;
 import emberyard.core.build.Scheme;
-import emberyard.core.build.Surface;
+import emberyard.core.build.SchemeBuilder;
 import emberyard.core.finding.Finding;
 import emberyard.core.finish.layer.LayerPicture;
 import emberyard.core.finish.layer.LayerStack;
@@ -37,18 +36,15 @@ public final class LayerAnswer {
                 shapes.add(
                     ArtShape.of(id, wanted.name(), figure(outlines.get(id)), 0, 0, wanted.hex())));
     Scheme scheme =
-        new Scheme(
-            "layers",
-            "layers",
-            "part",
-            null,
-            stack.fieldHex(),
-            Surface.BARE,
-            FinishHabits.USUAL,
-            stack.seenFrom(),
-            stack.steps(),
-            shapes,
-            null);
+        SchemeBuilder.builder()
+            .id("layers")
+            .name("layers")
+            .panelId("part")
+            .targetHex(stack.fieldHex())
+            .seenFrom(stack.seenFrom())
+            .layers(stack.steps())
+            .shapes(shapes)
+            .build();
     Painted painted =
         new Painted(
             scheme,

@@ -180,7 +180,7 @@ public final class SchemeProposals {
     Painted painted = plan.painted();
     Painted with =
         new Painted(
-            painted.scheme().layered(layers),
+            painted.scheme().withLayers(layers),
             painted.name(),
             painted.faceAreaM2(),
             painted.perimeterMm(),

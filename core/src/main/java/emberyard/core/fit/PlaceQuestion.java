@@ -110,28 +110,10 @@ public record PlaceQuestion(List<Bay> bays, List<Thing> things) {
   }
 
   private static Component component(Thing thing) {
-    return new Component(
-            thing.id(),
-            thing.name(),
-            ComponentKind.OTHER,
-            1,
-            Source.OWNED,
-            false,
-            0,
-            "",
-            -1,
-            0,
-            0,
-            0,
-            0,
-            0,
-            0,
-            0,
-            null,
-            null,
-            null,
-            null)
-        .with(thing.body())
-        .with(new Fitted(thing.pin(), "", "", null, null));
+    return Component.one(thing.id(), thing.name(), ComponentKind.OTHER)
+        .source(Source.OWNED)
+        .body(thing.body())
+        .fitted(new Fitted(thing.pin(), "", "", null, null))
+        .build();
   }
 }

@@ -167,7 +167,7 @@ final class WaysIn {
     List<Turn> allowed = component.body().lies();
     Arrays.stream(Turn.values())
         .filter(turn -> !allowed.contains(turn))
-        .filter(turn -> goes(component.with(component.body().turning(List.of(turn)))))
+        .filter(turn -> goes(component.withBody(component.body().withTurns(List.of(turn)))))
         .findFirst()
         .ifPresent(
             turn ->

@@ -37,6 +37,7 @@ import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.HardwareProduct;
+import emberyard.core.workshop.LightProduct;
 import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.Offcut;
 import emberyard.core.workshop.PaintProduct;
@@ -97,6 +98,7 @@ public enum ThingKind {
   HARDWARE("hardware", "Hardware", HardwareProduct.class, Home.SHARED, Way.STAYS),
   ENCLOSURE_PRODUCT(
       "enclosure-products", "Enclosure", EnclosureProduct.class, Home.SHARED, Way.STAYS),
+  LIGHT_PRODUCT("light-products", "Light strip", LightProduct.class, Home.SHARED, Way.STAYS),
   MACHINE("machines", "Machine", Machine.class, Home.SHARED, Way.STAYS),
   OFFCUT("offcuts", "Offcut", Offcut.class, Home.SHARED, Way.FREE),
   AIR("airs", "Air of a day", AirDay.class, Home.WORKSHOP, Way.FREE),

@@ -1,16 +1,15 @@
 package emberyard.core.units;
 
-import java.lang.reflect.InvocationTargetException;
-import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What differs between two records of one type, field by field, in words with units taken from the
- * fields' names.
+ * fields' names; which of them a use of a product has of its own is not said.
  *
  * <p>Example: a panel made wider: "width 300 → 320 mm".
  */
@@ -47,13 +46,15 @@ public final class FieldDifference {
   }
 
   private void fields(String prefix, Record before, Record after) {
-    for (RecordComponent field : before.getClass().getRecordComponents()) {
-      Object was = value(field, before);
-      Object is = value(field, after);
-      if (!Objects.equals(was, is)) {
-        field(prefix, field.getName(), was, is);
-      }
-    }
+    Map<String, @Nullable Object> later = Fields.of(after);
+    Fields.of(before)
+        .forEach(
+            (field, was) -> {
+              Object is = later.get(field);
+              if (!field.equals("ownFields") && !Objects.equals(was, is)) {
+                field(prefix, field, was, is);
+              }
+            });
   }
 
   private void field(String prefix, String name, @Nullable Object was, @Nullable Object is) {
@@ -132,13 +133,5 @@ public final class FieldDifference {
 
   private static String lower(String words) {
     return words.substring(0, 1).toLowerCase(Locale.ROOT) + words.substring(1);
-  }
-
-  private static @Nullable Object value(RecordComponent field, Record record) {
-    try {
-      return field.getAccessor().invoke(record);
-    } catch (IllegalAccessException | InvocationTargetException unreadable) {
-      throw new IllegalStateException(unreadable);
-    }
   }
 }

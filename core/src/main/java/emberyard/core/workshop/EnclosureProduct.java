@@ -2,11 +2,12 @@ package emberyard.core.workshop;
 
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
-import emberyard.core.build.Counting;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Source;
-import emberyard.core.thing.Thing;
+import emberyard.core.thing.Product;
+import emberyard.core.thing.ProductUse;
 import emberyard.core.units.Require;
+import java.util.Optional;
 
 /**
  * An enclosure to choose: what it costs and weighs, and what fits into it.
@@ -16,7 +17,7 @@ import emberyard.core.units.Require;
  */
 public record EnclosureProduct(
     String id, String name, long priceMinor, String supplierId, double massKg, Enclosure enclosure)
-    implements Thing {
+    implements Product {
   public EnclosureProduct {
     Require.text("id", id);
     Require.text("name", name);
@@ -29,28 +30,28 @@ public record EnclosureProduct(
   /** What is bought, weighed and paid. */
   public Component component(String componentId) {
     Source source = priceMinor == 0 ? Source.OWNED : Source.BUY;
-    return new Component(
-            componentId,
-            name,
-            ComponentKind.ENCLOSURE,
-            1,
-            source,
-            true,
-            priceMinor,
-            supplierId,
-            -1,
-            massKg,
-            0,
-            0,
-            0,
-            0,
-            0,
-            0,
-            null,
-            null,
-            Counting.AGREED,
-            null)
-        .of(id);
+    return asComponent(
+        Component.one(componentId, name, ComponentKind.ENCLOSURE)
+            .source(source)
+            .forLook(true)
+            .build());
+  }
+
+  @Override
+  public Optional<ProductUse> as(ProductUse use) {
+    return use instanceof Component component && component.kind() == ComponentKind.ENCLOSURE
+        ? Optional.of(asComponent(component))
+        : Optional.empty();
+  }
+
+  private Component asComponent(Component use) {
+    return use.with()
+        .name(name)
+        .priceMinor(priceMinor)
+        .supplierId(supplierId)
+        .massKg(massKg)
+        .productId(id)
+        .build();
   }
 
   /** Its shape in a build. */

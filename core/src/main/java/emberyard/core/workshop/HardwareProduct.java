@@ -3,14 +3,14 @@ package emberyard.core.workshop;
 import emberyard.core.build.Body;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
-import emberyard.core.build.Counting;
 import emberyard.core.build.Electric;
-import emberyard.core.build.Fitted;
+import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
-import emberyard.core.build.Source;
 import emberyard.core.build.Thermal;
-import emberyard.core.thing.Thing;
+import emberyard.core.thing.Product;
+import emberyard.core.thing.ProductUse;
 import emberyard.core.units.Require;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -43,19 +43,25 @@ public record HardwareProduct(
     @Nullable Electric electric,
     @Nullable Thermal thermal,
     @Nullable Display display)
-    implements Thing {
+    implements Product {
   /**
    * The picture of a screen.
    *
    * @param pixelsWide 1 to 16,000
    * @param pixelsHigh 1 to 16,000
    * @param input what it wants its picture from
+   * @param rail what it is fed from, 5 V where nobody said
    */
-  public record Display(int pixelsWide, int pixelsHigh, Screen.Input input) {
+  public record Display(int pixelsWide, int pixelsHigh, Screen.Input input, Rail rail) {
     public Display {
       Require.between("pixelsWide", pixelsWide, 1, 16_000, "pixels");
       Require.between("pixelsHigh", pixelsHigh, 1, 16_000, "pixels");
       Require.given("input", input);
+      rail = rail == null ? Rail.V5 : rail;
+    }
+
+    static Display of(Screen screen) {
+      return new Display(screen.pixelsWide(), screen.pixelsHigh(), screen.input(), screen.rail());
     }
   }
 
@@ -82,38 +88,63 @@ public record HardwareProduct(
   }
 
   /** One of it in a build, to be bought. */
-  public Component as(String componentId) {
-    return new Component(
-        componentId,
-        name,
-        kind,
-        1,
-        Source.BUY,
-        false,
-        priceMinor,
-        supplierId,
-        -1,
-        massKg,
-        peakWatts,
-        supplyWatts,
-        hdmiOutputs,
-        displayPortOutputs,
-        typeCOutputs,
-        lightHeaders,
-        storageGb,
-        memoryGb,
-        Counting.AGREED,
-        null,
-        id,
-        attributes,
-        body,
-        electric,
-        thermal,
-        Fitted.ANYHOW);
+  public Component one(String componentId) {
+    return asComponent(Component.one(componentId, name, kind).build());
   }
 
   /** This product in the place and use of another component. */
   public Component insteadOf(Component other) {
-    return as(other.id()).with(other.fitted().at(null)).times(other.quantity());
+    return one(other.id()).withFitted(other.fitted().at(null)).withQuantity(other.quantity());
+  }
+
+  @Override
+  public Optional<ProductUse> as(ProductUse use) {
+    if (use instanceof Component component && component.kind() == kind) {
+      return Optional.of(asComponent(component));
+    }
+    return use instanceof Screen screen && kind == ComponentKind.SCREEN
+        ? Optional.of(asScreen(screen))
+        : Optional.empty();
+  }
+
+  private Component asComponent(Component use) {
+    return use.with()
+        .name(name)
+        .kind(kind)
+        .priceMinor(priceMinor)
+        .supplierId(supplierId)
+        .massKg(massKg)
+        .peakWatts(peakWatts)
+        .supplyWatts(supplyWatts)
+        .hdmiOutputs(hdmiOutputs)
+        .displayPortOutputs(displayPortOutputs)
+        .typeCOutputs(typeCOutputs)
+        .lightHeaders(lightHeaders)
+        .storageGb(storageGb)
+        .memoryGb(memoryGb)
+        .productId(id)
+        .attributes(attributes)
+        .body(body)
+        .electric(electric)
+        .thermal(thermal)
+        .build();
+  }
+
+  /** What nobody said of a screen of the library is the screen's own. */
+  private Screen asScreen(Screen use) {
+    Display shown = display == null ? Display.of(use) : display;
+    return use.with()
+        .name(name)
+        .widthMm(body == null ? use.widthMm() : body.widthMm())
+        .heightMm(body == null ? use.heightMm() : body.heightMm())
+        .pixelsWide(shown.pixelsWide())
+        .pixelsHigh(shown.pixelsHigh())
+        .input(shown.input())
+        .watts(peakWatts)
+        .rail(shown.rail())
+        .priceMinor(priceMinor)
+        .supplierId(supplierId)
+        .productId(id)
+        .build();
   }
 }

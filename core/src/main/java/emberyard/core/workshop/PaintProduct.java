@@ -102,49 +102,4 @@ public record PaintProduct(
     Require.between("openMl", openMl, 0, 20_000, "ml");
     gloss = gloss == null ? Shine.named(name) : gloss;
   }
-
-  /** A paint with generic values and no opened can. */
-  public PaintProduct(
-      String id,
-      String name,
-      String colourHex,
-      PaintKind kind,
-      PaintBase base,
-      double dryFilmUm,
-      double solids,
-      double transfer,
-      int flashMinutes,
-      int recoatFromMinutes,
-      int recoatUntilMinutes,
-      double handleHours,
-      double cureHours,
-      double packMl,
-      long priceMinor,
-      String supplierId,
-      int onHandPacks,
-      @Nullable Double hiding) {
-    this(
-        id,
-        name,
-        colourHex,
-        kind,
-        base,
-        dryFilmUm,
-        solids,
-        transfer,
-        flashMinutes,
-        recoatFromMinutes,
-        recoatUntilMinutes,
-        handleHours,
-        cureHours,
-        packMl,
-        priceMinor,
-        supplierId,
-        onHandPacks,
-        hiding,
-        GENERIC,
-        0.0,
-        null,
-        null);
-  }
 }

@@ -3,6 +3,7 @@ package emberyard.core.workshop;
 import emberyard.core.colour.Colour;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param transmittance share of light that passes, 0 for opaque to 1; where it was left out 0.92 if
  *     its name says clear, else 0
  */
+@RecordBuilder
 public record SheetProduct(
     String id,
     String name,
@@ -33,7 +35,7 @@ public record SheetProduct(
     String supplierId,
     int onHandSheets,
     Double transmittance)
-    implements Thing {
+    implements Thing, SheetProductBuilder.With {
   /** Of a clear sheet: its two surfaces send 4 % back each. */
   public static final double CLEAR = 0.92;
 
@@ -60,69 +62,24 @@ public record SheetProduct(
     return name.toLowerCase(Locale.ROOT).startsWith("clear") ? CLEAR : 0;
   }
 
-  /** A sheet whose name says whether it is clear. */
-  public SheetProduct(
-      String id,
-      String name,
-      Material material,
-      double thicknessMm,
-      @Nullable Double measuredThicknessMm,
-      double widthMm,
-      double heightMm,
-      String colourHex,
-      double laserMmPerSecond,
-      long priceMinor,
-      String supplierId,
-      int onHandSheets) {
-    this(
-        id,
-        name,
-        material,
-        thicknessMm,
-        measuredThicknessMm,
-        widthMm,
-        heightMm,
-        colourHex,
-        laserMmPerSecond,
-        priceMinor,
-        supplierId,
-        onHandSheets,
-        null);
-  }
-
   /** A sheet that is in no stock list, for asking about a part alone. */
   public static SheetProduct loose(Material material, double thicknessMm, double laserMmPerSecond) {
-    return new SheetProduct(
-        "loose",
-        "sheet",
-        material,
-        thicknessMm,
-        null,
-        5_000,
-        5_000,
-        "#FFFFFF",
-        laserMmPerSecond,
-        0,
-        "none",
-        0);
+    return SheetProductBuilder.builder()
+        .id("loose")
+        .name("sheet")
+        .material(material)
+        .thicknessMm(thicknessMm)
+        .widthMm(5_000)
+        .heightMm(5_000)
+        .colourHex("#FFFFFF")
+        .laserMmPerSecond(laserMmPerSecond)
+        .supplierId("none")
+        .build();
   }
 
   /** The same product with a sheet less in the rack. */
   public SheetProduct lessOne() {
-    return new SheetProduct(
-        id,
-        name,
-        material,
-        thicknessMm,
-        measuredThicknessMm,
-        widthMm,
-        heightMm,
-        colourHex,
-        laserMmPerSecond,
-        priceMinor,
-        supplierId,
-        Math.max(0, onHandSheets - 1),
-        transmittance);
+    return withOnHandSheets(Math.max(0, onHandSheets - 1));
   }
 
   /** Measured thickness where there is one: fits and mass use it. */

@@ -1,5 +1,6 @@
 package emberyard.core.workshop;
 
+import emberyard.core.thing.Product;
 import emberyard.core.thing.Thing;
 import emberyard.core.thing.Things;
 import java.util.ArrayList;
@@ -61,6 +62,10 @@ public record WorkshopBook(Workshop workshop, Things things) {
     return things.of(EnclosureProduct.class);
   }
 
+  public List<LightProduct> lightProducts() {
+    return things.of(LightProduct.class);
+  }
+
   public List<Machine> machines() {
     return things.of(Machine.class);
   }
@@ -106,7 +111,7 @@ public record WorkshopBook(Workshop workshop, Things things) {
 
   /** The same book without the library: what every screen needs. */
   public WorkshopBook withoutLibrary() {
-    return with(HardwareProduct.class, List.of()).with(EnclosureProduct.class, List.of());
+    return new WorkshopBook(workshop, things.only(kind -> !Product.class.isAssignableFrom(kind)));
   }
 
   public Optional<Machine> machine(String id) {

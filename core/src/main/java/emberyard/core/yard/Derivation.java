@@ -30,6 +30,7 @@ import emberyard.core.reveal.RevealWork;
 import emberyard.core.supply.StockShelf;
 import emberyard.core.supply.SupplyWork;
 import emberyard.core.workshop.WorkshopBook;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -42,6 +43,7 @@ import java.util.Set;
  * All that the design of one build asks for: every capability derives its work, and the links
  * between them are drawn here.
  */
+@RecordBuilder
 record Derivation(
     Interview interview,
     List<Elevation> faces,
@@ -54,7 +56,8 @@ record Derivation(
     double massKg,
     List<Task> tasks,
     List<Need> needs,
-    List<Finding> findings) {
+    List<Finding> findings)
+    implements DerivationBuilder.With {
 
   static Derivation of(
       Build build, WorkshopBook book, StockShelf shelf, StockPalette stock, LocalDate today) {
@@ -152,19 +155,7 @@ record Derivation(
     List<Finding> all =
         new ArrayList<>(findings.stream().filter(f -> !f.capability().equals("concept")).toList());
     all.addAll(looks.work(as, book, stock).findings());
-    return new Derivation(
-        interview,
-        looks.faces(),
-        looks.shares(),
-        parts,
-        make,
-        schemes,
-        treated,
-        fit,
-        massKg,
-        tasks,
-        needs,
-        List.copyOf(all));
+    return with().faces(looks.faces()).shares(looks.shares()).findings(List.copyOf(all)).build();
   }
 
   /** What assembly waits for: paint, treatments, and what comes back from outside. */

@@ -3,6 +3,7 @@ package emberyard.core.yard;
 import emberyard.core.bench.TaskLog;
 import emberyard.core.build.Task;
 import emberyard.core.plan.PlannedStep;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  *     null for any time
  * @param openBefore of a check, a coat or the hand-over: all that is unfinished before it
  */
+@RecordBuilder
 public record TaskPicture(
     Task task,
     TaskState state,
@@ -29,24 +31,15 @@ public record TaskPicture(
     @Nullable LocalDateTime waitsUntil,
     List<String> missing,
     @Nullable LocalDateTime windowCloses,
-    List<OpenStep> openBefore) {
+    List<OpenStep> openBefore)
+    implements TaskPictureBuilder.With {
   public TaskPicture {
     missing = List.copyOf(missing);
     openBefore = List.copyOf(openBefore);
   }
 
   TaskPicture behindOpen(List<OpenStep> steps) {
-    return new TaskPicture(
-        task,
-        state,
-        log,
-        remainingMinutes,
-        planned,
-        doneAt,
-        waitsUntil,
-        missing,
-        windowCloses,
-        steps);
+    return withOpenBefore(steps);
   }
 
   /** Whether nothing is left to do with hands. */

@@ -35,7 +35,19 @@ class OuterSizeTest {
 
   private static Panel panel(Face face, double wide, double high) {
     return new Panel(
-        "p-" + face, "Part", face, "clear-3", wide, high, 1, null, null, CutMethod.LASER, 0);
+        "p-" + face,
+        "Part",
+        face,
+        "clear-3",
+        wide,
+        high,
+        1,
+        null,
+        null,
+        CutMethod.LASER,
+        0,
+        null,
+        null);
   }
 
   private static Design design(Size wish, Thing... things) {

@@ -41,8 +41,8 @@ class PaletteChecksTest {
 
   @Test
   void sixtyThirtyTenIsARuleOfThumb() {
-    FaceItem second = item("s", ItemKind.VINYL, 0, 0, 60, 100).coloured(CREAM);
-    FaceItem accent = item("a", ItemKind.BADGE, 60, 0, 20, 100).coloured(Drawings.BRASS);
+    FaceItem second = item("s", ItemKind.VINYL, 0, 0, 60, 100).withColourHex(CREAM);
+    FaceItem accent = item("a", ItemKind.BADGE, 60, 0, 20, 100).withColourHex(Drawings.BRASS);
     assertEquals(List.of(), about(of(Drawings.palette(), List.of(), second, accent), "share"));
     List<Finding> bare = about(of(Drawings.palette(), List.of()), "share");
     assertEquals("The base covers 100 % of what shows; about 60 % is usual", bare.get(0).title());
@@ -63,8 +63,10 @@ class PaletteChecksTest {
   @Test
   void wordsOnAFaceAreHeldAgainstWhatLiesUnderThem() {
     FaceItem words =
-        item("w", ItemKind.VINYL, 10, 10, 80, 20).coloured(CREAM).drawn("", null, "TIDE", null);
-    FaceItem plate = item("plate", ItemKind.BADGE, 0, 0, 100, 50).coloured("#E0D8B8");
+        item("w", ItemKind.VINYL, 10, 10, 80, 20)
+            .withColourHex(CREAM)
+            .drawn("", null, "TIDE", null);
+    FaceItem plate = item("plate", ItemKind.BADGE, 0, 0, 100, 50).withColourHex("#E0D8B8");
     assertEquals(List.of(), about(of(Drawings.palette(), List.of(), words), "legible"));
     List<Finding> found = about(of(Drawings.palette(), List.of(), plate, words), "legible");
     assertEquals(1, found.size());
@@ -92,7 +94,9 @@ class PaletteChecksTest {
             LightStrip.Feed.SUPPLY_LEAD,
             "#FF0000",
             0,
-            "quay");
+            "quay",
+            "",
+            null);
     List<PaletteColour> palette =
         List.of(colour("white", "#F0F0F0", Role.BASE), colour("pink", "#F0A0A8", Role.SECOND));
     List<Finding> found = about(of(palette, List.of(red)), "light");

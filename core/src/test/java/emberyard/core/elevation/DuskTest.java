@@ -17,7 +17,8 @@ import org.junit.jupiter.api.Test;
 
 class DuskTest {
   private static FaceItem light(double x, double y, double width, double height) {
-    FaceItem light = item("light", ItemKind.LIGHT_RUN, x, y, width, height).coloured("#F0A13A");
+    FaceItem light =
+        item("light", ItemKind.LIGHT_RUN, x, y, width, height).withColourHex("#F0A13A");
     return new FaceItem(
         light.id(),
         light.face(),
@@ -43,7 +44,7 @@ class DuskTest {
   @Test
   void withoutLightsEverySurfaceIsItsColourInWhatIsLeftOfTheDay() {
     Map<String, Dusk.Mesh> dusk =
-        Dusk.of(front(item("badge", ItemKind.BADGE, 5, 5, 20, 20).coloured(CREAM)));
+        Dusk.of(front(item("badge", ItemKind.BADGE, 5, 5, 20, 20).withColourHex(CREAM)));
     assertEquals(1, dusk.get("").hexes().size());
     assertEquals(Colour.hex(GREEN).under(Dusk.DUSK, 1).hex(), dusk.get("").hexes().get(0));
     assertEquals(Colour.hex(CREAM).under(Dusk.DUSK, 1).hex(), dusk.get("badge").hexes().get(0));
@@ -82,7 +83,7 @@ class DuskTest {
   void engravedLinesGlowInTheNearestLight() {
     FaceItem engraved =
         item("engraved", ItemKind.ENGRAVING, 20, 20, 60, 60)
-            .coloured(CREAM)
+            .withColourHex(CREAM)
             .drawn("M0 0h9", 1.0, "", null);
     String dark = Dusk.of(front(engraved)).get("engraved").hexes().get(0);
     String lit = Dusk.of(front(engraved, light(0, 0, 10, 100))).get("engraved").hexes().get(0);
@@ -93,7 +94,7 @@ class DuskTest {
   void aScreenShowsItsPictureInItsOwnLight() {
     FaceItem screen =
         item("screen", ItemKind.SCREEN, 10, 10, 50, 50)
-            .coloured("#F0C27A")
+            .withColourHex("#F0C27A")
             .drawn("M0 0h9v9z", 0.0, "", null);
     Elevation face = front(item("cut", ItemKind.CUT_OUT, 0, 0, 80, 80), screen);
     Map<String, Dusk.Mesh> dusk = Dusk.of(face);
@@ -104,7 +105,7 @@ class DuskTest {
 
   @Test
   void lightBehindTheFaceLightsTheInsideOnly() {
-    FaceItem behind = item("light", ItemKind.LIGHT_RUN, 20, 40, 60, 10).coloured("#FFFFFF");
+    FaceItem behind = item("light", ItemKind.LIGHT_RUN, 20, 40, 60, 10).withColourHex("#FFFFFF");
     Map<String, Dusk.Mesh> dusk =
         Dusk.of(front(behind, item("cut", ItemKind.CUT_OUT, 0, 0, 100, 100)));
     assertEquals(1, dusk.get("").hexes().size(), "the face stays dark");

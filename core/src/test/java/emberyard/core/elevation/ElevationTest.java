@@ -122,7 +122,7 @@ class ElevationTest {
   void oneSeesTheTopmostOpaqueThingAndThroughOpeningsWhatLiesBehind() {
     FaceItem cut = item("cut", ItemKind.CUT_OUT, 50, 20, 100, 60);
     FaceItem behind = item("behind", ItemKind.SCREEN, 60, 30, 20, 20);
-    FaceItem badge = item("badge", ItemKind.BADGE, 70, 40, 30, 30).coloured(BRASS);
+    FaceItem badge = item("badge", ItemKind.BADGE, 70, 40, 30, 30).withColourHex(BRASS);
     Elevation front = front(cut, behind, badge);
     assertNull(front.seenAt(10, 10));
     assertFalse(front.opened(10, 10));
@@ -141,19 +141,21 @@ class ElevationTest {
 
   @Test
   void aPaneTintsWhatIsSeenThroughIt() {
-    FaceItem clear = item("pane", ItemKind.WINDOW, 50, 20, 100, 60).coloured("#5F827B");
+    FaceItem clear = item("pane", ItemKind.WINDOW, 50, 20, 100, 60).withColourHex("#5F827B");
     FaceItem half = clear.drawn("", null, "", 0.5);
     Colour mixed = Colour.hex(Elevation.INSIDE_HEX).mixedWith(Colour.hex("#5F827B"), 0.5);
     assertEquals(mixed.hex(), front(half).colourAt(100, 50).hex());
     assertEquals(GREEN, front(half).colourAt(10, 10).hex(), "beside it");
-    FaceItem badge = item("badge", ItemKind.BADGE, 90, 40, 30, 30).coloured(BRASS);
+    FaceItem badge = item("badge", ItemKind.BADGE, 90, 40, 30, 30).withColourHex(BRASS);
     assertEquals(BRASS, front(half, badge).colourAt(100, 50).hex(), "before the pane");
   }
 
   @Test
   void drawnShapesDoNotHideWhatLiesUnderThem() {
     FaceItem art =
-        item("art", ItemKind.VINYL, 0, 0, 200, 100).coloured(CREAM).drawn("M0 0h9", 1.0, "", null);
+        item("art", ItemKind.VINYL, 0, 0, 200, 100)
+            .withColourHex(CREAM)
+            .drawn("M0 0h9", 1.0, "", null);
     FaceItem vent = item("vent", ItemKind.VENT, 20, 20, 60, 60);
     Elevation front = front(vent, art);
     assertEquals(1, front.visibleShare(front.item("vent").orElseThrow()));
@@ -173,9 +175,9 @@ class ElevationTest {
 
   @Test
   void sharesAreAreasOfWhatShowsByNearestPaletteColour() {
-    FaceItem cream = item("cream", ItemKind.VINYL, 0, 0, 100, 100).coloured("#EBE1C2");
+    FaceItem cream = item("cream", ItemKind.VINYL, 0, 0, 100, 100).withColourHex("#EBE1C2");
     FaceItem hole = item("hole", ItemKind.CUT_OUT, 150, 0, 50, 100);
-    FaceItem odd = item("odd", ItemKind.BADGE, 100, 0, 20, 100).coloured("#FF00FF");
+    FaceItem odd = item("odd", ItemKind.BADGE, 100, 0, 20, 100).withColourHex("#FF00FF");
     Shares shares = Shares.of(List.of(front(cream, hole, odd)), Drawings.palette());
     assertEquals(15_000, shares.countedMm2(), 1e-6, "the inside counts to nobody");
     assertEquals(3_000.0 / 15_000, shares.perColour().get(0), 1e-9);
@@ -188,7 +190,7 @@ class ElevationTest {
   void linesCountForAFifthOfTheirBox() {
     FaceItem art =
         item("art", ItemKind.ENGRAVING, 0, 0, 200, 100)
-            .coloured(CREAM)
+            .withColourHex(CREAM)
             .drawn("M0 0h9", 1.0, "", null);
     Shares shares = Shares.of(List.of(front(art)), Drawings.palette());
     assertEquals(0.8, shares.perColour().get(0), 1e-9);
@@ -230,7 +232,7 @@ class ElevationTest {
       double y = RANDOM.nextInt(70);
       items.add(
           item("i" + i, kind, x, y, 10 + RANDOM.nextInt(60), 10 + RANDOM.nextInt(40))
-              .coloured(hexes[RANDOM.nextInt(2)]));
+              .withColourHex(hexes[RANDOM.nextInt(2)]));
     }
     return items.toArray(FaceItem[]::new);
   }
@@ -239,7 +241,7 @@ class ElevationTest {
   void aMirroredFaceMirroredAgainIsTheSame() {
     Panel panel = Drawings.panel(Face.LEFT, 200, 60, new Window(30, 10, 100, 40));
     FaceItem badge =
-        FaceItem.plain("b", Face.LEFT, ItemKind.BADGE, "Lamp", 10, 20, 30, 30).coloured(BRASS);
+        FaceItem.plain("b", Face.LEFT, ItemKind.BADGE, "Lamp", 10, 20, 30, 30).withColourHex(BRASS);
     FaceItem screen =
         FaceItem.standingFor("d1", Face.LEFT, ItemKind.SCREEN, "s", 1, 2, Layer.BEHIND);
     Elevation left = Drawings.face(partsBuild(panel, badge, screen), Face.LEFT);

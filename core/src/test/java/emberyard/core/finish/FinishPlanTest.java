@@ -104,11 +104,12 @@ class FinishPlanTest {
         plan.habits().stream().filter(h -> h.habit().equals("sanding")).findFirst().orElseThrow();
     FinishHabits between = new FinishHabits(null, FinishHabits.Sanding.BETWEEN_COATS, null, null);
     int now = work(plain).tasks().size();
-    int then = work(plain.by(between)).tasks().size();
+    int then = work(plain.withHabits(between)).tasks().size();
     assertEquals(2, sanding.steps(), "between three colour coats");
     assertEquals(then - now, sanding.steps(), "what is said is what is planned");
     assertTrue(sanding.handsOnMinutes() > 0 && !sanding.risk().isBlank());
-    Scheme early = plain.by(new FinishHabits(null, null, FinishHabits.Mounting.HANDLE, null));
+    Scheme early =
+        plain.withHabits(new FinishHabits(null, null, FinishHabits.Mounting.HANDLE, null));
     SchemePlan soon =
         FinishWork.plans(List.of(FinishSamples.painted(early, Substrate.STEEL)), BOOK).get(0);
     assertTrue(soon.mountKey().endsWith("/handle"));
@@ -116,7 +117,7 @@ class FinishPlanTest {
     assertTrue(FinishSamples.finding(work(early), "scheme:a/early").isPresent());
     Scheme primes =
         FinishSamples.plain("a", 0, 2)
-            .by(new FinishHabits(FinishHabits.Priming.ALWAYS, null, null, null));
+            .withHabits(new FinishHabits(FinishHabits.Priming.ALWAYS, null, null, null));
     Finding unprimed = FinishSamples.finding(work(primes), "scheme:a/primer/front").orElseThrow();
     assertNotNull(unprimed.remedies().get(0).change().whole(), "one press adds it");
   }
@@ -134,7 +135,7 @@ class FinishPlanTest {
     assertEquals(10, FinishSamples.task(work, "scheme:m/green/2").waitMinutes(), "flash");
     assertEquals(
         10, FinishSamples.task(work, "scheme:m/=p").waitMinutes(), "the rest until recoat");
-    Work dry = work(soft.by(new FinishHabits(null, null, null, FinishHabits.Peeling.DRY)));
+    Work dry = work(soft.withHabits(new FinishHabits(null, null, null, FinishHabits.Peeling.DRY)));
     assertEquals(120, FinishSamples.task(dry, "scheme:m/green/2").waitMinutes(), "handle");
     assertEquals(0, FinishSamples.task(dry, "scheme:m/=p").waitMinutes());
   }
@@ -164,7 +165,7 @@ class FinishPlanTest {
     List<Painted> together =
         List.of(
             FinishSamples.painted(one, Substrate.STEEL),
-            FinishSamples.painted(two.hanging("a"), Substrate.STEEL));
+            FinishSamples.painted(two.withHangsWith("a"), Substrate.STEEL));
     Work hung = FinishSamples.work(together);
     assertFalse(steps(hung, "b").contains("colour/1"), "one coat for both");
     Task first = FinishSamples.task(hung, "scheme:a/primer/1");

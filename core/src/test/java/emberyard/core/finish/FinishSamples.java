@@ -53,7 +53,11 @@ final class FinishSamples {
         1_000,
         "quay",
         0,
-        hiding);
+        hiding,
+        PaintProduct.GENERIC,
+        0.0,
+        null,
+        null);
   }
 
   /** The same paint otherwise: called so, shining so, with this much in an opened can. */
@@ -115,18 +119,19 @@ final class FinishSamples {
 
   /** Primer and green on the front. */
   static Scheme plain(String id, int primer, int colour) {
-    return new Scheme(
+    return PlainScheme.of(
         id,
         "Finish " + id,
         "p1",
         false,
-        primer == 0 ? null : new Scheme.Coats("grey", primer),
-        new Scheme.Coats("green", colour),
+        primer == 0 ? null : new PlainScheme.Coats("grey", primer),
+        new PlainScheme.Coats("green", colour),
         null);
   }
 
   static Scheme layers(String id, LayerStep... steps) {
-    return new Scheme(id, "Finish " + id, "p1", false, null, null, null).layered(List.of(steps));
+    return PlainScheme.of(id, "Finish " + id, "p1", false, null, null, null)
+        .withLayers(List.of(steps));
   }
 
   static Painted painted(Scheme scheme, Substrate ground) {

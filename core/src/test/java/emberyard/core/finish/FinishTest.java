@@ -89,7 +89,8 @@ class FinishTest {
 
   @Test
   void bothSidesAreTwoCyclesWithTheHiddenOneFirst() {
-    Scheme both = new Scheme("s1", "Both", "p1", true, null, new Scheme.Coats("green", 2), null);
+    Scheme both =
+        PlainScheme.of("s1", "Both", "p1", true, null, new PlainScheme.Coats("green", 2), null);
     List<String> keys = plan(both, Samples.book()).coats().stream().map(CoatStep::key).toList();
     assertEquals(
         List.of(

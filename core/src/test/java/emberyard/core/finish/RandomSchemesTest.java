@@ -56,7 +56,7 @@ class RandomSchemesTest {
             one(FinishHabits.Mounting.values(), random),
             one(FinishHabits.Peeling.values(), random));
     return FinishSamples.layers(id, steps.toArray(LayerStep[]::new))
-        .by(habits)
+        .withHabits(habits)
         .towards("#2E4A45", one(Surface.values(), random));
   }
 
@@ -70,7 +70,7 @@ class RandomSchemesTest {
       Scheme scheme = scheme(id, random);
       if (!all.isEmpty() && random.nextInt(3) == 0) {
         // the same coats as the first, on its rack
-        scheme = scheme.layered(all.get(0).scheme().layers()).hanging("a");
+        scheme = scheme.withLayers(all.get(0).scheme().layers()).withHangsWith("a");
       }
       Substrate ground = one(Substrate.values(), random);
       all.add(

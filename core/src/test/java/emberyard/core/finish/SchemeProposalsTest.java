@@ -49,7 +49,7 @@ class SchemeProposalsTest {
           FinishSamples.work(
               List.of(
                   FinishSamples.painted(
-                      empty.layered(each.layers()), new SheetOptic(FinishSamples.SOOT, 0, 2))));
+                      empty.withLayers(each.layers()), new SheetOptic(FinishSamples.SOOT, 0, 2))));
       int hands = taken.tasks().stream().mapToInt(Task::handsOnMinutes).sum();
       assertEquals(each.handsOnMinutes(), hands, each.label());
       double cans =
@@ -65,7 +65,7 @@ class SchemeProposalsTest {
   void whoAlwaysPrimesIsNotOfferedBareSchemes() {
     Scheme primes =
         FinishSamples.layers("s")
-            .by(new FinishHabits(FinishHabits.Priming.ALWAYS, null, null, null));
+            .withHabits(new FinishHabits(FinishHabits.Priming.ALWAYS, null, null, null));
     assertTrue(proposals(primes, "#2E4A45").stream().allMatch(p -> p.primer() != null));
   }
 

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.Test;
 /** Power and plugs of whole builds. */
 class FedProofTest extends Proof {
   private static Component wired(Component c, List<Port> asks, List<Port> offers) {
-    return c.with(
+    return c.withElectric(
         new Electric(null, null, asks, offers, List.of(), false, Electric.Tested.NOT_CHECKED));
   }
 
@@ -27,7 +27,7 @@ class FedProofTest extends Proof {
   void missingPlugsAreNamedAndTooMuchCurrentToo() {
     Component board =
         part("b", ComponentKind.BOARD, 30, 0)
-            .with(
+            .withElectric(
                 new Electric(
                     null,
                     null,
@@ -44,7 +44,7 @@ class FedProofTest extends Proof {
             List.of(Port.of(PortKind.CPU_8, 1))));
     components.add(
         wired(
-            part("f", ComponentKind.FAN, 2, 0).times(3),
+            part("f", ComponentKind.FAN, 2, 0).withQuantity(3),
             List.of(new Port(PortKind.FAN_HEADER, 1, null, 0.5)),
             List.of()));
     components.add(
@@ -92,12 +92,12 @@ class FedProofTest extends Proof {
                 null,
                 null,
                 null)
-            .as("s"));
+            .one("s"));
     library.add(supply("s600", 55, 600, 9_000));
     Finding small = found("fit/supply").orElseThrow();
     assertEquals("Supply gives 450 W; 500 W wanted", small.title());
     assertEquals("Take s600 instead, 600 W", small.remedies().get(0).label());
-    components.set(2, library.get(0).as("s"));
+    components.set(2, library.get(0).one("s"));
     assertTrue(found("fit/supply").isEmpty());
     assertTrue(found("fit/transient").isEmpty(), "100 + 480 = 580 of 600");
     components.set(1, part("g", ComponentKind.GRAPHICS, 330, 0));

@@ -17,27 +17,17 @@ import org.junit.jupiter.api.Test;
 
 class FitTest {
   private static Component component(Source source, int leadDays, double massKg, int pieces) {
-    return new Component(
-        "c",
-        "Gannet 70",
-        ComponentKind.GRAPHICS,
-        pieces,
-        source,
-        false,
-        54_900,
-        "quay",
-        leadDays,
-        massKg,
-        220,
-        0,
-        1,
-        2,
-        0,
-        0,
-        null,
-        null,
-        null,
-        null);
+    return Component.one("c", "Gannet 70", ComponentKind.GRAPHICS)
+        .quantity(pieces)
+        .source(source)
+        .priceMinor(54_900)
+        .supplierId("quay")
+        .leadDays(leadDays)
+        .massKg(massKg)
+        .peakWatts(220)
+        .hdmiOutputs(1)
+        .displayPortOutputs(2)
+        .build();
   }
 
   private static Work work(Component component) {

@@ -13,7 +13,6 @@ import emberyard.core.build.HoleField;
 import emberyard.core.build.KeepOut;
 import emberyard.core.build.Loop;
 import emberyard.core.build.ScrewInto;
-import emberyard.core.build.Source;
 import emberyard.core.build.Worksheet.Screw;
 import emberyard.core.build.Worksheet.Stack;
 import emberyard.core.build.Worksheet.StackLayer;
@@ -76,27 +75,12 @@ class HandbookFitTest {
   }
 
   private static Component part(String id, ComponentKind kind, double watts, double gives) {
-    return new Component(
-        id,
-        id,
-        kind,
-        1,
-        Source.BUY,
-        false,
-        0,
-        "quay",
-        -1,
-        1,
-        watts,
-        gives,
-        0,
-        0,
-        0,
-        0,
-        null,
-        null,
-        null,
-        null);
+    return Component.one(id, id, kind)
+        .supplierId("quay")
+        .massKg(1)
+        .peakWatts(watts)
+        .supplyWatts(gives)
+        .build();
   }
 
   @Test

@@ -25,7 +25,7 @@ import org.junit.jupiter.api.Test;
 /** Heat and air of whole builds. */
 class HeatProofTest extends Proof {
   private static Component hot(String id, double watts) {
-    return part(id, ComponentKind.PROCESSOR, watts, 0).with(Thermal.chip(95));
+    return part(id, ComponentKind.PROCESSOR, watts, 0).withThermal(Thermal.chip(95));
   }
 
   private static Thermal radiator(int sections, double rpm) {
@@ -46,7 +46,7 @@ class HeatProofTest extends Proof {
     components.add(hot("p", 200));
     assertEquals(Severity.STOP, found("component:p/uncooled").orElseThrow().severity());
     Thermal tower = new Thermal(null, 0.30, 0, 0, 0, 1_200, 0, 0, 0, 0, null);
-    components.add(part("c", ComponentKind.COOLER, 0, 0).with(tower));
+    components.add(part("c", ComponentKind.COOLER, 0, 0).withThermal(tower));
     assertTrue(found("component:p/uncooled").isEmpty());
     Circuit air = fit().picture().cooled().circuits().get(0);
     assertEquals(22 + 60, air.normal().chips().get(0).temperatureC(), 1e-9);
@@ -61,8 +61,8 @@ class HeatProofTest extends Proof {
     components.add(hot("p", 200));
     components.add(
         part("block", ComponentKind.BLOCK, 0, 0)
-            .with(new Thermal(null, 0.2, 0, 0, 0, 0, 0.05, 0.2, 0, 0, null)));
-    components.add(part("r", ComponentKind.RADIATOR, 0, 0).with(radiator(3, 1_200)));
+            .withThermal(new Thermal(null, 0.2, 0, 0, 0, 0, 0.05, 0.2, 0, 0, null)));
+    components.add(part("r", ComponentKind.RADIATOR, 0, 0).withThermal(radiator(3, 1_200)));
     components.add(part("pump", ComponentKind.PUMP, 20, 0));
     loops.add(
         new Loop(
@@ -84,7 +84,7 @@ class HeatProofTest extends Proof {
         tasks.stream().map(Task::key).toList());
     assertEquals(24 * 60, tasks.get(1).waitMinutes());
     assertTrue(tasks.get(2).gate());
-    components.set(2, part("r", ComponentKind.RADIATOR, 0, 0).with(radiator(3, 0)));
+    components.set(2, part("r", ComponentKind.RADIATOR, 0, 0).withThermal(radiator(3, 0)));
     assertEquals(Severity.STOP, found("circuit:loop/dead").orElseThrow().severity());
   }
 
@@ -108,12 +108,12 @@ class HeatProofTest extends Proof {
   void radiatorsOneBehindTheOtherCountHalf() {
     enclosure =
         box(300, List.of(), List.of(opening("f", Face.FRONT, null), opening("t", Face.TOP, null)));
-    Component one = part("in", ComponentKind.RADIATOR, 0, 0).with(radiator(1, 1_200));
-    components.add(one.with(through("f", Air.INTAKE, null)));
+    Component one = part("in", ComponentKind.RADIATOR, 0, 0).withThermal(radiator(1, 1_200));
+    components.add(one.withFitted(through("f", Air.INTAKE, null)));
     components.add(
         part("out", ComponentKind.RADIATOR, 0, 0)
-            .with(radiator(1, 1_200))
-            .with(through("t", Air.EXHAUST, null)));
+            .withThermal(radiator(1, 1_200))
+            .withFitted(through("t", Air.EXHAUST, null)));
     assertTrue(found("component:out/warmed").isPresent());
     loops.add(new Loop("l", "l", List.of("in", "out"), List.of(), 0, ""));
     assertEquals(
@@ -133,9 +133,13 @@ class HeatProofTest extends Proof {
             List.of(opening("f", Face.FRONT, narrow), opening("b", Face.BACK, null)));
     Thermal lit = new Thermal(null, null, 0, 0, 0, 1_200, 0, 0, 90, 120, Thermal.Shows.INLET_SIDE);
     components.add(
-        part("in", ComponentKind.FAN, 0, 0).with(lit).with(through("f", Air.INTAKE, Face.FRONT)));
+        part("in", ComponentKind.FAN, 0, 0)
+            .withThermal(lit)
+            .withFitted(through("f", Air.INTAKE, Face.FRONT)));
     components.add(
-        part("out", ComponentKind.FAN, 0, 0).with(lit).with(through("b", Air.EXHAUST, Face.BACK)));
+        part("out", ComponentKind.FAN, 0, 0)
+            .withThermal(lit)
+            .withFitted(through("b", Air.EXHAUST, Face.BACK)));
     Finding small = found("opening:f/in").orElseThrow();
     Remedy pitch = small.remedies().get(0);
     HoleField mended = new HoleField(HoleField.Pattern.STAGGERED, 4, pitch.change().value(), 0);

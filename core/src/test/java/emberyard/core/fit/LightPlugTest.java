@@ -35,12 +35,14 @@ class LightPlugTest extends Proof {
         LightStrip.Feed.BOARD_HEADER,
         "#FFFFFF",
         0,
-        "");
+        "",
+        "",
+        null);
   }
 
   private static Component board(Port... offers) {
     return part("b", ComponentKind.BOARD, 30, 0)
-        .with(new Electric(null, null, List.of(), List.of(offers), List.of(), true, null));
+        .withElectric(new Electric(null, null, List.of(), List.of(offers), List.of(), true, null));
   }
 
   private Fed fed() {
@@ -78,8 +80,8 @@ class LightPlugTest extends Proof {
     components.add(board(Port.of(PortKind.LIGHT_5V, 1)));
     components.add(
         part("f", ComponentKind.FAN, 2, 0)
-            .times(3)
-            .with(
+            .withQuantity(3)
+            .withElectric(
                 new Electric(
                     null,
                     null,
@@ -120,7 +122,8 @@ class LightPlugTest extends Proof {
         Rail rail = Rail.values()[random.nextInt(2)];
         double draws = random.nextInt(40);
         screens.add(
-            new Screen("d" + i, "D", 100, 60, 800, 480, Screen.Input.HDMI, draws, rail, 0, ""));
+            new Screen(
+                "d" + i, "D", 100, 60, 800, 480, Screen.Input.HDMI, draws, rail, 0, "", "", null));
         watts += draws;
       }
       Fed fed = Fed.of(List.of(), screens, strips);

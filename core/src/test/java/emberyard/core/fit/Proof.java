@@ -11,7 +11,6 @@ import emberyard.core.build.Loop;
 import emberyard.core.build.Opening;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.Seat;
-import emberyard.core.build.Source;
 import emberyard.core.build.Turn;
 import emberyard.core.build.Work;
 import emberyard.core.build.Worksheet;
@@ -57,31 +56,17 @@ abstract class Proof {
   }
 
   static Component part(String id, ComponentKind kind, double peak, double gives) {
-    return new Component(
-        id,
-        id,
-        kind,
-        1,
-        Source.BUY,
-        false,
-        10_000,
-        "quay",
-        -1,
-        1,
-        peak,
-        gives,
-        0,
-        0,
-        0,
-        0,
-        null,
-        null,
-        null,
-        null);
+    return Component.one(id, id, kind)
+        .priceMinor(10_000)
+        .supplierId("quay")
+        .massKg(1)
+        .peakWatts(peak)
+        .supplyWatts(gives)
+        .build();
   }
 
   static Component boxed(String id, ComponentKind kind, double w, double d, double h, Seat seat) {
-    return part(id, kind, 0, 0).with(Body.box(w, d, h, List.of(seat), List.of(Turn.UPRIGHT)));
+    return part(id, kind, 0, 0).withBody(Body.box(w, d, h, List.of(seat), List.of(Turn.UPRIGHT)));
   }
 
   FitWork fit() {

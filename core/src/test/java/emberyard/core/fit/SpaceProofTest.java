@@ -101,7 +101,7 @@ class SpaceProofTest extends Proof {
                 Bay.of("tray", "Tray", new Box(0, 0, 0, 110, 110, 60), Face.TOP, Seat.BOARD),
                 Bay.of("rad", "Slot", new Box(0, 0, 40, 110, 110, 25), Face.TOP, Seat.RADIATOR)),
             List.of());
-    components.add(part("b", ComponentKind.BOARD, 0, 0).with(board));
+    components.add(part("b", ComponentKind.BOARD, 0, 0).withBody(board));
     components.add(boxed("m", ComponentKind.MEMORY, 8, 80, 36, Seat.ON_MEMORY));
     components.add(boxed("c", ComponentKind.COOLER, 40, 40, 30, Seat.ON_PROCESSOR));
     components.add(boxed("r", ComponentKind.RADIATOR, 100, 100, 25, Seat.RADIATOR));
@@ -142,7 +142,7 @@ class SpaceProofTest extends Proof {
   void tightSoftAndPinnedPlacesAreSaid() {
     components.add(
         part("s", ComponentKind.SUPPLY, 0, 0)
-            .with(
+            .withBody(
                 new Body(
                     99.5,
                     60,
@@ -157,7 +157,8 @@ class SpaceProofTest extends Proof {
     Component pinned =
         components
             .get(0)
-            .with(new Fitted(new Fitted.Pin("left", Turn.UPRIGHT, 50, 0, 0), "", "", null, null));
+            .withFitted(
+                new Fitted(new Fitted.Pin("left", Turn.UPRIGHT, 50, 0, 0), "", "", null, null));
     components.set(0, pinned);
     Finding out = found("component:s/pinned").orElseThrow();
     assertTrue(out.title().contains("sticks out of “Left bay”"), out.title());

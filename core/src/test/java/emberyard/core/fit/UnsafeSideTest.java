@@ -84,7 +84,7 @@ class UnsafeSideTest extends Proof {
     components.set(0, part("gpu", ComponentKind.GRAPHICS, 200, 0));
     assertTrue(found("fit/watts-not-known").isEmpty());
     assertTrue(found("component:gpu/heat-not-known").isPresent());
-    components.set(0, components.get(0).with(Thermal.chip(90)));
+    components.set(0, components.get(0).withThermal(Thermal.chip(90)));
     assertTrue(found("component:gpu/heat-not-known").isEmpty());
   }
 
@@ -95,7 +95,7 @@ class UnsafeSideTest extends Proof {
     assertEquals(81, seat.metalK(), 0.6);
     assertEquals(150, seat.woodK(), 2);
     Opening grille = new Opening("g", "Grille", Face.FRONT, 10, 10, 120, 120, null, false);
-    components.add(part("p", ComponentKind.PROCESSOR, 150, 0).with(Thermal.chip(95)));
+    components.add(part("p", ComponentKind.PROCESSOR, 150, 0).withThermal(Thermal.chip(95)));
     enclosure = box(300, List.of(BAY), List.of());
     Finding closed = found("fit/closed-case").orElseThrow();
     assertEquals(Severity.STOP, closed.severity());
@@ -121,12 +121,13 @@ class UnsafeSideTest extends Proof {
             new HoleField(HoleField.Pattern.SQUARE, 5, 6, 0),
             false);
     enclosure = box(300, List.of(BAY), List.of(grille));
-    components.add(part("p", ComponentKind.PROCESSOR, 100, 0).with(Thermal.chip(95)));
+    components.add(part("p", ComponentKind.PROCESSOR, 100, 0).withThermal(Thermal.chip(95)));
     Thermal tower = new Thermal(null, 0.30, 0, 0, 0, 1_200, 0, 0, 60, 120, null);
-    components.add(part("c", ComponentKind.COOLER, 0, 0).with(tower));
+    components.add(part("c", ComponentKind.COOLER, 0, 0).withThermal(tower));
     assertEquals("inside the case", fit().picture().cooled().circuits().get(0).airFrom());
     assertTrue(found("circuit:c/breathes-case").isPresent());
-    components.set(1, components.get(1).with(new Fitted(null, "p", "g", Fitted.Air.INTAKE, null)));
+    components.set(
+        1, components.get(1).withFitted(new Fitted(null, "p", "g", Fitted.Air.INTAKE, null)));
     assertEquals("through “Grille”", fit().picture().cooled().circuits().get(0).airFrom());
     assertTrue(found("circuit:c/breathes-case").isEmpty());
   }

@@ -33,7 +33,19 @@ class LightTest {
     Screen one = Samples.screen();
     Screen two =
         new Screen(
-            "d2", "Second", 58, 192, 480, 1920, Screen.Input.DISPLAY_PORT, 6, one.rail(), 0, "");
+            "d2",
+            "Second",
+            58,
+            192,
+            480,
+            1920,
+            Screen.Input.DISPLAY_PORT,
+            6,
+            one.rail(),
+            0,
+            "",
+            "",
+            null);
     BuildPicture picture = Samples.picture(new Samples.Made().screens(List.of(one, two)).build());
     List<String> titles = picture.findings().stream().map(Finding::title).toList();
     assertTrue(titles.contains("1 DisplayPort output missing"), titles.toString());

@@ -69,7 +69,19 @@ public final class Drawings {
   public static Panel panel(Face face, double width, double height, Window window) {
     Panel of = Samples.panel();
     return new Panel(
-        of.id(), of.name(), face, of.sheetId(), width, height, 1, window, null, of.cutMethod(), 0);
+        of.id(),
+        of.name(),
+        face,
+        of.sheetId(),
+        width,
+        height,
+        1,
+        window,
+        null,
+        of.cutMethod(),
+        0,
+        null,
+        null);
   }
 
   public static Elevation face(Build build, Face face) {

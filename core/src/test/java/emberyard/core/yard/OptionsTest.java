@@ -109,27 +109,17 @@ class OptionsTest {
 
   private static Component component(
       String id, long priceMinor, Source source, Counting counting, Long agreedMinor, int pieces) {
-    return new Component(
-        id,
-        id,
-        ComponentKind.DRIVE,
-        pieces,
-        source,
-        false,
-        priceMinor,
-        "quay",
-        -1,
-        0.1,
-        1,
-        0,
-        0,
-        0,
-        0,
-        0,
-        1_000.0,
-        null,
-        counting,
-        agreedMinor);
+    return Component.one(id, id, ComponentKind.DRIVE)
+        .quantity(pieces)
+        .source(source)
+        .priceMinor(priceMinor)
+        .supplierId("quay")
+        .massKg(0.1)
+        .peakWatts(1)
+        .storageGb(1_000.0)
+        .counting(counting)
+        .agreedMinor(agreedMinor)
+        .build();
   }
 
   @Test
@@ -202,7 +192,9 @@ class OptionsTest {
             of.window(),
             of.holes(),
             of.cutMethod(),
-            0);
+            0,
+            null,
+            null);
     assertEquals(
         List.of("Part “Left window”: width 412 → 420 mm, quantity 1 → 2"),
         DesignDifference.between(design, design(List.of(wider), List.of(Samples.scheme())), "EUR"));

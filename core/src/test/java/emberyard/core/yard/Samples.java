@@ -18,10 +18,10 @@ import emberyard.core.build.Panel;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
-import emberyard.core.build.Source;
 import emberyard.core.build.StationKind;
 import emberyard.core.build.TaskMark;
 import emberyard.core.build.TimeEntry;
+import emberyard.core.finish.PlainScheme;
 import emberyard.core.workshop.Material;
 import emberyard.core.workshop.PaintBase;
 import emberyard.core.workshop.PaintKind;
@@ -70,7 +70,8 @@ public final class Samples {
         12,
         2_400,
         "quay",
-        onHand);
+        onHand,
+        null);
   }
 
   public static PaintProduct paint(int onHand) {
@@ -92,6 +93,10 @@ public final class Samples {
         1_150,
         "quay",
         onHand,
+        null,
+        PaintProduct.GENERIC,
+        0.0,
+        null,
         null);
   }
 
@@ -107,40 +112,42 @@ public final class Samples {
         null,
         new BorderHoles(12, 90, 4),
         CutMethod.LASER,
-        0);
-  }
-
-  public static Component component(String id, ComponentKind kind) {
-    return new Component(
-        id,
-        "Component " + id,
-        kind,
-        1,
-        Source.BUY,
-        false,
-        10_000,
-        "quay",
-        -1,
-        1,
-        50,
         0,
-        1,
-        0,
-        0,
-        1,
-        null,
-        null,
         null,
         null);
   }
 
+  public static Component component(String id, ComponentKind kind) {
+    return Component.one(id, "Component " + id, kind)
+        .priceMinor(10_000)
+        .supplierId("quay")
+        .massKg(1)
+        .peakWatts(50)
+        .hdmiOutputs(1)
+        .lightHeaders(1)
+        .build();
+  }
+
   public static Scheme scheme() {
-    return new Scheme("s1", "Green back", "p1", false, null, new Scheme.Coats("green", 3), null);
+    return PlainScheme.of(
+        "s1", "Green back", "p1", false, null, new PlainScheme.Coats("green", 3), null);
   }
 
   public static Screen screen() {
     return new Screen(
-        "d1", "Tide board", 58, 192, 480, 1920, Screen.Input.HDMI, 6, Rail.V5, 9_600, "quay");
+        "d1",
+        "Tide board",
+        58,
+        192,
+        480,
+        1920,
+        Screen.Input.HDMI,
+        6,
+        Rail.V5,
+        9_600,
+        "quay",
+        "",
+        null);
   }
 
   public static LightStrip strip(double lengthMm) {
@@ -154,7 +161,9 @@ public final class Samples {
         LightStrip.Feed.BOARD_HEADER,
         "#F0A13A",
         1_400,
-        "quay");
+        "quay",
+        "",
+        null);
   }
 
   public static Brief brief(LocalDate revealOn) {

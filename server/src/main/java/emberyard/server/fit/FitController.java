@@ -45,6 +45,20 @@ class FitController {
     desk.take(who, buildId, taken.id(), taken.productId());
   }
 
+  /**
+   * Makes a component, a screen or a light strip one of a product of the library: it takes what the
+   * library says and follows it from then on.
+   */
+  @PostMapping("/{kind}/{id}/join")
+  void join(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @PathVariable String kind,
+      @PathVariable String id,
+      @RequestBody Swap wanted) {
+    desk.join(who, buildId, kind, id, wanted.productId());
+  }
+
   /** Puts a product of the library in a component's place: same pieces, same use. */
   @PostMapping("/components/{id}/swap")
   void swap(

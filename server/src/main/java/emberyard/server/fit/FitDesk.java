@@ -13,6 +13,8 @@ import emberyard.core.build.Screen;
 import emberyard.core.build.VentCut;
 import emberyard.core.build.Window;
 import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Product;
+import emberyard.core.thing.ProductUse;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
@@ -49,7 +51,7 @@ class FitDesk {
         build.component(id).isPresent()
             || build.screens().stream().anyMatch(screen -> screen.id().equals(id));
     if (!here) {
-      Thing thing = product.kind() == ComponentKind.SCREEN ? screen(product, id) : product.as(id);
+      Thing thing = product.kind() == ComponentKind.SCREEN ? screen(product, id) : product.one(id);
       store.apply(who.id(), List.of(Write.create(buildId, thing)));
     }
   }
@@ -60,6 +62,37 @@ class FitDesk {
         build.component(id).orElseThrow(() -> new MissingThing("That component is gone."));
     emberyard.core.build.Component now = product(productId).insteadOf(old);
     store.apply(who.id(), List.of(Write.overwrite(buildId, now)));
+  }
+
+  /** Makes a thing one of a product: it takes what the product says and keeps its place and use. */
+  void join(Account who, String buildId, String kind, String id, String productId) {
+    YardReader.Reading reading = yard.read();
+    ProductUse use =
+        reading
+            .build(buildId)
+            .build()
+            .things()
+            .find(uses(kind), id)
+            .orElseThrow(() -> new MissingThing("It is gone."));
+    Thing joined =
+        reading
+            .book()
+            .things()
+            .all()
+            .filter(each -> each.id().equals(productId))
+            .flatMap(each -> each instanceof Product product ? product.as(use).stream() : null)
+            .findFirst()
+            .orElseThrow(
+                () -> new InvalidValue("productId", "No such thing of this kind in the library."));
+    store.apply(who.id(), List.of(Write.overwrite(buildId, joined)));
+  }
+
+  private static Class<? extends ProductUse> uses(String kind) {
+    Class<? extends Thing> type = MissingThing.kindNamed(kind).type();
+    if (!ProductUse.class.isAssignableFrom(type)) {
+      throw new InvalidValue("kind", "The %s are not of the library.".formatted(kind));
+    }
+    return type.asSubclass(ProductUse.class);
   }
 
   void enclose(Account who, String buildId, String id, String productId) {
@@ -126,30 +159,17 @@ class FitDesk {
         PartDrawing.PLAIN);
   }
 
+  /** A usual one in all that its product leaves open. */
+  private static Thing screen(HardwareProduct product, String id) {
+    Screen usual =
+        new Screen(id, "-", 100, 60, 1_920, 1_080, Screen.Input.HDMI, 0, Rail.V5, 0, "", "", null);
+    return product.as(usual).orElseThrow();
+  }
+
   private HardwareProduct product(String productId) {
     return yard.read()
         .book()
         .hardware(String.valueOf(productId))
         .orElseThrow(() -> new InvalidValue("productId", "No such component in the library."));
-  }
-
-  /** What nobody said of a screen is a usual one's. */
-  private static final HardwareProduct.Display USUAL =
-      new HardwareProduct.Display(1_920, 1_080, Screen.Input.HDMI);
-
-  private static Screen screen(HardwareProduct product, String id) {
-    HardwareProduct.Display display = product.display() == null ? USUAL : product.display();
-    return new Screen(
-        id,
-        product.name(),
-        product.body() == null ? 100 : product.body().widthMm(),
-        product.body() == null ? 60 : product.body().heightMm(),
-        display.pixelsWide(),
-        display.pixelsHigh(),
-        display.input(),
-        product.peakWatts(),
-        Rail.V5,
-        product.priceMinor(),
-        product.supplierId());
   }
 }

@@ -2,6 +2,7 @@ package emberyard.server.fit;
 
 import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.HardwareProduct;
+import emberyard.core.workshop.LightProduct;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.server.store.ThingStore;
 import emberyard.server.yard.YardReader;
@@ -11,7 +12,7 @@ import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The library of hardware and enclosures: what ships and what the workshop added. */
+/** The library of hardware, enclosures and lights: what ships and what the workshop added. */
 @RestController
 class LibraryController {
   private final ThingStore store;
@@ -30,6 +31,7 @@ class LibraryController {
   record LibraryView(
       List<HardwareProduct> hardware,
       List<EnclosureProduct> enclosures,
+      List<LightProduct> lights,
       Map<String, Long> versions) {}
 
   @GetMapping("/api/library")
@@ -37,9 +39,10 @@ class LibraryController {
     YardReader.Reading reading = yard.read();
     Map<String, Long> versions =
         reading.versions().getOrDefault("", Map.of()).entrySet().stream()
-            .filter(e -> e.getKey().startsWith("hardware/") || e.getKey().startsWith("enclosure-"))
+            .filter(version -> version.getKey().matches("(hardware|[a-z]+-products)/.*"))
             .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     WorkshopBook book = reading.book();
-    return new LibraryView(book.hardware(), book.enclosureProducts(), versions);
+    return new LibraryView(
+        book.hardware(), book.enclosureProducts(), book.lightProducts(), versions);
   }
 }

@@ -8,7 +8,6 @@ import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Electric;
 import emberyard.core.build.M2Slot;
 import emberyard.core.build.Port;
-import emberyard.core.build.Source;
 import emberyard.core.fit.Balance;
 import emberyard.core.fit.Fed;
 import emberyard.core.units.Require;
@@ -83,34 +82,18 @@ class ProofController {
             a.quantity() == null ? 1 : a.quantity(),
             or(a.peakWatts(), or(a.typicalWatts(), 0)),
             or(a.supplyWatts(), 0));
-    return plain.with(
+    return plain.withElectric(
         new Electric(
             a.typicalWatts(), a.excursionWatts(), a.asks(), a.offers(), a.m2Slots(), false, null));
   }
 
   private static Component plain(
       String id, String name, ComponentKind kind, int quantity, double watts, double gives) {
-    return new Component(
-        id,
-        name,
-        kind,
-        quantity,
-        Source.BUY,
-        false,
-        0,
-        "",
-        -1,
-        0,
-        watts,
-        gives,
-        0,
-        0,
-        0,
-        0,
-        null,
-        null,
-        null,
-        null);
+    return Component.one(id, name, kind)
+        .quantity(quantity)
+        .peakWatts(watts)
+        .supplyWatts(gives)
+        .build();
   }
 
   /**

@@ -1,42 +1,66 @@
 package emberyard.server.library;
 
+import emberyard.core.thing.Product;
+import emberyard.core.thing.Thing;
+import emberyard.core.thing.Things;
 import emberyard.core.workshop.EnclosureProduct;
-import emberyard.core.workshop.HardwareProduct;
+import emberyard.core.workshop.WorkshopBook;
+import emberyard.server.store.ShippedProducts;
 import emberyard.server.store.ThingJson;
 import emberyard.server.table.ShippedTable;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
 
 /**
- * Invented hardware and enclosures that ship with the program. What a workshop has changed or added
- * stands in front of it.
+ * Invented hardware, enclosures and light strips that ship with the program. What a workshop has
+ * changed or added stands in front of it.
  */
-public final class Library {
-  private static final List<HardwareProduct> HARDWARE =
-      ShippedTable.read(HardwareTable.TABLE, "/stock/hardware.csv");
-  private static final List<EnclosureProduct> ENCLOSURES =
-      List.of(
-          new ThingJson()
-              .read(ShippedTable.text("/stock/enclosures.json"), EnclosureProduct[].class));
+@Component
+public final class Library implements ShippedProducts {
+  private static final Things SHIPPED =
+      Things.of(
+          Stream.of(
+                  ShippedTable.read(LibraryTables.HARDWARE, "/stock/hardware.csv"),
+                  List.of(
+                      new ThingJson()
+                          .read(
+                              ShippedTable.text("/stock/enclosures.json"),
+                              EnclosureProduct[].class)),
+                  ShippedTable.read(LibraryTables.LIGHTS, "/stock/lights.csv"))
+              .flatMap(List::stream)
+              .toList());
 
-  private Library() {}
+  private static final Map<String, Product> BY_ID =
+      SHIPPED.all().collect(Collectors.toMap(Thing::id, Product.class::cast));
 
-  /** What ships, with the workshop's own in place or behind. */
-  public static List<HardwareProduct> hardware(List<HardwareProduct> own) {
-    return over(HARDWARE, own, HardwareProduct::id);
+  /** All that ships. */
+  public static Things shipped() {
+    return SHIPPED;
   }
 
-  /** What ships, with the workshop's own in place or behind. */
-  public static List<EnclosureProduct> enclosures(List<EnclosureProduct> own) {
-    return over(ENCLOSURES, own, EnclosureProduct::id);
+  @Override
+  public Optional<Product> find(String id) {
+    return Optional.ofNullable(BY_ID.get(id));
   }
 
-  private static <T> List<T> over(List<T> shipped, List<T> own, Function<T, String> id) {
+  /** A workshop with what ships, its own in place or behind. */
+  public static WorkshopBook behind(WorkshopBook own) {
+    WorkshopBook book = own;
+    for (Class<? extends Thing> kind : SHIPPED.kinds()) {
+      book = over(book, kind);
+    }
+    return book;
+  }
+
+  private static <T extends Thing> WorkshopBook over(WorkshopBook book, Class<T> kind) {
     Map<String, T> all = new LinkedHashMap<>();
-    shipped.forEach(product -> all.put(id.apply(product), product));
-    own.forEach(product -> all.put(id.apply(product), product));
-    return List.copyOf(all.values());
+    SHIPPED.of(kind).forEach(product -> all.put(product.id(), product));
+    book.things().of(kind).forEach(product -> all.put(product.id(), product));
+    return book.with(kind, List.copyOf(all.values()));
   }
 }

@@ -6,9 +6,9 @@ import org.jspecify.annotations.Nullable;
 
 /** One stored thing with its place. */
 public record Row(
-    ThingKind kind,
-    String id,
-    @Nullable String buildId,
-    long version,
-    long position,
-    Thing value) {}
+    ThingKind kind, String id, @Nullable String buildId, long version, long position, Thing value) {
+  /** The same place with another value. */
+  Row with(Thing other) {
+    return other == value ? this : new Row(kind, id, buildId, version, position, other);
+  }
+}

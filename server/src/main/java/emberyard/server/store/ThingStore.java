@@ -38,6 +38,7 @@ public class ThingStore {
   private final RowStore rows;
   private final ActStore acts;
   private final StoreState state;
+  private final Products products;
   private final BeforeKeeping check;
   private final ReentrantLock writer = new ReentrantLock();
   private final AtomicLong revision = new AtomicLong(System.currentTimeMillis());
@@ -50,6 +51,7 @@ public class ThingStore {
       RowStore rows,
       ActStore acts,
       StoreState state,
+      Products products,
       BeforeKeeping check) {
     this.sql = sql;
     this.transaction = new TransactionTemplate(transactions);
@@ -57,6 +59,7 @@ public class ThingStore {
     this.rows = rows;
     this.acts = acts;
     this.state = state;
+    this.products = products;
     this.check = check;
   }
 
@@ -101,7 +104,7 @@ public class ThingStore {
               })
           .list()
           .forEach(rows::add);
-      return rows;
+      return products.followed(rows);
     }
   }
 
@@ -117,7 +120,13 @@ public class ThingStore {
   /** The thing of this kind and id, as it is stored now. */
   public <T extends Thing> Optional<Kept<T>> find(Class<T> type, String id) {
     return rows.find(ThingKind.of(type), id)
-        .map(now -> new Kept<>(now.version(), json.read(now.body(), type)));
+        .map(now -> new Kept<>(now.version(), now(now.body(), type)));
+  }
+
+  /** A body that was kept, as its products have it now. */
+  private <T extends Thing> T now(String body, Class<T> type) {
+    T kept = json.read(body, type);
+    return type.cast(products.followed(kept, products.stored(rows, json)));
   }
 
   /**
@@ -153,13 +162,16 @@ public class ThingStore {
       List<Row> before = all();
       MostThings.check(before, writes);
       ActStore.Act theAct = ActStore.Act.of(accountId, act, place(before, writes));
+      List<Write> all = new ArrayList<>(writes);
+      all.addAll(products.following(before, writes));
+      Products.Finder known = products.after(products.among(before), writes);
       List<Long> versions =
           transaction.execute(
               status -> {
                 List<Write> resolved = new ArrayList<>();
                 List<Long> now = new ArrayList<>();
-                for (Write write : writes) {
-                  Write each = resolved(write);
+                for (Write write : all) {
+                  Write each = products.named(resolved(products.named(write, known)), known);
                   resolved.add(each);
                   now.add(one(theAct, each));
                 }
@@ -168,7 +180,7 @@ public class ThingStore {
               });
       revision.incrementAndGet();
       state.wrote();
-      return versions;
+      return versions.subList(0, writes.size());
     } finally {
       writer.unlock();
     }
@@ -190,7 +202,7 @@ public class ThingStore {
     return writes.stream().map(Write::buildId).filter(Objects::nonNull).findFirst().orElse("");
   }
 
-  private static List<Row> after(List<Row> before, List<Write> writes) {
+  private List<Row> after(List<Row> before, List<Write> writes) {
     Map<String, Row> rows = new LinkedHashMap<>();
     before.forEach(row -> rows.put(row.kind() + "/" + row.id(), row));
     for (Write write : writes) {
@@ -204,7 +216,7 @@ public class ThingStore {
             key, new Row(write.kind(), write.id(), write.buildId(), 0, position, write.value()));
       }
     }
-    return List.copyOf(rows.values());
+    return products.followed(List.copyOf(rows.values()));
   }
 
   /**
@@ -299,15 +311,15 @@ public class ThingStore {
 
   private Write together(Write write, RowStore.Stored now) {
     Class<? extends Thing> type = write.kind().type();
-    Kept<?> newer = new Kept<>(now.version(), json.read(now.body(), type));
+    Kept<?> newer = new Kept<>(now.version(), now(now.body(), type));
     Optional<JsonNode> base =
         rows.past(write.kind(), write.id(), write.expected())
-            .map(body -> json.tree(json.read(body, type)));
+            .map(body -> Products.alone(json.tree(json.read(body, type))));
     if (base.isEmpty() || write.value() == null) {
       throw new StaleThing(newer);
     }
-    JsonNode mine = json.tree(write.value());
-    JsonNode theirs = json.tree(newer.value());
+    JsonNode mine = Products.alone(json.tree(write.value()));
+    JsonNode theirs = Products.alone(json.tree(newer.value()));
     FieldMerge.Merged own = FieldMerge.of(base.get(), mine, theirs, true);
     if (!own.conflicts().isEmpty()) {
       JsonNode others = FieldMerge.of(base.get(), mine, theirs, false).value();

@@ -27,6 +27,11 @@ public record Write(
     return new Write(ThingKind.of(value), value.id(), buildId, value, ANY);
   }
 
+  /** The same wish with another value. */
+  Write with(Thing other) {
+    return new Write(kind, id, buildId, other, expected);
+  }
+
   public static Write remove(ThingKind kind, @Nullable String buildId, String id) {
     return new Write(kind, id, buildId, null, ANY);
   }

@@ -1,11 +1,9 @@
 package emberyard.server.table;
 
+import emberyard.core.units.Fields;
 import emberyard.core.units.InvalidValue;
-import java.lang.reflect.Constructor;
-import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -45,7 +43,7 @@ final class RecordCells<T> {
     }
 
     Stream<String> texts(@Nullable Object of) {
-      Object value = of == null ? null : got(component, of);
+      Object value = of == null ? null : Fields.value(component, of);
       return inner == null ? Stream.of(cell.text(value)) : inner.textsOf(value);
     }
 
@@ -119,7 +117,7 @@ final class RecordCells<T> {
         fields.stream()
             .map(field -> field.name().equals("id") ? id(texts) : field.value(texts))
             .toArray();
-    return made(values);
+    return Fields.made(type, values);
   }
 
   /** The id of a row, its own or after its name. */
@@ -130,31 +128,5 @@ final class RecordCells<T> {
 
   private static String idOf(String name) {
     return name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-|-$", "");
-  }
-
-  private T made(@Nullable Object[] values) {
-    try {
-      Class<?>[] types =
-          Arrays.stream(type.getRecordComponents())
-              .map(RecordComponent::getType)
-              .toArray(Class[]::new);
-      Constructor<T> canonical = type.getDeclaredConstructor(types);
-      return canonical.newInstance(values);
-    } catch (InvocationTargetException refused) {
-      if (refused.getCause() instanceof InvalidValue invalid) {
-        throw invalid;
-      }
-      throw new IllegalStateException(refused);
-    } catch (ReflectiveOperationException impossible) {
-      throw new IllegalStateException(impossible);
-    }
-  }
-
-  private static @Nullable Object got(RecordComponent component, Object of) {
-    try {
-      return component.getAccessor().invoke(of);
-    } catch (ReflectiveOperationException impossible) {
-      throw new IllegalStateException(impossible);
-    }
   }
 }

@@ -6,7 +6,7 @@ import emberyard.core.thing.Thing;
 import emberyard.core.thing.Things;
 import emberyard.core.units.InvalidValue;
 import emberyard.server.access.Account;
-import emberyard.server.library.HardwareTable;
+import emberyard.server.library.LibraryTables;
 import emberyard.server.refusal.Refused;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.ThingStore;
@@ -33,8 +33,8 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
- * Things as tables, out and in: paints, sheets, films, filaments, hardware and air of the workshop,
- * orders of a build.
+ * Things as tables, out and in: paints, sheets, films, filaments, hardware, lights and air of the
+ * workshop, orders of a build.
  */
 @RestController
 class TableController {
@@ -44,7 +44,8 @@ class TableController {
           ThingKind.SHEET, ThingTable.of(StockTables.SHEETS),
           ThingKind.FILM, ThingTable.of(StockTables.FILMS),
           ThingKind.FILAMENT, ThingTable.of(StockTables.FILAMENTS),
-          ThingKind.HARDWARE, ThingTable.of(HardwareTable.TABLE),
+          ThingKind.HARDWARE, ThingTable.of(LibraryTables.HARDWARE),
+          ThingKind.LIGHT_PRODUCT, ThingTable.of(LibraryTables.LIGHTS),
           ThingKind.AIR, new AirReadings(),
           ThingKind.ORDER, ThingTable.of(StockTables.ORDERS));
 

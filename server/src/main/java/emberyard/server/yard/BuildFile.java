@@ -25,7 +25,7 @@ record BuildFile(
     Map<String, String> pictures,
     Map<String, String> meshes) {
   static final String FORMAT = "ember-yard-build";
-  static final int VERSION = 5;
+  static final int VERSION = 6;
 
   /**
    * @param kind word of the API ("panels")

@@ -121,6 +121,7 @@ class DerivesCheck implements BeforeKeeping {
     before.stream()
         .filter(row -> row.kind() == write.kind() && row.id().equals(write.id()))
         .forEach(row -> changed(json.tree(row.value()), json.tree(write.value()), "", changed));
+    changed.removeIf(path -> path.startsWith("ownFields"));
     return changed.size() == 1 ? changed.get(0) : "";
   }
 

@@ -5,8 +5,6 @@ import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.Thing;
 import emberyard.core.thing.Things;
 import emberyard.core.units.InvalidValue;
-import emberyard.core.workshop.EnclosureProduct;
-import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildPicture;
@@ -218,7 +216,6 @@ public class YardReader {
     }
     WorkshopBook own =
         WorkshopBook.of(things.stream().filter(each -> !(each instanceof Unreadable)).toList());
-    return own.with(HardwareProduct.class, Library.hardware(own.hardware()))
-        .with(EnclosureProduct.class, Library.enclosures(own.enclosureProducts()));
+    return Library.behind(own);
   }
 }

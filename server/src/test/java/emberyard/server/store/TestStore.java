@@ -1,6 +1,7 @@
 package emberyard.server.store;
 
 import com.zaxxer.hikari.HikariDataSource;
+import emberyard.server.library.Library;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -35,6 +36,7 @@ public final class TestStore implements AutoCloseable {
             rows,
             new ActStore(sql, rows, json, clock),
             new StoreState(),
+            new Products(new Library()),
             (writes, before, after) -> {});
   }
 

@@ -9,8 +9,8 @@ import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.Writing;
-import emberyard.server.library.HardwareTable;
 import emberyard.server.library.Library;
+import emberyard.server.library.LibraryTables;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -26,7 +26,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class TableTest {
   /** A record with a cell of each plain kind. */
-  record Sample(
+  public record Sample(
       String id, String name, double widthMm, int onHand, boolean matt, LocalDate boughtOn) {}
 
   private static final Table<Sample> SAMPLES =
@@ -196,9 +196,9 @@ class TableTest {
   /** Round trip of all that ships, its columns in a thousand orders. */
   @Test
   void aTableReadWithItsColumnsInAnyOrderIsTheSame() {
-    List<HardwareProduct> shipped = Library.hardware(List.of());
+    List<HardwareProduct> shipped = Library.shipped().of(HardwareProduct.class);
     assertTrue(shipped.size() > 50);
-    String out = HardwareTable.TABLE.write(shipped);
+    String out = LibraryTables.HARDWARE.write(shipped);
     assertEquals(shipped, things(out));
     Random random = new Random(15);
     List<FilmProduct> films =
@@ -230,7 +230,7 @@ class TableTest {
   }
 
   private static List<HardwareProduct> things(String table) {
-    return HardwareTable.TABLE.read(table, COMMA, id -> Optional.empty()).rows().stream()
+    return LibraryTables.HARDWARE.read(table, COMMA, id -> Optional.empty()).rows().stream()
         .map(row -> row.read().orElseThrow(() -> new AssertionError(row.refusal())))
         .toList();
   }
@@ -240,7 +240,7 @@ class TableTest {
     HardwareProduct fan = things("id,name,kind,peakWatts\nf,Fan,fan,2\n").get(0);
     assertEquals(ComponentKind.FAN, fan.kind());
     String refusal =
-        HardwareTable.TABLE
+        LibraryTables.HARDWARE
             .read("id,name,kind\nf,Fan,wind\n", COMMA, id -> Optional.empty())
             .rows()
             .get(0)

@@ -5,14 +5,15 @@ import emberyard.core.build.M2Slot;
 import emberyard.core.build.Port;
 import emberyard.core.build.Spot;
 import emberyard.core.workshop.HardwareProduct;
+import emberyard.core.workshop.LightProduct;
 import emberyard.server.table.Cell;
 import emberyard.server.table.Table;
 import java.util.Map;
 
-/** The library of hardware as a table, one component a row; see {@link HardwareText}. */
-public final class HardwareTable {
+/** What is sold, as tables: components, one a row (see {@link HardwareText}), and light strips. */
+public final class LibraryTables {
   /** No number needs to be there: what a component doesn't have is 0. */
-  public static final Table<HardwareProduct> TABLE =
+  public static final Table<HardwareProduct> HARDWARE =
       Table.of(
           HardwareProduct.class,
           Map.of(
@@ -26,5 +27,8 @@ public final class HardwareTable {
               Cell.list(HardwareText::slots, HardwareText::slots)),
           number -> true);
 
-  private HardwareTable() {}
+  public static final Table<LightProduct> LIGHTS =
+      Table.of(LightProduct.class, Map.of(), number -> number.endsWith("Minor"));
+
+  private LibraryTables() {}
 }
