@@ -46,7 +46,9 @@ function words(path: string): string {
   if (path === 'supplierId')
     return workshop.book!.suppliers.find((supplier) => supplier.id === said)?.name ?? 'another'
   if (typeof said === 'number') return `${exact(said)} ${unitOf(path)}`.trim()
-  return typeof said === 'object' ? 'as measured there' : plain(String(said))
+  if (typeof said === 'object') return 'as measured there'
+  if (path === 'rail') return String(said).replace(/^V(\d+)$/, '$1 V')
+  return /^[A-Z0-9_]+$/.test(String(said)) ? plain(String(said)) : String(said)
 }
 const take = (path: string) =>
   builds.edit(

@@ -149,12 +149,14 @@ const leds = (s: LightStrip) => Math.floor((s.lengthMm / 1000) * s.ledsPerMetre 
         <div class="fields">
           <ProductLine kind="screens" :thing="thing" />
           <ThingFields kind="screens" :thing="thing" :fields="SCREEN" />
-          <Button
-            class="bare"
-            size="small"
-            :label="`Remove ${thing.name}`"
-            @click="builds.remove('screens', thing.id)"
-          />
+          <div class="whole">
+            <Button
+              class="bare"
+              size="small"
+              :label="`Remove ${thing.name}`"
+              @click="builds.remove('screens', thing.id)"
+            />
+          </div>
         </div>
       </article>
     </section>
@@ -175,12 +177,14 @@ const leds = (s: LightStrip) => Math.floor((s.lengthMm / 1000) * s.ledsPerMetre 
         <div class="fields">
           <ProductLine kind="strips" :thing="thing" />
           <ThingFields kind="strips" :thing="thing" :fields="STRIP" />
-          <Button
-            class="bare"
-            size="small"
-            :label="`Remove ${thing.name}`"
-            @click="builds.remove('strips', thing.id)"
-          />
+          <div class="whole">
+            <Button
+              class="bare"
+              size="small"
+              :label="`Remove ${thing.name}`"
+              @click="builds.remove('strips', thing.id)"
+            />
+          </div>
         </div>
       </article>
     </section>
@@ -208,6 +212,9 @@ const leds = (s: LightStrip) => Math.floor((s.lengthMm / 1000) * s.ledsPerMetre 
   grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
   gap: 8px 12px;
   align-items: start;
+}
+.whole {
+  grid-column: 1 / -1;
 }
 .glass {
   fill: #14201e;

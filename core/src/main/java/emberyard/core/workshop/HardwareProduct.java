@@ -130,11 +130,10 @@ public record HardwareProduct(
         .build();
   }
 
-  /** What nobody said of a screen of the library is the screen's own. */
+  /** What it shows gives a screen its name; what nobody said in the library is its own too. */
   private Screen asScreen(Screen use) {
     Display shown = display == null ? Display.of(use) : display;
     return use.with()
-        .name(name)
         .widthMm(body == null ? use.widthMm() : body.widthMm())
         .heightMm(body == null ? use.heightMm() : body.heightMm())
         .pixelsWide(shown.pixelsWide())
