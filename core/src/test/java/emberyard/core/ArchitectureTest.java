@@ -72,10 +72,10 @@ class ArchitectureTest {
         if (!mine.equals(other)) {
           noClasses()
               .that()
-              .resideInAPackage("emberyard.core." + mine)
+              .resideInAPackage("emberyard.core." + mine + "..")
               .should()
               .dependOnClassesThat()
-              .resideInAPackage("emberyard.core." + other)
+              .resideInAPackage("emberyard.core." + other + "..")
               .allowEmptyShould(true)
               .check(CORE);
         }

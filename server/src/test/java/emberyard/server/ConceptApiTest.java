@@ -5,8 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Brief;
-import emberyard.core.build.CostCategory;
 import emberyard.core.build.Secrecy;
+import emberyard.core.work.CostCategory;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;

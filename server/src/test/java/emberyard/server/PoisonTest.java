@@ -4,9 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import emberyard.core.build.Acceptance;
-import emberyard.core.build.ChangeOrder;
 import emberyard.core.kind.ThingKind;
+import emberyard.core.record.Acceptance;
+import emberyard.core.record.ChangeOrder;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.time.Instant;

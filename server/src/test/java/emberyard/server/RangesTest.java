@@ -4,7 +4,6 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.mockito.Mockito.mockStatic;
 
 import emberyard.core.build.BayChange;
-import emberyard.core.build.ChangeOrder;
 import emberyard.core.build.CutFigure;
 import emberyard.core.build.Fitted;
 import emberyard.core.build.Joint;
@@ -12,6 +11,7 @@ import emberyard.core.build.LayerStep;
 import emberyard.core.build.Limit;
 import emberyard.core.build.RecipeStep;
 import emberyard.core.build.Treatment;
+import emberyard.core.record.ChangeOrder;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.RoomClimate;
 import emberyard.server.library.Library;

@@ -1,8 +1,8 @@
 package emberyard.core.bench;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.TaskMark;
-import emberyard.core.build.TimeEntry;
+import emberyard.core.record.TaskMark;
+import emberyard.core.record.TimeEntry;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;

@@ -1,7 +1,7 @@
 package emberyard.core.brief;
 
 import emberyard.core.build.Requirement;
-import emberyard.core.build.Why;
+import emberyard.core.work.Why;
 
 /**
  * How a requirement stands.

@@ -2,6 +2,7 @@ package emberyard.core.build;
 
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
+import emberyard.core.work.CostCategory;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;

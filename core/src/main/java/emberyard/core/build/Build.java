@@ -1,5 +1,14 @@
 package emberyard.core.build;
 
+import emberyard.core.record.Acceptance;
+import emberyard.core.record.ChangeOrder;
+import emberyard.core.record.JobNote;
+import emberyard.core.record.OrderLine;
+import emberyard.core.record.PaintFault;
+import emberyard.core.record.Photo;
+import emberyard.core.record.Remark;
+import emberyard.core.record.TaskMark;
+import emberyard.core.record.TimeEntry;
 import emberyard.core.thing.Thing;
 import emberyard.core.thing.Things;
 import java.util.Collection;

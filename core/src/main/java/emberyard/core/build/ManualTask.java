@@ -2,6 +2,8 @@ package emberyard.core.build;
 
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
+import emberyard.core.work.Stage;
+import emberyard.core.work.StationKind;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 

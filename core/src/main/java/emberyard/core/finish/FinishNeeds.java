@@ -1,10 +1,15 @@
 package emberyard.core.finish;
 
-import emberyard.core.build.CostCategory;
 import emberyard.core.build.LayerOp;
-import emberyard.core.build.Need;
-import emberyard.core.build.Why;
+import emberyard.core.finish.chain.Repairs;
+import emberyard.core.finish.coat.CoatStep;
+import emberyard.core.finish.coat.PaintQuantity;
+import emberyard.core.finish.coat.SchemePlan;
+import emberyard.core.finish.film.FilmRoll;
 import emberyard.core.units.Figures;
+import emberyard.core.work.CostCategory;
+import emberyard.core.work.Need;
+import emberyard.core.work.Why;
 import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.WorkshopBook;

@@ -1,7 +1,11 @@
 package emberyard.core.finish;
 
-import emberyard.core.build.Need;
+import emberyard.core.finish.coat.CoatStep;
+import emberyard.core.finish.coat.PaintQuantity;
+import emberyard.core.finish.coat.SchemePlan;
+import emberyard.core.finish.film.FilmRoll;
 import emberyard.core.geometry.SvgPath;
+import emberyard.core.work.Need;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;

@@ -1,6 +1,11 @@
 package emberyard.core.finish;
 
 import emberyard.core.build.Scheme;
+import emberyard.core.finish.coat.CoatStep;
+import emberyard.core.finish.coat.FinishStack;
+import emberyard.core.finish.coat.HabitChoice;
+import emberyard.core.finish.coat.Painted;
+import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.layer.LayerPicture;
 import emberyard.core.geometry.Rect;
 import emberyard.core.geometry.SvgPath;

@@ -1,18 +1,21 @@
 package emberyard.core.finish;
 
-import emberyard.core.build.Need;
-import emberyard.core.build.Stage;
-import emberyard.core.build.StationKind;
-import emberyard.core.build.Task;
 import emberyard.core.build.Treatment;
-import emberyard.core.build.Why;
-import emberyard.core.build.Work;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.finish.chain.FinishChain;
+import emberyard.core.finish.coat.SchemePlan;
+import emberyard.core.finish.film.FilmRoll;
 import emberyard.core.geometry.Move;
 import emberyard.core.geometry.Outline;
 import emberyard.core.units.Figures;
+import emberyard.core.work.Need;
+import emberyard.core.work.Stage;
+import emberyard.core.work.StationKind;
+import emberyard.core.work.Task;
+import emberyard.core.work.Why;
+import emberyard.core.work.Work;
 import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;

@@ -9,7 +9,7 @@ import emberyard.core.build.Requirement;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Size;
 import emberyard.core.build.Worksheet;
-import emberyard.core.fit.Balance.Weight;
+import emberyard.core.fit.stability.Balance.Weight;
 import emberyard.core.units.Remembered;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.StepTimes;

@@ -1,20 +1,20 @@
 package emberyard.core.light;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.CostCategory;
 import emberyard.core.build.LightStrip;
-import emberyard.core.build.Need;
 import emberyard.core.build.Screen;
-import emberyard.core.build.Stage;
-import emberyard.core.build.StationKind;
-import emberyard.core.build.Task;
-import emberyard.core.build.Why;
-import emberyard.core.build.Work;
 import emberyard.core.finding.Caution;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.units.Figures;
+import emberyard.core.work.CostCategory;
+import emberyard.core.work.Need;
+import emberyard.core.work.Stage;
+import emberyard.core.work.StationKind;
+import emberyard.core.work.Task;
+import emberyard.core.work.Why;
+import emberyard.core.work.Work;
 import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;

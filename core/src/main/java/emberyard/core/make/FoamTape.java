@@ -1,8 +1,8 @@
 package emberyard.core.make;
 
-import emberyard.core.build.Why;
 import emberyard.core.units.Figures;
 import emberyard.core.units.Require;
+import emberyard.core.work.Why;
 
 /**
  * Holding a part with acrylic foam tape.

@@ -1,16 +1,18 @@
 package emberyard.core.make;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.CostCategory;
 import emberyard.core.build.Hold;
-import emberyard.core.build.Need;
 import emberyard.core.build.Panel;
 import emberyard.core.build.ScrewInto;
-import emberyard.core.build.Why;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.make.part.MadePart;
+import emberyard.core.make.part.Parts;
 import emberyard.core.units.Figures;
+import emberyard.core.work.CostCategory;
+import emberyard.core.work.Need;
+import emberyard.core.work.Why;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -3,23 +3,30 @@ package emberyard.core.make;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
-import emberyard.core.build.CostCategory;
 import emberyard.core.build.CutMethod;
 import emberyard.core.build.Hold;
-import emberyard.core.build.Need;
 import emberyard.core.build.Panel;
 import emberyard.core.build.PrintPart;
-import emberyard.core.build.Stage;
-import emberyard.core.build.StationKind;
-import emberyard.core.build.Task;
-import emberyard.core.build.Why;
-import emberyard.core.build.Work;
 import emberyard.core.finding.Caution;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.geometry.Contour;
+import emberyard.core.make.panel.PanelFigures;
+import emberyard.core.make.part.MadePart;
+import emberyard.core.make.part.Parts;
+import emberyard.core.make.print.PrintWork;
+import emberyard.core.make.sheet.CutPieces;
+import emberyard.core.make.sheet.SetUps;
+import emberyard.core.make.sheet.SheetNeeds;
 import emberyard.core.units.Figures;
+import emberyard.core.work.CostCategory;
+import emberyard.core.work.Need;
+import emberyard.core.work.Stage;
+import emberyard.core.work.StationKind;
+import emberyard.core.work.Task;
+import emberyard.core.work.Why;
+import emberyard.core.work.Work;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.WorkshopBook;
@@ -30,9 +37,6 @@ import java.util.List;
 public final class MakeWork {
   /** Key of the gate behind which paint and assembly lie. */
   public static final String DRY_FIT = "make/dry-fit";
-
-  /** Share of a sheet that parts can fill before nesting says better; a default. */
-  static final double USABLE_SHARE = 0.85;
 
   private static final int BEND_HOLD_MINUTES = 8;
 

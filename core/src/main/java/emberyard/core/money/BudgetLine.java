@@ -1,7 +1,7 @@
 package emberyard.core.money;
 
-import emberyard.core.build.CostCategory;
-import emberyard.core.build.Why;
+import emberyard.core.work.CostCategory;
+import emberyard.core.work.Why;
 
 /**
  * One category, minor units.

@@ -1,8 +1,8 @@
 package emberyard.core.plan;
 
-import emberyard.core.build.DayPaces;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
+import emberyard.core.work.DayPaces;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

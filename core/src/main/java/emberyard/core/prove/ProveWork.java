@@ -2,12 +2,12 @@ package emberyard.core.prove;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
-import emberyard.core.build.Stage;
-import emberyard.core.build.StationKind;
-import emberyard.core.build.Task;
-import emberyard.core.build.Why;
-import emberyard.core.build.Work;
 import emberyard.core.finding.Caution;
+import emberyard.core.work.Stage;
+import emberyard.core.work.StationKind;
+import emberyard.core.work.Task;
+import emberyard.core.work.Why;
+import emberyard.core.work.Work;
 import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.List;

@@ -1,9 +1,9 @@
 package emberyard.core.reveal;
 
-import emberyard.core.build.Stage;
-import emberyard.core.build.Task;
-import emberyard.core.build.Why;
-import emberyard.core.build.Work;
+import emberyard.core.work.Stage;
+import emberyard.core.work.Task;
+import emberyard.core.work.Why;
+import emberyard.core.work.Work;
 import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.List;

@@ -1,7 +1,7 @@
 package emberyard.core.supply;
 
-import emberyard.core.build.Need;
-import emberyard.core.build.OrderLine;
+import emberyard.core.record.OrderLine;
+import emberyard.core.work.Need;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 

@@ -1,12 +1,12 @@
 package emberyard.core.supply;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.Need;
-import emberyard.core.build.OrderLine;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.record.OrderLine;
 import emberyard.core.units.Figures;
+import emberyard.core.work.Need;
 import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.LocalDate;

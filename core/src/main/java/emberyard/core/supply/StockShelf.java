@@ -1,6 +1,6 @@
 package emberyard.core.supply;
 
-import emberyard.core.build.Need;
+import emberyard.core.work.Need;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.HashMap;

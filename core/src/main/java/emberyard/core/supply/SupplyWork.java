@@ -1,11 +1,11 @@
 package emberyard.core.supply;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.Need;
-import emberyard.core.build.OrderLine;
-import emberyard.core.build.Stage;
-import emberyard.core.build.Task;
-import emberyard.core.build.Why;
+import emberyard.core.record.OrderLine;
+import emberyard.core.work.Need;
+import emberyard.core.work.Stage;
+import emberyard.core.work.Task;
+import emberyard.core.work.Why;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.LocalDate;
 import java.util.ArrayList;

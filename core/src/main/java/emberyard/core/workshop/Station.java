@@ -1,8 +1,8 @@
 package emberyard.core.workshop;
 
-import emberyard.core.build.StationKind;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
+import emberyard.core.work.StationKind;
 
 /**
  * A place or machine that steps occupy.

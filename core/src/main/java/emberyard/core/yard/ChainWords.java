@@ -1,8 +1,8 @@
 package emberyard.core.yard;
 
-import emberyard.core.build.Task;
 import emberyard.core.plan.PlannedStep;
 import emberyard.core.plan.Schedule;
+import emberyard.core.work.Task;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.Duration;

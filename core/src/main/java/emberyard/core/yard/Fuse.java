@@ -1,6 +1,6 @@
 package emberyard.core.yard;
 
-import emberyard.core.build.Stage;
+import emberyard.core.work.Stage;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

@@ -1,7 +1,7 @@
 package emberyard.core.yard;
 
-import emberyard.core.build.TaskMark;
 import emberyard.core.concept.ConceptWork;
+import emberyard.core.record.TaskMark;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;

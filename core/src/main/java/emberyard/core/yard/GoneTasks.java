@@ -1,9 +1,9 @@
 package emberyard.core.yard;
 
 import emberyard.core.bench.TaskLog;
-import emberyard.core.build.Stage;
-import emberyard.core.build.Task;
-import emberyard.core.build.Why;
+import emberyard.core.work.Stage;
+import emberyard.core.work.Task;
+import emberyard.core.work.Why;
 import java.util.List;
 import java.util.Map;
 

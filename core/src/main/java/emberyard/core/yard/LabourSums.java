@@ -1,8 +1,8 @@
 package emberyard.core.yard;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.TimeEntry;
 import emberyard.core.money.Labour;
+import emberyard.core.record.TimeEntry;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.Instant;

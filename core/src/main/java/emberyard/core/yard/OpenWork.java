@@ -1,9 +1,9 @@
 package emberyard.core.yard;
 
-import emberyard.core.build.Stage;
-import emberyard.core.build.StationKind;
-import emberyard.core.build.Task;
 import emberyard.core.reveal.RevealWork;
+import emberyard.core.work.Stage;
+import emberyard.core.work.StationKind;
+import emberyard.core.work.Task;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;

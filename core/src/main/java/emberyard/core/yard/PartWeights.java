@@ -3,8 +3,8 @@ package emberyard.core.yard;
 import emberyard.core.build.Build;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Size;
-import emberyard.core.fit.Balance.Weight;
-import emberyard.core.make.MadePart;
+import emberyard.core.fit.stability.Balance.Weight;
+import emberyard.core.make.part.MadePart;
 import java.util.List;
 
 /** Made parts as weights: each in the middle of the face it sits on. */

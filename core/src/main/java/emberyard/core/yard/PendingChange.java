@@ -2,9 +2,9 @@ package emberyard.core.yard;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Frozen;
-import emberyard.core.build.Why;
 import emberyard.core.concept.DesignDifference;
 import emberyard.core.units.Figures;
+import emberyard.core.work.Why;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.Instant;
 import java.time.LocalDate;

@@ -1,8 +1,8 @@
 package emberyard.core.yard;
 
 import emberyard.core.bench.TaskLog;
-import emberyard.core.build.Task;
 import emberyard.core.plan.PlannedStep;
+import emberyard.core.work.Task;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
 import java.util.List;

@@ -1,12 +1,12 @@
 package emberyard.core.yard;
 
-import emberyard.core.build.Stage;
-import emberyard.core.build.Task;
 import emberyard.core.finding.Finding;
-import emberyard.core.finish.StepTime;
-import emberyard.core.finish.WindowChecks;
+import emberyard.core.finish.chain.WindowChecks;
+import emberyard.core.finish.coat.StepTime;
 import emberyard.core.plan.PlannedStep;
 import emberyard.core.plan.Schedule;
+import emberyard.core.work.Stage;
+import emberyard.core.work.Task;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.LocalDateTime;
 import java.util.ArrayList;

@@ -1,9 +1,9 @@
 package emberyard.core.yard;
 
-import emberyard.core.build.TaskMark;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.record.TaskMark;
 import emberyard.core.units.Figures;
 import java.util.List;
 import java.util.Optional;

@@ -1,12 +1,8 @@
 package emberyard.core.yard;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.DayPaces;
 import emberyard.core.build.Design;
 import emberyard.core.build.Look;
-import emberyard.core.build.Stage;
-import emberyard.core.build.StationKind;
-import emberyard.core.build.Task;
 import emberyard.core.concept.StockPalette;
 import emberyard.core.plan.Place;
 import emberyard.core.plan.Project;
@@ -17,6 +13,10 @@ import emberyard.core.plan.Step;
 import emberyard.core.plan.WeeklyHours;
 import emberyard.core.plan.Worker;
 import emberyard.core.supply.StockShelf;
+import emberyard.core.work.DayPaces;
+import emberyard.core.work.Stage;
+import emberyard.core.work.StationKind;
+import emberyard.core.work.Task;
 import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.Station;

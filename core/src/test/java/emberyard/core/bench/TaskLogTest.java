@@ -6,9 +6,9 @@ import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import emberyard.core.build.TaskMark;
-import emberyard.core.build.TaskMark.What;
-import emberyard.core.build.TimeEntry;
+import emberyard.core.record.TaskMark;
+import emberyard.core.record.TaskMark.What;
+import emberyard.core.record.TimeEntry;
 import emberyard.core.units.InvalidValue;
 import java.time.Instant;
 import java.util.List;

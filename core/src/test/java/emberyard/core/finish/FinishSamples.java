@@ -2,15 +2,17 @@ package emberyard.core.finish;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.LayerStep;
-import emberyard.core.build.PaintFault;
 import emberyard.core.build.Scheme;
-import emberyard.core.build.Task;
-import emberyard.core.build.Work;
 import emberyard.core.colour.Colour;
 import emberyard.core.finding.Finding;
+import emberyard.core.finish.coat.Painted;
+import emberyard.core.finish.coat.Substrate;
 import emberyard.core.finish.layer.SheetOptic;
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Outline;
+import emberyard.core.record.PaintFault;
+import emberyard.core.work.Task;
+import emberyard.core.work.Work;
 import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.PaintBase;
 import emberyard.core.workshop.PaintKind;
@@ -22,13 +24,13 @@ import java.util.Map;
 import java.util.Optional;
 
 /** A few paints and a plate of 400 × 300 mm. */
-final class FinishSamples {
-  static final Colour SOOT = Colour.hex("#151515");
+public final class FinishSamples {
+  public static final Colour SOOT = Colour.hex("#151515");
   private static final Outline PLATE = Outline.of(Contour.rectangle(0, 0, 400, 300, 0));
 
   private FinishSamples() {}
 
-  static PaintProduct paint() {
+  public static PaintProduct paint() {
     return Samples.paint(0);
   }
 
@@ -61,7 +63,7 @@ final class FinishSamples {
   }
 
   /** The same paint otherwise: called so, shining so, with this much in an opened can. */
-  static PaintProduct as(
+  public static PaintProduct as(
       PaintProduct p, String name, PaintKind kind, PaintProduct.Shine gloss, double openMl) {
     return new PaintProduct(
         p.id(),
@@ -88,11 +90,11 @@ final class FinishSamples {
         gloss);
   }
 
-  static WorkshopBook book() {
+  public static WorkshopBook book() {
     return with(paint());
   }
 
-  static WorkshopBook with(PaintProduct green) {
+  public static WorkshopBook with(PaintProduct green) {
     return Samples.book()
         .with(
             PaintProduct.class,
@@ -118,7 +120,7 @@ final class FinishSamples {
   }
 
   /** Primer and green on the front. */
-  static Scheme plain(String id, int primer, int colour) {
+  public static Scheme plain(String id, int primer, int colour) {
     return PlainScheme.of(
         id,
         "Finish " + id,
@@ -129,20 +131,20 @@ final class FinishSamples {
         null);
   }
 
-  static Scheme layers(String id, LayerStep... steps) {
+  public static Scheme layers(String id, LayerStep... steps) {
     return PlainScheme.of(id, "Finish " + id, "p1", false, null, null, null)
         .withLayers(List.of(steps));
   }
 
-  static Painted painted(Scheme scheme, Substrate ground) {
+  public static Painted painted(Scheme scheme, Substrate ground) {
     return painted(scheme, ground, new SheetOptic(Colour.hex("#8B8F92"), 0, 2));
   }
 
-  static Painted painted(Scheme scheme, SheetOptic optic) {
+  public static Painted painted(Scheme scheme, SheetOptic optic) {
     return painted(scheme, Substrate.STEEL, optic);
   }
 
-  static Painted clear(Scheme scheme) {
+  public static Painted clear(Scheme scheme) {
     return painted(scheme, Substrate.ACRYLIC, SheetOptic.of(Samples.sheet(0)));
   }
 
@@ -151,7 +153,7 @@ final class FinishSamples {
         scheme, "Plate", 0.12, 1_400, 2, 1, ground, optic, PLATE, Map.of(), Map.of(), "part:p/cut");
   }
 
-  static Work work(List<Painted> painted, PaintFault... faults) {
+  public static Work work(List<Painted> painted, PaintFault... faults) {
     Build plain = Samples.build();
     Build build =
         plain
@@ -161,7 +163,7 @@ final class FinishSamples {
         build, FinishWork.plans(painted, book()), List.of(), book(), "make/dry-fit");
   }
 
-  static Task task(Work work, String key) {
+  public static Task task(Work work, String key) {
     return work.tasks().stream()
         .filter(task -> task.key().equals(key))
         .findFirst()
@@ -172,7 +174,7 @@ final class FinishSamples {
     return work.tasks().stream().map(Task::key).toList();
   }
 
-  static Optional<Finding> finding(Work work, String key) {
+  public static Optional<Finding> finding(Work work, String key) {
     return work.findings().stream().filter(f -> f.key().equals(key)).findFirst();
   }
 }

@@ -7,10 +7,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.FinishHabits;
 import emberyard.core.build.Scheme;
-import emberyard.core.build.Task;
-import emberyard.core.build.Work;
+import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.layer.SheetOptic;
 import emberyard.core.units.InvalidValue;
+import emberyard.core.work.Task;
+import emberyard.core.work.Work;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

@@ -4,9 +4,10 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import emberyard.core.fit.Balance.Load;
-import emberyard.core.fit.Balance.Point;
-import emberyard.core.fit.Balance.Weight;
+import emberyard.core.fit.stability.Balance;
+import emberyard.core.fit.stability.Balance.Load;
+import emberyard.core.fit.stability.Balance.Point;
+import emberyard.core.fit.stability.Balance.Weight;
 import emberyard.core.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;

@@ -12,6 +12,8 @@ import emberyard.core.build.PortKind;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
 import emberyard.core.finding.Finding;
+import emberyard.core.fit.power.Fed;
+import emberyard.core.fit.power.LightPlugFindings;
 import emberyard.core.yard.Samples;
 import java.util.ArrayList;
 import java.util.Collections;

@@ -12,10 +12,10 @@ import emberyard.core.build.Opening;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.Seat;
 import emberyard.core.build.Turn;
-import emberyard.core.build.Work;
 import emberyard.core.build.Worksheet;
 import emberyard.core.finding.Finding;
 import emberyard.core.geometry.Box;
+import emberyard.core.work.Work;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.yard.Samples;
 import java.util.ArrayList;
@@ -23,13 +23,13 @@ import java.util.List;
 import java.util.Optional;
 
 /** A whole build to be proved on paper, put together by the tests. */
-abstract class Proof {
-  final List<Component> components = new ArrayList<>();
-  final List<HardwareProduct> library = new ArrayList<>();
-  final List<Loop> loops = new ArrayList<>();
-  final List<Worksheet> sheets = new ArrayList<>();
-  final List<Requirement> asked = new ArrayList<>();
-  Enclosure enclosure =
+public abstract class Proof {
+  public final List<Component> components = new ArrayList<>();
+  public final List<HardwareProduct> library = new ArrayList<>();
+  public final List<Loop> loops = new ArrayList<>();
+  public final List<Worksheet> sheets = new ArrayList<>();
+  public final List<Requirement> asked = new ArrayList<>();
+  public Enclosure enclosure =
       box(
           300,
           List.of(
@@ -38,7 +38,7 @@ abstract class Proof {
                   "right", "Right bay", new Box(100, 0, 0, 60, 100, 60), Face.FRONT, Seat.DRIVE)),
           List.of());
 
-  static Enclosure box(double side, List<Bay> bays, List<Opening> openings) {
+  public static Enclosure box(double side, List<Bay> bays, List<Opening> openings) {
     return new Enclosure(
         "e",
         "Case",
@@ -55,7 +55,7 @@ abstract class Proof {
         32);
   }
 
-  static Component part(String id, ComponentKind kind, double peak, double gives) {
+  public static Component part(String id, ComponentKind kind, double peak, double gives) {
     return Component.one(id, id, kind)
         .priceMinor(10_000)
         .supplierId("quay")
@@ -65,11 +65,12 @@ abstract class Proof {
         .build();
   }
 
-  static Component boxed(String id, ComponentKind kind, double w, double d, double h, Seat seat) {
+  public static Component boxed(
+      String id, ComponentKind kind, double w, double d, double h, Seat seat) {
     return part(id, kind, 0, 0).withBody(Body.box(w, d, h, List.of(seat), List.of(Turn.UPRIGHT)));
   }
 
-  FitWork fit() {
+  public FitWork fit() {
     Build b = Samples.build();
     Build build =
         Build.begun(b.brief(), b.concept())
@@ -81,15 +82,15 @@ abstract class Proof {
     return FitWork.of(build, Samples.book().with(HardwareProduct.class, library), List.of());
   }
 
-  Work work() {
+  public Work work() {
     return fit().derive("concept/choose", "make/dry-fit", "prove/hardware");
   }
 
-  Optional<Finding> found(String key) {
+  public Optional<Finding> found(String key) {
     return work().findings().stream().filter(f -> f.key().equals(key)).findFirst();
   }
 
-  static HardwareProduct supply(String id, double h, double watts, long priceMinor) {
+  public static HardwareProduct supply(String id, double h, double watts, long priceMinor) {
     return new HardwareProduct(
         id,
         id,

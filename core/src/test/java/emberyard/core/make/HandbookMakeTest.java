@@ -17,6 +17,8 @@ import emberyard.core.make.mesh.MeshMeasure;
 import emberyard.core.make.mesh.MeshPicture;
 import emberyard.core.make.mesh.PrintFigures;
 import emberyard.core.make.mesh.StlReader;
+import emberyard.core.make.panel.BedPlan;
+import emberyard.core.make.panel.CutTime;
 import emberyard.core.make.photo.PhotoMeasure;
 import emberyard.core.make.photo.PhotoPoint;
 import emberyard.core.make.photo.PhotoReference;

@@ -4,9 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.CostCategory;
-import emberyard.core.build.OrderLine;
 import emberyard.core.finding.Severity;
+import emberyard.core.record.OrderLine;
+import emberyard.core.work.CostCategory;
 import emberyard.core.yard.Samples;
 import org.junit.jupiter.api.Test;
 

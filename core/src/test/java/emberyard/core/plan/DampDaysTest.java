@@ -4,7 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import emberyard.core.build.DayPaces;
+import emberyard.core.work.DayPaces;
 import emberyard.core.workshop.OpenHours;
 import java.time.LocalDate;
 import java.time.LocalDateTime;

@@ -3,9 +3,9 @@ package emberyard.core.supply;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import emberyard.core.build.CostCategory;
-import emberyard.core.build.Need;
-import emberyard.core.build.Why;
+import emberyard.core.work.CostCategory;
+import emberyard.core.work.Need;
+import emberyard.core.work.Why;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.Samples;

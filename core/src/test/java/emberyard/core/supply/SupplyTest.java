@@ -4,9 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import emberyard.core.build.OrderLine;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
+import emberyard.core.record.OrderLine;
 import emberyard.core.units.Figures;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.yard.BuildPicture;

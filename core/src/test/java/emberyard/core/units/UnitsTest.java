@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 
 import emberyard.core.build.Requirement;
 import emberyard.core.build.RequirementKind;
-import emberyard.core.build.TaskMark;
+import emberyard.core.record.TaskMark;
 import java.time.Instant;
 import java.util.List;
 import org.junit.jupiter.api.Test;

@@ -6,10 +6,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.ManualTask;
-import emberyard.core.build.Stage;
-import emberyard.core.build.StationKind;
-import emberyard.core.build.Task;
 import emberyard.core.plan.PlannedStep;
+import emberyard.core.work.Stage;
+import emberyard.core.work.StationKind;
+import emberyard.core.work.Task;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;

@@ -9,7 +9,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import emberyard.core.build.Build;
 import emberyard.core.build.Concept;
 import emberyard.core.build.Look;
-import emberyard.core.build.TaskMark.What;
+import emberyard.core.record.TaskMark.What;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

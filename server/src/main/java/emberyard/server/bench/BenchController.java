@@ -1,7 +1,7 @@
 package emberyard.server.bench;
 
-import emberyard.core.build.TaskMark;
-import emberyard.core.build.TimeEntry;
+import emberyard.core.record.TaskMark;
+import emberyard.core.record.TimeEntry;
 import emberyard.server.access.Account;
 import emberyard.server.api.ThingApi;
 import emberyard.server.store.Kept;

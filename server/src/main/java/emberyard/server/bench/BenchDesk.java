@@ -1,12 +1,12 @@
 package emberyard.server.bench;
 
-import emberyard.core.build.Acceptance;
 import emberyard.core.build.Brief;
-import emberyard.core.build.JobNote;
-import emberyard.core.build.Photo;
-import emberyard.core.build.TaskMark;
-import emberyard.core.build.TimeEntry;
 import emberyard.core.finding.Finding;
+import emberyard.core.record.Acceptance;
+import emberyard.core.record.JobNote;
+import emberyard.core.record.Photo;
+import emberyard.core.record.TaskMark;
+import emberyard.core.record.TimeEntry;
 import emberyard.core.reveal.RevealWork;
 import emberyard.core.units.Require;
 import emberyard.core.yard.BuildPicture;

@@ -1,6 +1,6 @@
 package emberyard.server.bench;
 
-import emberyard.core.build.Photo;
+import emberyard.core.record.Photo;
 import emberyard.core.units.Require;
 import emberyard.server.access.Account;
 import emberyard.server.files.PictureFiles;

@@ -1,9 +1,9 @@
 package emberyard.server.brief;
 
-import emberyard.core.build.Remark;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.RequirementKind;
 import emberyard.core.kind.ThingKind;
+import emberyard.core.record.Remark;
 import emberyard.server.access.Account;
 import emberyard.server.store.Kept;
 import emberyard.server.store.ThingStore;

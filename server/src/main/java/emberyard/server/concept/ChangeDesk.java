@@ -1,11 +1,11 @@
 package emberyard.server.concept;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.ChangeOrder;
 import emberyard.core.build.Concept;
 import emberyard.core.build.Frozen;
 import emberyard.core.build.Snapshot;
 import emberyard.core.concept.DesignDifference;
+import emberyard.core.record.ChangeOrder;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import emberyard.core.yard.BuildPicture;

@@ -1,9 +1,9 @@
 package emberyard.server.finish;
 
 import emberyard.core.colour.Colour;
-import emberyard.core.finish.CoatWindow;
-import emberyard.core.finish.Drying;
-import emberyard.core.finish.PaintQuantity;
+import emberyard.core.finish.coat.CoatWindow;
+import emberyard.core.finish.coat.Drying;
+import emberyard.core.finish.coat.PaintQuantity;
 import emberyard.core.finish.layer.OrderSearch;
 import emberyard.core.finish.optic.Calibration;
 import emberyard.core.finish.optic.CoatCount;

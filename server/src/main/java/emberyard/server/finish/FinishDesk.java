@@ -1,9 +1,9 @@
 package emberyard.server.finish;
 
 import emberyard.core.finish.FinishPicture;
-import emberyard.core.finish.OrderOffer;
-import emberyard.core.finish.SchemePlan;
 import emberyard.core.finish.SchemeProposals;
+import emberyard.core.finish.art.OrderOffer;
+import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.layer.OrderSearch;
 import emberyard.core.yard.BuildPicture;
 import emberyard.server.store.MissingThing;

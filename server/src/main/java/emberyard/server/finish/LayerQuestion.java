@@ -16,7 +16,7 @@ import emberyard.core.finish.layer.SheetOptic;
 import emberyard.core.finish.optic.Coating;
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Outline;
-import emberyard.core.make.OutlineText;
+import emberyard.core.make.drafting.OutlineText;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.WorkshopBook;

@@ -1,11 +1,11 @@
 package emberyard.server.fit;
 
-import emberyard.core.fit.Balance;
-import emberyard.core.fit.Balance.Footing;
-import emberyard.core.fit.Balance.Load;
-import emberyard.core.fit.Balance.Point;
-import emberyard.core.fit.Balance.Tip;
-import emberyard.core.fit.Balance.Weight;
+import emberyard.core.fit.stability.Balance;
+import emberyard.core.fit.stability.Balance.Footing;
+import emberyard.core.fit.stability.Balance.Load;
+import emberyard.core.fit.stability.Balance.Point;
+import emberyard.core.fit.stability.Balance.Tip;
+import emberyard.core.fit.stability.Balance.Weight;
 import emberyard.core.units.Require;
 import java.util.List;
 import java.util.function.ToDoubleFunction;

@@ -5,10 +5,10 @@ import static emberyard.server.fit.Asked.or;
 
 import emberyard.core.build.Fitted.Air;
 import emberyard.core.build.HoleField;
-import emberyard.core.fit.AirBalance;
-import emberyard.core.fit.FanAir;
-import emberyard.core.fit.LoopHeat;
-import emberyard.core.fit.Radiator;
+import emberyard.core.fit.air.AirBalance;
+import emberyard.core.fit.air.FanAir;
+import emberyard.core.fit.heat.LoopHeat;
+import emberyard.core.fit.heat.Radiator;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import io.swagger.v3.oas.annotations.media.Schema;

@@ -1,8 +1,8 @@
 package emberyard.server.make;
 
 import emberyard.core.finding.Caution;
-import emberyard.core.make.LaidOut;
-import emberyard.core.make.LaidOut.LaidPart;
+import emberyard.core.make.sheet.LaidOut;
+import emberyard.core.make.sheet.LaidOut.LaidPart;
 import emberyard.core.units.Figures;
 import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.SheetProduct;

@@ -1,7 +1,7 @@
 package emberyard.server.make;
 
 import emberyard.core.build.SheetLayout;
-import emberyard.core.make.LaidOut;
+import emberyard.core.make.sheet.LaidOut;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.yard.BuildPicture;
 import emberyard.server.store.MissingThing;

@@ -1,17 +1,17 @@
 package emberyard.server.make;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.OrderLine;
 import emberyard.core.build.Panel;
 import emberyard.core.build.SheetLayout;
 import emberyard.core.build.SheetLayout.LaidPiece;
 import emberyard.core.build.SheetLayout.PieceState;
-import emberyard.core.build.TaskMark;
-import emberyard.core.build.TimeEntry;
 import emberyard.core.kind.ThingKind;
-import emberyard.core.make.JobEnd;
-import emberyard.core.make.MachineJob;
-import emberyard.core.make.Parts;
+import emberyard.core.make.part.Parts;
+import emberyard.core.make.sheet.JobEnd;
+import emberyard.core.make.sheet.MachineJob;
+import emberyard.core.record.OrderLine;
+import emberyard.core.record.TaskMark;
+import emberyard.core.record.TimeEntry;
 import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.Offcut;
 import emberyard.core.workshop.SheetProduct;
@@ -60,7 +60,7 @@ class LaserDesk implements LiveTopic {
     SheetLayout layout = Sheets.layout(build, layoutId);
     refuse(reading, build, layout);
     WorkshopBook book = reading.book();
-    MachineJob job = Parts.of(build, book).job(layout, book);
+    MachineJob job = MachineJob.of(layout, Parts.of(build, book), book);
     if (job.strokes().isEmpty()) {
       throw new Refused(HttpStatus.CONFLICT, "No piece on this sheet waits to be cut.");
     }

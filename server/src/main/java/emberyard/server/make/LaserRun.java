@@ -1,7 +1,7 @@
 package emberyard.server.make;
 
 import emberyard.core.build.SheetLayout.PieceState;
-import emberyard.core.make.MachineJob;
+import emberyard.core.make.sheet.MachineJob;
 import java.util.HashMap;
 import java.util.Map;
 

@@ -1,6 +1,6 @@
 package emberyard.server.make;
 
-import emberyard.core.make.SheetSizes;
+import emberyard.core.make.sheet.SheetSizes;
 import emberyard.server.access.Account;
 import emberyard.server.api.HeavyWork;
 import java.util.List;

@@ -2,7 +2,7 @@ package emberyard.server.make;
 
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Outline;
-import emberyard.core.make.OutlineText;
+import emberyard.core.make.drafting.OutlineText;
 import emberyard.core.nest.NestJob;
 import emberyard.core.nest.NestJob.Blank;
 import emberyard.core.nest.NestJob.Piece;

@@ -1,6 +1,6 @@
 package emberyard.server.make;
 
-import emberyard.core.make.SheetPlan;
+import emberyard.core.make.sheet.SheetPlan;
 import emberyard.core.nest.NestResult;
 import emberyard.core.nest.Nester;
 

@@ -1,8 +1,8 @@
 package emberyard.server.workshop;
 
-import emberyard.core.build.StationKind;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
+import emberyard.core.work.StationKind;
 import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.Station;

@@ -1,6 +1,6 @@
 package emberyard.server.workshop;
 
-import emberyard.core.build.OrderLine;
+import emberyard.core.record.OrderLine;
 import emberyard.core.thing.Thing;
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;

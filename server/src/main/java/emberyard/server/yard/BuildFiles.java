@@ -2,9 +2,9 @@ package emberyard.server.yard;
 
 import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
-import emberyard.core.build.Photo;
 import emberyard.core.build.PrintPart;
 import emberyard.core.kind.ThingKind;
+import emberyard.core.record.Photo;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
 import emberyard.server.access.Account;

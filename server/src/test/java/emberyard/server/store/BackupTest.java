@@ -7,8 +7,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
-import emberyard.core.build.Photo;
 import emberyard.core.kind.ThingKind;
+import emberyard.core.record.Photo;
 import emberyard.core.workshop.Supplier;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;

@@ -6,8 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
-import emberyard.core.build.Remark;
 import emberyard.core.kind.ThingKind;
+import emberyard.core.record.Remark;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Supplier;
 import java.nio.file.Path;

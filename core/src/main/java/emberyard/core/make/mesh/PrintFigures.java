@@ -2,8 +2,8 @@ package emberyard.core.make.mesh;
 
 import emberyard.core.build.MeshFacts;
 import emberyard.core.build.PrintPart;
-import emberyard.core.build.Why;
 import emberyard.core.units.Figures;
+import emberyard.core.work.Why;
 import emberyard.core.workshop.Machine;
 import java.util.Locale;
 

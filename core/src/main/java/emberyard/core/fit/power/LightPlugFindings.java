@@ -1,0 +1,78 @@
+package emberyard.core.fit.power;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.LightStrip;
+import emberyard.core.finding.Finding;
+import emberyard.core.finding.Remedy;
+import emberyard.core.finding.Severity;
+import emberyard.core.units.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Judgements on what screens and lights plug into. They are shown with the lights. */
+public final class LightPlugFindings {
+  private LightPlugFindings() {}
+
+  public static List<Finding> of(Build build, Fed fed) {
+    List<Finding> findings = new ArrayList<>();
+    fed.lines().stream()
+        .filter(line -> line.key().startsWith("output-") && !line.enough())
+        .forEach(line -> findings.add(output(line)));
+    List<FedLine> lacking =
+        fed.lines().stream()
+            .filter(line -> line.key().startsWith("LIGHT_"))
+            .filter(line -> !line.plugged() || overloaded(line, build.strips()))
+            .toList();
+    if (!lacking.isEmpty()) {
+      findings.add(headers(lacking));
+    }
+    return findings;
+  }
+
+  /** Together too much; one strip that alone is too much has a finding of its own. */
+  private static boolean overloaded(FedLine line, List<LightStrip> strips) {
+    return !line.enough()
+        && strips.stream()
+            .filter(LightStrip::onHeader)
+            .noneMatch(strip -> strip.amps() > LightStrip.HEADER_AMPS);
+  }
+
+  private static Finding output(FedLine line) {
+    String plug = line.label().replace(" outputs", "");
+    double missing = line.wanted() - line.there();
+    return Finding.of(
+            Severity.RISK,
+            "light",
+            "light/outputs/" + plug,
+            "%.0f %s output%s missing".formatted(missing, plug, missing == 1 ? "" : "s"),
+            "Screens want %.0f, the chosen hardware has %.0f."
+                .formatted(line.wanted(), line.there()),
+            "A screen without an output stays dark.")
+        .with(
+            Remedy.byHand("Choose hardware with another " + plug + " output"),
+            Remedy.byHand("Use a screen with another input, or an active adapter"));
+  }
+
+  private static Finding headers(List<FedLine> lacking) {
+    return Finding.of(
+            Severity.RISK,
+            "light",
+            "light/headers",
+            lacking.stream().map(LightPlugFindings::plugs).collect(Collectors.joining("; ")),
+            lacking.stream()
+                .map(
+                    line ->
+                        "They draw %s A at full white, the headers give %s A."
+                            .formatted(Figures.plain(line.wanted()), Figures.plain(line.there())))
+                .collect(Collectors.joining(" ")),
+            "A light without a header has neither current nor data; on a splitter its current adds "
+                + "up, and the header's trace burns.")
+        .with(Remedy.byHand("Add a light controller"), Remedy.byHand("Use a supply lead"));
+  }
+
+  /** "3 plugs on 2 headers of 5 V". */
+  private static String plugs(FedLine line) {
+    return "%s of %s".formatted(line.plugWords(), line.key().equals("LIGHT_5V") ? "5 V" : "12 V");
+  }
+}

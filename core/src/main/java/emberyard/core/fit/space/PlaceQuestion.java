@@ -1,0 +1,119 @@
+package emberyard.core.fit.space;
+
+import emberyard.core.build.Bay;
+import emberyard.core.build.Body;
+import emberyard.core.build.Component;
+import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Enclosure;
+import emberyard.core.build.Fitted;
+import emberyard.core.build.Source;
+import emberyard.core.fit.place.Cavity;
+import emberyard.core.fit.place.Item;
+import emberyard.core.fit.place.Layout;
+import emberyard.core.fit.place.Margins;
+import emberyard.core.fit.place.Pins;
+import emberyard.core.fit.place.Placed;
+import emberyard.core.fit.place.Placing;
+import emberyard.core.fit.place.Shortfall;
+import emberyard.core.geometry.Box;
+import emberyard.core.units.InvalidValue;
+import emberyard.core.units.Require;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Bays and boxes to place in them, without a build.
+ *
+ * @param bays as measured, with their tolerance
+ */
+public record PlaceQuestion(List<Bay> bays, List<Thing> things) {
+  /** Most changes that are listed for one thing. */
+  private static final int MOST_CHANGES = 12;
+
+  public PlaceQuestion {
+    bays = List.copyOf(bays);
+    things = List.copyOf(things);
+    Set<String> ids = new HashSet<>();
+    for (Thing thing : things) {
+      if (!ids.add(thing.id())) {
+        throw new InvalidValue("components", "Two are called “%s”.".formatted(thing.id()));
+      }
+    }
+  }
+
+  /** A box to place. */
+  public record Thing(String id, String name, Body body, Fitted.@Nullable Pin pin) {}
+
+  /**
+   * Where everything lies.
+   *
+   * @param placed centred in what is free
+   * @param unplaced per id, the smallest changes
+   * @param pinFaults per id of what was put by hand, why it can't be there
+   */
+  public record Answer(
+      Layout layout,
+      List<Placed> placed,
+      Map<String, List<Shortfall>> unplaced,
+      Map<String, List<String>> pinFaults) {
+    /** Whether everything has a place it can be in. */
+    public boolean fits() {
+      return layout.fits() && unplaced.isEmpty() && pinFaults.isEmpty();
+    }
+  }
+
+  /** Places all things or as many as fit. */
+  public Answer solve() {
+    Box around = bays.stream().map(Bay::changedBox).reduce(Box::around).orElseThrow();
+    Require.that(
+        around.to(0) <= Enclosure.LARGEST_MM
+            && around.to(1) <= Enclosure.LARGEST_MM
+            && around.to(2) <= Enclosure.LARGEST_MM,
+        "bays",
+        "The bays reach further than %,.0f mm.".formatted(Enclosure.LARGEST_MM));
+    Enclosure enclosure =
+        new Enclosure(
+            "asked",
+            "asked",
+            Enclosure.Origin.SCRATCH,
+            "",
+            Math.max(20, around.to(0)),
+            Math.max(20, around.to(1)),
+            Math.max(20, around.to(2)),
+            bays,
+            List.of(),
+            List.of(),
+            null,
+            Enclosure.ROOM_C,
+            Enclosure.HOT_ROOM_C);
+    List<Cavity> cavities = Cavities.of(enclosure);
+    Pieces pieces = Pieces.of(things.stream().map(PlaceQuestion::component).toList());
+    Layout layout = Placing.solve(cavities, pieces.items());
+    Map<String, List<Shortfall>> unplaced = new LinkedHashMap<>();
+    for (Item item : layout.unplaced()) {
+      List<Shortfall> all = Shortfall.of(item, cavities, layout.placed());
+      unplaced.put(item.id(), all.stream().limit(MOST_CHANGES).toList());
+    }
+    pieces.spotless().forEach(component -> unplaced.put(component.id(), List.of()));
+    Map<String, List<String>> pinFaults = new LinkedHashMap<>();
+    for (Placed placed : layout.placed()) {
+      List<String> faults = Pins.faults(placed, layout.placed(), cavities);
+      if (!faults.isEmpty()) {
+        pinFaults.put(placed.item().id(), faults);
+      }
+    }
+    return new Answer(layout, Margins.centred(layout.placed()), unplaced, pinFaults);
+  }
+
+  private static Component component(Thing thing) {
+    return Component.one(thing.id(), thing.name(), ComponentKind.OTHER)
+        .source(Source.OWNED)
+        .body(thing.body())
+        .fitted(new Fitted(thing.pin(), "", "", null, null))
+        .build();
+  }
+}

@@ -1,7 +1,0 @@
-package emberyard.core.make;
-
-import emberyard.core.build.PrintPart;
-import emberyard.core.make.mesh.PrintFigures;
-
-/** A printed part with its figures. */
-public record MadePrint(PrintPart part, PrintFigures figures) {}

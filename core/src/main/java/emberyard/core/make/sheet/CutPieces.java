@@ -1,0 +1,137 @@
+package emberyard.core.make.sheet;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.Panel;
+import emberyard.core.build.SheetLayout;
+import emberyard.core.build.SheetLayout.LaidPiece;
+import emberyard.core.build.SheetLayout.PieceState;
+import emberyard.core.finding.Finding;
+import emberyard.core.finding.Remedy;
+import emberyard.core.finding.Severity;
+import emberyard.core.geometry.Move;
+import emberyard.core.geometry.Outline;
+import emberyard.core.geometry.Plane;
+import emberyard.core.geometry.Rect;
+import emberyard.core.geometry.SvgPath;
+import emberyard.core.make.drafting.PathData;
+import emberyard.core.make.drawn.DrawnPart;
+import emberyard.core.make.part.Parts;
+import emberyard.core.units.Figures;
+import java.util.ArrayList;
+import java.util.List;
+import org.locationtech.jts.geom.Geometry;
+
+/** Pieces that were cut, against what their parts have become since. */
+public final class CutPieces {
+  private static final double HAIR_MM = 0.03;
+
+  private static final double WITHIN_MM = 0.05;
+
+  private CutPieces() {}
+
+  /** Pieces of a part that are cut. */
+  public static int done(Build build, String panelId) {
+    return count(build, panelId, PieceState.DONE);
+  }
+
+  /** Pieces of a part that lie on a sheet and wait for the machine. */
+  public static int laid(Build build, String panelId) {
+    return count(build, panelId, PieceState.PLANNED);
+  }
+
+  private static int count(Build build, String panelId, PieceState state) {
+    int count = 0;
+    for (SheetLayout layout : build.layouts()) {
+      for (LaidPiece piece : layout.pieces()) {
+        count += piece.panelId().equals(panelId) && piece.state() == state ? 1 : 0;
+      }
+    }
+    return count;
+  }
+
+  /** Whether a piece that was cut differs from its part as it is drawn now. */
+  static boolean stale(LaidPiece piece, DrawnPart drawn) {
+    if (piece.cutPath().isEmpty()) {
+      return false;
+    }
+    Outline now = LaidOut.placed(drawn.outline(), piece);
+    if (SvgPath.of(now.contours()).equals(piece.cutPath())) {
+      return false;
+    }
+    // written numbers are rounded: only what is wider than a hair is a change
+    Geometry was = Plane.geometry(PathData.outline(piece.cutPath()));
+    return !was.symDifference(Plane.geometry(now)).buffer(-HAIR_MM).isEmpty();
+  }
+
+  /** Whether the new outline can be cut out of the old piece as it lies. */
+  static boolean reusable(LaidPiece piece, DrawnPart drawn) {
+    Outline was = PathData.outline(piece.cutPath());
+    Geometry room = Plane.geometry(was).buffer(WITHIN_MM);
+    Outline now = LaidOut.placed(drawn.outline(), piece);
+    Rect old = was.bounds();
+    Rect box = now.bounds();
+    // a part keeps one of its corners when it is made smaller; which one depends on its turn
+    for (double dx : new double[] {old.xMm() - box.xMm(), old.right() - box.right()}) {
+      for (double dy : new double[] {old.yMm() - box.yMm(), old.top() - box.top()}) {
+        if (room.covers(Plane.geometry(now.moved(Move.by(dx, dy))))) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  public static List<Finding> findings(Build build, Parts parts) {
+    List<Finding> findings = new ArrayList<>();
+    for (Panel panel : build.panels()) {
+      DrawnPart drawn = parts.drawn(panel.id()).orElse(null);
+      if (drawn != null) {
+        changed(build, panel, drawn, findings);
+      }
+    }
+    return findings;
+  }
+
+  private static void changed(Build build, Panel panel, DrawnPart drawn, List<Finding> findings) {
+    List<String> scrap = new ArrayList<>();
+    List<String> reusable = new ArrayList<>();
+    for (SheetLayout layout : build.layouts()) {
+      for (LaidPiece piece : layout.pieces()) {
+        if (piece.panelId().equals(panel.id())
+            && piece.state() == PieceState.DONE
+            && stale(piece, drawn)) {
+          (reusable(piece, drawn) ? reusable : scrap).add("piece " + piece.number());
+        }
+      }
+    }
+    int changed = scrap.size() + reusable.size();
+    if (changed == 0) {
+      return;
+    }
+    String may =
+        reusable.isEmpty()
+            ? ""
+            : " %s can be cut down to the new outline.".formatted(list(reusable));
+    String gone = scrap.isEmpty() ? "" : " %s can't be used any more.".formatted(list(scrap));
+    findings.add(
+        Finding.of(
+                scrap.isEmpty() ? Severity.RISK : Severity.STOP,
+                "make",
+                "part:" + panel.id() + "/changed-after-cut",
+                "%s changed after %s cut"
+                    .formatted(
+                        panel.name(), changed == 1 ? "1 piece was" : changed + " pieces were"),
+                (may + gone).strip(),
+                "What lies on the shelf is not what the drawing says: %s of sheet are at stake."
+                    .formatted(Figures.plain(changed * drawn.outline().areaMm2() / 100) + " cm²"))
+            .about(panel.id())
+            .with(
+                Remedy.byHand("Lay it on a sheet again and cut it anew"),
+                Remedy.byHand("Undo the change")));
+  }
+
+  private static String list(List<String> pieces) {
+    String words = String.join(", ", pieces);
+    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+  }
+}

@@ -1,0 +1,55 @@
+package emberyard.core.work;
+
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import java.util.Objects;
+
+/**
+ * Something that has to be there before work can go on.
+ *
+ * @param key stable, names its cause: {@code sheet:acrylic-3}, {@code component:b1}
+ * @param quantity wanted by the design, in {@code unit}
+ * @param onHand taken from stock, in {@code unit}
+ * @param unitPriceMinor today's price of one
+ * @param leadDays calendar days from order to arrival
+ * @param neededBy keys of the tasks that can't start without it
+ */
+@RecordBuilder
+public record Need(
+    String key,
+    String title,
+    CostCategory category,
+    String supplierId,
+    double quantity,
+    double onHand,
+    String unit,
+    long unitPriceMinor,
+    int leadDays,
+    List<String> neededBy,
+    Why why)
+    implements NeedBuilder.With {
+  public Need {
+    Objects.requireNonNull(key);
+    neededBy = List.copyOf(neededBy);
+  }
+
+  /** What has to be bought. */
+  public double toBuy() {
+    return Math.max(0, quantity - onHand);
+  }
+
+  /** Price of what has to be bought, rounded half up. */
+  public long toBuyMinor() {
+    return Math.round(toBuy() * unitPriceMinor);
+  }
+
+  /** The same need with this much taken from stock. */
+  public Need fromStock(double taken) {
+    return withOnHand(taken);
+  }
+
+  /** Key of the task that opens and checks the parcel. */
+  public String receiveKey() {
+    return key + "/receive";
+  }
+}
