@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Stage, TaskPicture } from '../api/types'
+import type { Stage, TaskModel } from '../api/types'
 import { useBuild } from '../store/build'
 import JobCard from './JobCard.vue'
 
@@ -12,11 +12,11 @@ const tasks = computed(() =>
     .view!.tasks.filter((task) => props.stages.includes(task.task.stage))
     .sort((a, b) => Number(!!a.doneAt) - Number(!!b.doneAt)),
 )
-const notes = (task: TaskPicture) =>
+const notes = (task: TaskModel) =>
   builds.build!.notes.filter((note) => note.taskKey === task.task.key)
-const photos = (task: TaskPicture) =>
+const photos = (task: TaskModel) =>
   builds.build!.photos.filter((photo) => photo.taskKey === task.task.key)
-const times = (task: TaskPicture) =>
+const times = (task: TaskModel) =>
   builds.build!.times.filter((time) => time.taskKey === task.task.key)
 </script>
 

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { newId } from '../api/client'
-import type { PaintFault, TaskPicture } from '../api/types'
+import type { PaintFault, TaskModel } from '../api/types'
 import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
 import { useClock } from '../store/clock'
@@ -13,7 +13,7 @@ import TextField from '../ui/TextField.vue'
 import { said } from '../units/writing'
 
 /** A fault on a coat: what it is and how it is mended. The repair goes into the plan. */
-const props = defineProps<{ buildId: string; task: TaskPicture }>()
+const props = defineProps<{ buildId: string; task: TaskModel }>()
 const emit = defineEmits<{ done: [] }>()
 const builds = useBuild()
 const clock = useClock()

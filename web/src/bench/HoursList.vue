@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import { newId } from '../api/client'
-import type { TaskPicture, TimeEntry } from '../api/types'
+import type { TaskModel, TimeEntry } from '../api/types'
 import { useBuild } from '../store/build'
 import { useClock } from '../store/clock'
 import { useSaver } from '../store/saver'
@@ -17,7 +17,7 @@ import { instantOf, localOf } from '../units/zone'
 import { useMadeHere } from './madeHere'
 
 /** Hours of one step: lines of the clock and typed ones, corrected and back-dated here. */
-const props = defineProps<{ buildId: string; task: TaskPicture; times: TimeEntry[]; now: string }>()
+const props = defineProps<{ buildId: string; task: TaskModel; times: TimeEntry[]; now: string }>()
 const builds = useBuild()
 const clock = useClock()
 const saver = useSaver()

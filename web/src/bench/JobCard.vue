@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { newId, upload } from '../api/client'
-import type { TaskPicture, TimeEntry } from '../api/types'
+import type { TaskModel, TimeEntry } from '../api/types'
 import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
 import { useClock } from '../store/clock'
@@ -22,7 +22,7 @@ import { said } from '../units/writing'
 const props = defineProps<{
   buildId: string
   buildName?: string
-  task: TaskPicture
+  task: TaskModel
   now: string
   notes: { id: string; text: string; by: string }[]
   photos: { id: string; sha256: string; caption: string }[]

@@ -3,7 +3,7 @@ import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed, ref } from 'vue'
 import { newId } from '../api/client'
-import type { TaskPicture } from '../api/types'
+import type { TaskModel } from '../api/types'
 import { useClock } from '../store/clock'
 import { useDraft } from '../store/draft'
 import { useSession } from '../store/session'
@@ -12,7 +12,7 @@ import TextField from '../ui/TextField.vue'
 import { said } from '../units/writing'
 
 /** What lies open before a check, a coat or the hand-over: do it, or say why it counts as done. */
-const props = defineProps<{ buildId: string; task: TaskPicture }>()
+const props = defineProps<{ buildId: string; task: TaskModel }>()
 const clock = useClock()
 const session = useSession()
 const key = `open:${props.buildId}:${props.task.task.key}:`

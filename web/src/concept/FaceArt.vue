@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { Drawn, FaceView, Mesh } from '../api/types'
+import type { ElevationItem, FaceView, Mesh } from '../api/types'
 import ItemArt from './ItemArt.vue'
 import MeshFill from './MeshFill.vue'
 
@@ -26,7 +26,7 @@ const outline = computed(() => ({
   widthMm: face.value.widthMm,
   heightMm: face.value.heightMm,
 }))
-function clip(drawn: Drawn) {
+function clip(drawn: ElevationItem) {
   return `${id}-${face.value.items.indexOf(drawn)}`
 }
 </script>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { Drawn, FaceView, Finding } from '../api/types'
+import type { ElevationItem, FaceView, Finding } from '../api/types'
 import DimensionLine from '../ui/DimensionLine.vue'
 import SignMark from '../ui/SignMark.vue'
 import { useWidth } from '../ui/useWidth'
@@ -25,8 +25,8 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{
   pick: [id: string | null]
-  drag: [drawn: Drawn, to: { xMm: number; yMm: number }]
-  drop: [drawn: Drawn, to: { xMm: number; yMm: number }]
+  drag: [drawn: ElevationItem, to: { xMm: number; yMm: number }]
+  drop: [drawn: ElevationItem, to: { xMm: number; yMm: number }]
 }>()
 const MARGIN = { left: 74, top: 34, right: 62, bottom: 58 }
 const SNAP_PX = 6
@@ -49,8 +49,8 @@ const things = computed(() => face.value.items)
 const chosen = computed(() => things.value.find((drawn) => drawn.id === props.picked) ?? null)
 const guides = ref<{ across: SnapLine | null; up: SnapLine | null }>({ across: null, up: null })
 let dragged: {
-  drawn: Drawn
-  start: Drawn['place']
+  drawn: ElevationItem
+  start: ElevationItem['place']
   fromX: number
   fromY: number
   moved: boolean
@@ -59,7 +59,7 @@ let last: { xMm: number; yMm: number } | null = null
 
 /** Film and other touches belong to their part: they are moved on Finish. */
 const grips = computed(() => things.value.filter((drawn) => !drawn.id.startsWith('touch:')))
-function grab(event: PointerEvent, drawn: Drawn) {
+function grab(event: PointerEvent, drawn: ElevationItem) {
   emit('pick', drawn.id)
   dragged = {
     drawn,
@@ -85,7 +85,7 @@ function pull(event: PointerEvent) {
   last = event.altKey ? free : clicked(dragged.drawn, free)
   emit('drag', dragged.drawn, last)
 }
-function clicked(drawn: Drawn, free: Drawn['place']) {
+function clicked(drawn: ElevationItem, free: ElevationItem['place']) {
   const others = things.value
     .filter((other) => other.id !== drawn.id && !sameThing(other, drawn))
     .map((other) => other.place)
@@ -101,7 +101,7 @@ function clicked(drawn: Drawn, free: Drawn['place']) {
   return snapped
 }
 /** A part and its own opening. */
-const sameThing = (one: Drawn, other: Drawn) =>
+const sameThing = (one: ElevationItem, other: ElevationItem) =>
   !!one.of && one.of.id === other.of?.id && one.of.kind === other.of.kind
 function release() {
   if (dragged?.moved && last) emit('drop', dragged.drawn, last)
@@ -115,7 +115,7 @@ const STEPS: Record<string, [number, number]> = {
   ArrowUp: [0, 1],
   ArrowDown: [0, -1],
 }
-function nudge(event: KeyboardEvent, drawn: Drawn) {
+function nudge(event: KeyboardEvent, drawn: ElevationItem) {
   const step = STEPS[event.key]
   if (event.key === 'Enter' || event.key === ' ') {
     emit('pick', drawn.id)

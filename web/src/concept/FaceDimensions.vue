@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Drawn, Elevation } from '../api/types'
+import type { ElevationItem, Elevation } from '../api/types'
 import DimensionLine from '../ui/DimensionLine.vue'
 import { fixed } from '../units/writing'
 
 /** Dimensions below and right of a face, as on a workshop drawing; `x` and `y` give pixels of mm. */
 const props = defineProps<{
   face: Elevation
-  chosen: Drawn | null
+  chosen: ElevationItem | null
   x: (mm: number) => number
   y: (mm: number) => number
 }>()
 /** Without a chosen thing: widths of openings and screens that do not lie above each other. */
 const dimensioned = computed(() => {
-  const rows: Drawn[] = []
+  const rows: ElevationItem[] = []
   for (const drawn of props.face.items) {
     const { xMm, widthMm } = drawn.place
     const telling = ['WINDOW', 'SCREEN', 'VENT', 'CUT_OUT'].includes(drawn.kind)

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
 import { newId } from '../api/client'
-import type { Drawn, Face, FaceView, Size } from '../api/types'
+import type { ElevationItem, Face, FaceView, Size } from '../api/types'
 import { useBuild } from '../store/build'
 import { useDraft } from '../store/draft'
 import { useSession } from '../store/session'
@@ -63,17 +63,17 @@ const wishIt = () => concept.editLook({ size: outer.value! })
 const sizeProblem = (side: string) =>
   builds.problem('concepts', build.value.concept.id, `look.size.${side}`)
 
-function place(drawn: Drawn, to: { xMm: number; yMm: number }): Placed | null {
+function place(drawn: ElevationItem, to: { xMm: number; yMm: number }): Placed | null {
   return moved(drawn, which.value, to, build.value.panels, face.value!.items)
 }
 /** Shown at once where it is dragged to; what follows from it comes from the server. */
-function drag(drawn: Drawn, to: { xMm: number; yMm: number }) {
+function drag(drawn: ElevationItem, to: { xMm: number; yMm: number }) {
   const placed = place(drawn, to)
   if (!placed) return
   concept.hold(drawn.id, to)
   concept.preview({ [placed.kind]: [placed.value] })
 }
-function drop(drawn: Drawn, to: { xMm: number; yMm: number }) {
+function drop(drawn: ElevationItem, to: { xMm: number; yMm: number }) {
   const placed = place(drawn, to)
   concept.hold(drawn.id, to)
   concept.held = null
@@ -120,11 +120,11 @@ const across: Record<Face, string> = {
   TOP: 'bottom',
   BOTTOM: 'top',
 }
-const part = (drawn: Drawn) =>
+const part = (drawn: ElevationItem) =>
   drawn.of?.kind === 'panels' && drawn.kind === 'PANEL'
     ? builds.view!.parts.find((each) => each.panel.id === drawn.of!.id)
     : undefined
-function figures(drawn: Drawn): string {
+function figures(drawn: ElevationItem): string {
   const figures = part(drawn)?.figures
   if (!figures) return ''
   return `cut ${fixed(figures.contourMm, 0)} mm · ${duration(Math.max(1, figures.cutSeconds / 60))} · ${fixed(figures.massKg * 1000, 0)} g`

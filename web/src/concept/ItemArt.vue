@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Drawn, Elevation, Mesh } from '../api/types'
+import type { ElevationItem, Elevation, Mesh } from '../api/types'
 import MeshFill from './MeshFill.vue'
 
 /** One thing on a face: its surface, and its lines or words. */
 const props = defineProps<{
-  drawn: Drawn
+  drawn: ElevationItem
   face: Elevation
   mesh?: Mesh
   picture?: Mesh

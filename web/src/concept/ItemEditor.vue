@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed } from 'vue'
-import type { Drawn, Face, FaceItem } from '../api/types'
+import type { ElevationItem, Face, FaceItem } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import { LAYERS, MATERIALS } from './faceWords'
@@ -11,7 +11,7 @@ import { useConcept } from './useConcept'
 import ThingFields from '../ui/ThingFields.vue'
 
 /** The chosen thing in numbers and words, beside its drawing. */
-const props = defineProps<{ drawn: Drawn; face: Face; beside: Drawn[] }>()
+const props = defineProps<{ drawn: ElevationItem; face: Face; beside: ElevationItem[] }>()
 const builds = useBuild()
 const concept = useConcept()
 const workshop = useWorkshop()

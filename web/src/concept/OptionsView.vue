@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, onMounted, ref } from 'vue'
-import type { Face, FaceView, OptionPicture } from '../api/types'
+import type { Face, FaceView, OptionModel } from '../api/types'
 import { useDraft } from '../store/draft'
 import { useFresh } from '../store/live'
 import { useBuild } from '../store/build'
@@ -33,7 +33,7 @@ onMounted(refresh)
 useFresh(() => concept.loadOptions())
 
 const seen = ref<Face>('LEFT')
-function view(option: OptionPicture): FaceView | null {
+function view(option: OptionModel): FaceView | null {
   const face = option.faces.find((each) => each.face === seen.value)
   return face ? { elevation: face, dusk: {} } : null
 }
@@ -49,7 +49,7 @@ async function act(what: string, body: unknown, said: string) {
   }
 }
 const name = useDraft(`option:${builds.id}`, '')
-async function copy(option: OptionPicture) {
+async function copy(option: OptionModel) {
   const made = await act(
     'options',
     { ofLetter: option.letter, name: name.value.trim() || `Like ${option.letter}` },
@@ -57,9 +57,9 @@ async function copy(option: OptionPicture) {
   )
   if (made) name.value = ''
 }
-const bring = (option: OptionPicture) =>
+const bring = (option: OptionModel) =>
   act('table', { letter: option.letter }, `Option ${option.letter} is on the table.`)
-async function drop(option: OptionPicture) {
+async function drop(option: OptionModel) {
   const id = builds.build!.options.find((each) => each.letter === option.letter)?.id
   if (!id) return
   await builds.remove('options', id)
@@ -69,14 +69,14 @@ async function drop(option: OptionPicture) {
 const range = (low: number, high: number) =>
   `${money(low, workshop.currency)} – ${money(high, workshop.currency)}`
 const signed = (value: number, words: string) => (value < 0 ? '−' : '+') + words
-function against(option: OptionPicture): string {
+function against(option: OptionModel): string {
   if (!table.value || option.onTheTable) return ''
   const minutes = option.minutes.likely - table.value.minutes.likely
   const price = option.offer.likelyMinor - table.value.offer.likelyMinor
   const parts = session.owner ? [signed(price, money(Math.abs(price), workshop.currency))] : []
   return [...parts, signed(minutes, duration(Math.abs(minutes)))].join(', ')
 }
-const sheet = (option: OptionPicture) => `${concept.base}/concept-sheet.pdf?letter=${option.letter}`
+const sheet = (option: OptionModel) => `${concept.base}/concept-sheet.pdf?letter=${option.letter}`
 const FACES = (['LEFT', 'FRONT', 'RIGHT', 'TOP'] as Face[]).map((value) => ({
   value,
   label: plain(value),

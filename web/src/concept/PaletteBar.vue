@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { PaletteColour, PalettePicture } from '../api/types'
+import type { PaletteColour, PaletteModel } from '../api/types'
 import { fixed } from '../units/writing'
 
 /** Whose colour the faces that show are, as one bar to scale. */
-defineProps<{ palette: PaletteColour[]; picture: PalettePicture }>()
+defineProps<{ palette: PaletteColour[]; picture: PaletteModel }>()
 const percent = (share: number) => `${fixed(share * 100, 0)} %`
 </script>
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import type { PaletteColour, PalettePicture } from '../api/types'
+import type { PaletteColour, PaletteModel } from '../api/types'
 
 /** The palette in each light of the build and to other eyes, and which pairs become hard to tell. */
-const props = defineProps<{ palette: PaletteColour[]; views: PalettePicture['views'] }>()
-const pairs = (view: PalettePicture['views'][number]) =>
+const props = defineProps<{ palette: PaletteColour[]; views: PaletteModel['views'] }>()
+const pairs = (view: PaletteModel['views'][number]) =>
   view.merged
     .map(([one, other]) => `${props.palette[one]?.name} and ${props.palette[other]?.name}`)
     .join('; ')

@@ -1,9 +1,9 @@
 import { fixed } from '../units/writing'
-import type { Drawn, Face } from '../api/types'
+import type { ElevationItem, Face } from '../api/types'
 
 export const FACES: Face[] = ['FRONT', 'BACK', 'LEFT', 'RIGHT', 'TOP', 'BOTTOM']
 
-export const KINDS: { value: Drawn['kind']; label: string }[] = [
+export const KINDS: { value: ElevationItem['kind']; label: string }[] = [
   { value: 'PANEL', label: 'panel' },
   { value: 'WINDOW', label: 'window' },
   { value: 'CUT_OUT', label: 'cut-out' },
@@ -17,7 +17,7 @@ export const KINDS: { value: Drawn['kind']; label: string }[] = [
   { value: 'FOOT', label: 'foot' },
   { value: 'BOUGHT', label: 'bought item' },
 ]
-export const LAYERS: { value: Drawn['layer']; label: string }[] = [
+export const LAYERS: { value: ElevationItem['layer']; label: string }[] = [
   { value: 'BEHIND', label: 'behind it' },
   { value: 'IN', label: 'in it' },
   { value: 'ON', label: 'on it' },
@@ -32,11 +32,11 @@ export const MATERIALS = [
   { value: 'OTHER', label: 'other' },
 ] as const
 
-export const kindWords = (kind: Drawn['kind']) =>
+export const kindWords = (kind: ElevationItem['kind']) =>
   KINDS.find((each) => each.value === kind)?.label ?? kind
 
 /** Where and how large, as on a drawing: "x 40.0  y 100.0  250.0 × 200.0". */
-export function measures(drawn: Drawn): string {
+export function measures(drawn: ElevationItem): string {
   const { xMm, yMm, widthMm, heightMm } = drawn.place
   const [x, y, w, h] = [xMm, yMm, widthMm, heightMm].map((value) => fixed(value, 1))
   return `x ${x}  y ${y}  ${w} × ${h}`

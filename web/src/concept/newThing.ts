@@ -1,4 +1,4 @@
-import type { Build, Drawn, Elevation, FaceItem, Panel } from '../api/types'
+import type { Build, ElevationItem, Elevation, FaceItem, Panel } from '../api/types'
 import { PLAIN_PART } from '../make/figureWords'
 import { PLAIN } from './placing'
 
@@ -53,7 +53,7 @@ function middle(face: Elevation) {
   }
 }
 
-const USUAL_LAYER: Partial<Record<Drawn['kind'], FaceItem['layer']>> = {
+const USUAL_LAYER: Partial<Record<ElevationItem['kind'], FaceItem['layer']>> = {
   PANEL: 'IN',
   WINDOW: 'IN',
   CUT_OUT: 'IN',
@@ -63,7 +63,7 @@ const USUAL_LAYER: Partial<Record<Drawn['kind'], FaceItem['layer']>> = {
 }
 
 export function newItem(offer: string, id: string, face: Elevation, build: Build): FaceItem {
-  const [kind, ofId] = offer.split('/') as [Drawn['kind'], string | undefined]
+  const [kind, ofId] = offer.split('/') as [ElevationItem['kind'], string | undefined]
   const box = middle(face)
   const thing = [...build.screens, ...build.strips, ...build.components].find(
     (each) => each.id === ofId,

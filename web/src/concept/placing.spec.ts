@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { Build, Drawn, Elevation, FaceItem, Panel } from '../api/types'
+import type { Build, ElevationItem, Elevation, FaceItem, Panel } from '../api/types'
 import { newItem, newPanel, offers } from './newThing'
 import { isOpeningOfPart, moved, PLAIN, sized } from './placing'
 
@@ -23,8 +23,13 @@ const part = {
   layer: 'IN',
   of: { kind: 'panels', id: 'p' },
   place: place(50, 60),
-} as Drawn
-const opening = { ...part, id: 'p/window', kind: 'WINDOW', place: place(70, 70, 100, 50) } as Drawn
+} as ElevationItem
+const opening = {
+  ...part,
+  id: 'p/window',
+  kind: 'WINDOW',
+  place: place(70, 70, 100, 50),
+} as ElevationItem
 const item = {
   ...PLAIN,
   id: 'i',
@@ -37,7 +42,12 @@ const item = {
   widthMm: 30,
   heightMm: 30,
 } as FaceItem
-const badge = { id: 'i', kind: 'BADGE', item, place: place(1, 2, 30, 30) } as unknown as Drawn
+const badge = {
+  id: 'i',
+  kind: 'BADGE',
+  item,
+  place: place(1, 2, 30, 30),
+} as unknown as ElevationItem
 
 describe('placing things', () => {
   it('moves a thing of its own, to a tenth of a millimetre', () => {
@@ -77,7 +87,7 @@ describe('placing things', () => {
     })
   })
   it('leaves the size of a screen to the screen', () => {
-    const screen = { ...badge, of: { kind: 'screens', id: 's' } } as Drawn
+    const screen = { ...badge, of: { kind: 'screens', id: 's' } } as ElevationItem
     expect(sized(screen, { widthMm: 12 }, [])).toBeNull()
   })
 })

@@ -1,4 +1,4 @@
-import type { Drawn, Face, FaceItem, Panel } from '../api/types'
+import type { ElevationItem, Face, FaceItem, Panel } from '../api/types'
 
 /** What moving or sizing a drawn thing changes: the thing on the face, or the part it belongs to. */
 export type Placed = { kind: 'items'; value: FaceItem } | { kind: 'panels'; value: Panel }
@@ -21,7 +21,7 @@ export const PLAIN = {
 const tenth = (value: number) => Math.round(value * 10) / 10
 
 /** The opening of a part: it moves within its part. */
-export const isOpeningOfPart = (drawn: Drawn) =>
+export const isOpeningOfPart = (drawn: ElevationItem) =>
   drawn.kind === 'WINDOW' && drawn.of?.kind === 'panels'
 
 /**
@@ -29,11 +29,11 @@ export const isOpeningOfPart = (drawn: Drawn) =>
  * part it belongs to is not drawn.
  */
 export function moved(
-  drawn: Drawn,
+  drawn: ElevationItem,
   face: Face,
   to: { xMm: number; yMm: number },
   panels: Panel[],
-  items: Drawn[],
+  items: ElevationItem[],
 ): Placed | null {
   if (isOpeningOfPart(drawn)) {
     const panel = panels.find((p) => p.id === drawn.of!.id)
@@ -66,7 +66,7 @@ export function moved(
 
 /** Gives a drawn thing another size; null where the size is not given here (screens). */
 export function sized(
-  drawn: Drawn,
+  drawn: ElevationItem,
   size: { widthMm?: number; heightMm?: number },
   panels: Panel[],
 ): Placed | null {

@@ -6,7 +6,7 @@ import type {
   FaceItem,
   FaceView,
   Look,
-  OptionPicture,
+  OptionModel,
   Panel,
   PendingChange,
 } from '../api/types'
@@ -29,7 +29,7 @@ export const useConcept = defineStore('concept', () => {
   const saver = useSaver()
   /** Replaced as a whole: a drawing is large, and nothing in it is edited in place. */
   const view = shallowRef<ConceptView | null>(null)
-  const options = ref<OptionPicture[]>([])
+  const options = ref<OptionModel[]>([])
   const pending = ref<PendingChange | null>(null)
   const picked = ref<string | null>(null)
   /** The thing under the hand: it stays where it is held, whatever an older answer says. */
@@ -64,7 +64,7 @@ export const useConcept = defineStore('concept', () => {
   }
   async function loadOptions() {
     const asked = builds.id
-    const fresh = await get<OptionPicture[]>(base.value + '/options')
+    const fresh = await get<OptionModel[]>(base.value + '/options')
     if (asked === builds.id) options.value = fresh
   }
 

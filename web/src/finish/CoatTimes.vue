@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Scheme, SchemePicture } from '../api/types'
+import type { Scheme, SchemeModel } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import TimeStrip from '../ui/TimeStrip.vue'
@@ -9,7 +9,7 @@ import { coatRows } from './coatRows'
 import { exact } from '../units/writing'
 
 /** The steps in time: hands-on, flash, recoat window, handle, cure; what falls outside is marked. */
-const props = defineProps<{ picture: SchemePicture; scheme: Scheme }>()
+const props = defineProps<{ picture: SchemeModel; scheme: Scheme }>()
 const builds = useBuild()
 const workshop = useWorkshop()
 const tasks = computed(() => builds.view!.tasks.filter((t) => t.task.thingId === props.scheme.id))

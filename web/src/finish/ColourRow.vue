@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Scheme, SchemePicture } from '../api/types'
+import type { Scheme, SchemeModel } from '../api/types'
 import WhyButton from '../ui/WhyButton.vue'
 import { differenceWords } from './layerWords'
 import { fixed } from '../units/writing'
 
 /** The colour after each coat, beside the target. */
-const props = defineProps<{ picture: SchemePicture; scheme: Scheme }>()
+const props = defineProps<{ picture: SchemeModel; scheme: Scheme }>()
 const coats = computed(() => props.picture.coats.filter((coat) => coat.shownHex))
 const why = computed(() => ({
   formula:

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Scheme, SchemePicture } from '../api/types'
+import type { Scheme, SchemeModel } from '../api/types'
 
 /** Cores drilled through the finish, one for each of the largest regions, the front on top. */
-const props = defineProps<{ picture: SchemePicture; scheme: Scheme; picked: string | null }>()
+const props = defineProps<{ picture: SchemeModel; scheme: Scheme; picked: string | null }>()
 const MOST = 4
 const WIDE = 172
 const SHEET = 52

@@ -2,14 +2,14 @@
 import Button from 'primevue/button'
 import { computed, nextTick, ref } from 'vue'
 import { newId } from '../api/client'
-import type { LayerStep, Scheme, SchemePicture } from '../api/types'
+import type { LayerStep, Scheme, SchemeModel } from '../api/types'
 import { useWorkshop } from '../store/workshop'
 import LayerFields from './LayerFields.vue'
 import { moved, productHex, stepWords } from './layerWords'
 import OrderFinder from './OrderFinder.vue'
 
 /** The steps in the order in which they are done. Drag one by its number, or Alt and an arrow. */
-const props = defineProps<{ scheme: Scheme; picture?: SchemePicture; picked: string | null }>()
+const props = defineProps<{ scheme: Scheme; picture?: SchemeModel; picked: string | null }>()
 const emit = defineEmits<{
   change: [steps: LayerStep[]]
   order: [steps: LayerStep[]]

@@ -1,14 +1,14 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { Scheme, SchemePicture } from '../api/types'
+import type { Scheme, SchemeModel } from '../api/types'
 import { useBuild } from '../store/build'
 import WhyButton from '../ui/WhyButton.vue'
 import ThingFields from '../ui/ThingFields.vue'
 import { exact, fixed } from '../units/writing'
 
 /** What a finish is for: part, ground, viewing side and the colour it should come to. */
-const props = defineProps<{ scheme: Scheme; picture?: SchemePicture; offered: boolean }>()
+const props = defineProps<{ scheme: Scheme; picture?: SchemeModel; offered: boolean }>()
 const emit = defineEmits<{ change: [change: Partial<Scheme>]; 'update:offered': [on: boolean] }>()
 const builds = useBuild()
 const area = computed(() => ({

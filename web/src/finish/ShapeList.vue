@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { newId } from '../api/client'
-import type { ArtShape, CutFigure, ReadDrawing, Scheme, SchemePicture } from '../api/types'
+import type { ArtShape, CutFigure, ReadDrawing, Scheme, SchemeModel } from '../api/types'
 import DrawingFile from '../make/DrawingFile.vue'
 import { FIGURES, FONTS } from '../make/figureWords'
 import { useBuild } from '../store/build'
@@ -10,7 +10,7 @@ import { fixed } from '../units/writing'
 import ThingFields from '../ui/ThingFields.vue'
 
 /** Named shapes on the part, each with the colour that is wanted of it. Later ones lie on top. */
-const props = defineProps<{ scheme: Scheme; picture?: SchemePicture }>()
+const props = defineProps<{ scheme: Scheme; picture?: SchemeModel }>()
 const emit = defineEmits<{ change: [change: Partial<Scheme>] }>()
 const builds = useBuild()
 const picked = ref<string | null>(null)

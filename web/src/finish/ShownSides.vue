@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Scheme, SchemePicture, Seen } from '../api/types'
+import type { Scheme, SchemeModel, Appearance } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import ChoiceStrip from '../ui/ChoiceStrip.vue'
@@ -10,7 +10,7 @@ import WhyButton from '../ui/WhyButton.vue'
 import { fixed } from '../units/writing'
 
 /** What both sides show, by day or dusk, lit or not; leafed through step by step; beside the wish. */
-const props = defineProps<{ picture: SchemePicture; scheme: Scheme }>()
+const props = defineProps<{ picture: SchemeModel; scheme: Scheme }>()
 const builds = useBuild()
 const workshop = useWorkshop()
 const LIGHTS = [
@@ -42,7 +42,7 @@ watch(
 )
 const leafing = computed(() => at.value < frames.value.length - 1)
 const regions = computed(() => props.picture.layers.regions)
-const FIELD: Record<string, [keyof Seen, keyof Seen]> = {
+const FIELD: Record<string, [keyof Appearance, keyof Appearance]> = {
   unlit: ['unlit', 'dusk'],
   edge: ['edgeLit', 'edgeLitDusk'],
   back: ['backLit', 'backLitDusk'],

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Finding, SchemePicture } from '../api/types'
+import type { Finding, SchemeModel } from '../api/types'
 
 /** A side of the part, each region in its colour, to scale. The back is seen from behind. */
 const props = defineProps<{
-  picture: SchemePicture
+  picture: SchemeModel
   colours: string[]
   label: string
   back?: boolean

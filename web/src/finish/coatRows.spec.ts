@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import type { SchemePicture, TaskPicture } from '../api/types'
+import type { SchemeModel, TaskModel } from '../api/types'
 import { coatRows } from './coatRows'
 
 function coat(number: number, key: string, recoatUntilMinutes = 0) {
@@ -23,10 +23,10 @@ function task(key: string, from: string, to: string) {
   return {
     task: { key },
     planned: { pieces: [{ from, to }], start: from, handsOnEnd: to },
-  } as unknown as TaskPicture
+  } as unknown as TaskModel
 }
 const plan = (...coats: object[]) =>
-  ({ scheme: { bothSides: false }, coats }) as unknown as SchemePicture
+  ({ scheme: { bothSides: false }, coats }) as unknown as SchemeModel
 
 const NOW = '2026-03-03T09:00'
 const first = task('a', '2026-03-03T10:00', '2026-03-03T10:15')
@@ -85,7 +85,7 @@ describe('coats in time', () => {
       task: { key: 'a', waitingFor: 'dry to handle' },
       state: 'WAITING',
       waitsUntil: '2026-03-03T12:15',
-    } as unknown as TaskPicture
+    } as unknown as TaskModel
     const mend = {
       task: { key: 'fault:1/sand' },
       planned: {
@@ -93,7 +93,7 @@ describe('coats in time', () => {
         handsOnEnd: '2026-03-03T13:15',
         finish: '2026-03-03T15:00',
       },
-    } as unknown as TaskPicture
+    } as unknown as TaskModel
     const rows = coatRows(plan(coat(1, 'a')), [drying, mend], NOW)
     expect(rows.map((row) => row.name)).toEqual(['colour 1, dries', 'repair'])
     expect(rows[0].note).toBe('dry to handle 12:15')

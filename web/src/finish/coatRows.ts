@@ -1,4 +1,4 @@
-import type { CoatStep, SchemePicture, TaskPicture } from '../api/types'
+import type { CoatStep, SchemeModel, TaskModel } from '../api/types'
 import type { StripPiece, StripRow } from '../ui/TimeStrip.vue'
 import { clock, dateOf, weekday } from '../ui/words'
 
@@ -6,7 +6,7 @@ const later = (text: string, minutes: number) =>
   new Date(dateOf(text).getTime() + minutes * 6e4).toISOString().slice(0, 16)
 
 /** One row a step: hands-on, flash, recoat window or the way to handle and cure. */
-export function coatRows(plan: SchemePicture, tasks: TaskPicture[], now: string): StripRow[] {
+export function coatRows(plan: SchemeModel, tasks: TaskModel[], now: string): StripRow[] {
   const rows = new Map<string, StripRow>()
   const sides = new Set(plan.coats.map((coat) => coat.side)).size > 1
   const coated = plan.coats.filter((coat) => coat.op === 'PAINT' || coat.op === 'CLEAR')
@@ -38,7 +38,7 @@ export function coatRows(plan: SchemePicture, tasks: TaskPicture[], now: string)
 }
 
 /** A coat that was sprayed and dries now. */
-function dryingNow(plan: SchemePicture, tasks: TaskPicture[], now: string): StripRow[] {
+function dryingNow(plan: SchemeModel, tasks: TaskModel[], now: string): StripRow[] {
   return plan.coats.flatMap((coat) => {
     const task = tasks.find((each) => each.task.key === coat.key)
     if (task?.state !== 'WAITING' || !task.waitsUntil || task.waitsUntil <= now) return []
@@ -53,7 +53,7 @@ function dryingNow(plan: SchemePicture, tasks: TaskPicture[], now: string): Stri
 }
 
 /** What mends a fault, one row for all of it. */
-function repairs(tasks: TaskPicture[]): StripRow[] {
+function repairs(tasks: TaskModel[]): StripRow[] {
   const pieces: StripPiece[] = tasks
     .filter((each) => each.task.key.startsWith('fault:') && each.planned)
     .flatMap((each) => {
@@ -73,7 +73,7 @@ function rowName(coat: CoatStep, sides: boolean) {
     .join(', ')
 }
 
-function nextStart(tasks: TaskPicture[], key: string) {
+function nextStart(tasks: TaskModel[], key: string) {
   return tasks.find((each) => each.task.key === key)?.planned?.start
 }
 

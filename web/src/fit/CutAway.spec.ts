@@ -3,7 +3,7 @@ import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { fakeResize } from '../ui/fakeResize'
-import type { PlacedThing, SpacePicture } from '../api/types'
+import type { PlacedThing, SpaceModel } from '../api/types'
 import { overlap, room } from '../ui/labels'
 import CutAway from './CutAway.vue'
 import type { Sight } from './projection'
@@ -37,7 +37,7 @@ const SPACE = {
   unplaced: [
     { componentId: 'c', name: 'Too high', ghost: box(100, 100, 200, 80), missing: '2.3 mm height' },
   ],
-} as unknown as SpacePicture
+} as unknown as SpaceModel
 
 const open = (sight: Sight, space = SPACE, movable = true) =>
   mount(CutAway, { props: { space, sight, height: 500, scale: 1, picked: null, movable } })
@@ -96,7 +96,7 @@ describe('the enclosure cut open', () => {
       thing(`t${i}`, box(20 + (i % 6) * 12, 30 + i * 5, 40 + (i % 4) * 9, 20)),
     )
     for (const sight of ['plan', 'front', 'side'] as const) {
-      const art = open(sight, { ...SPACE, things: many } as SpacePicture)
+      const art = open(sight, { ...SPACE, things: many } as SpaceModel)
       const areas = art.findAll('figure text:not(.dimension text)').map((text) =>
         room(text.text(), {
           x: Number(text.attributes('x')),

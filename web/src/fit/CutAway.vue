@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { PlacedThing, SpacePicture } from '../api/types'
+import type { PlacedThing, SpaceModel } from '../api/types'
 import DimensionLine from '../ui/DimensionLine.vue'
 import ScaledDrawing from '../ui/ScaledDrawing.vue'
 import { placeLabels, placesAround, room, type Area } from '../ui/labels'
@@ -12,7 +12,7 @@ import { fixed } from '../units/writing'
  * of the picked one as dimensions. A block can be dragged to another place, or moved by arrows.
  */
 const props = defineProps<{
-  space: Pick<SpacePicture, 'outer' | 'bays' | 'things'> & Partial<Pick<SpacePicture, 'unplaced'>>
+  space: Pick<SpaceModel, 'outer' | 'bays' | 'things'> & Partial<Pick<SpaceModel, 'unplaced'>>
   sight: Sight
   height: number
   picked: string | null

@@ -6,13 +6,13 @@ import { useFresh } from '../store/live'
 import { useBuild } from '../store/build'
 import ViewTabs from '../ui/ViewTabs.vue'
 import WhyButton from '../ui/WhyButton.vue'
-import AirView from './AirView.vue'
-import CooledView from './CooledView.vue'
+import AirflowView from './AirflowView.vue'
+import CoolingView from './CoolingView.vue'
 import EnclosureView from './EnclosureView.vue'
-import FedView from './FedView.vue'
+import PowerView from './PowerView.vue'
 import HardwareView from './HardwareView.vue'
 import SpaceView from './SpaceView.vue'
-import StandsView from './StandsView.vue'
+import StabilityView from './StabilityView.vue'
 import WorksheetsView from './WorksheetsView.vue'
 import { useLibrary } from './useLibrary'
 import { fixed } from '../units/writing'
@@ -68,10 +68,10 @@ const warmest = computed(() => {
     <SpaceView v-if="shown === 'space'" />
     <HardwareView v-else-if="shown === 'hardware'" ref="hardware" />
     <EnclosureView v-else-if="shown === 'enclosure'" />
-    <FedView v-else-if="shown === 'fed'" />
-    <CooledView v-else-if="shown === 'cooled'" />
-    <AirView v-else-if="shown === 'air'" />
-    <StandsView v-else-if="shown === 'stands'" />
+    <PowerView v-else-if="shown === 'fed'" />
+    <CoolingView v-else-if="shown === 'cooled'" />
+    <AirflowView v-else-if="shown === 'air'" />
+    <StabilityView v-else-if="shown === 'stands'" />
     <WorksheetsView v-else ref="sheets" />
     <template #watch-first>
       <dl class="proof" aria-label="The proof in numbers">

@@ -3,9 +3,9 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { Worksheet } from '../api/types'
 import { useBuild } from '../store/build'
-import ScrewSheet from './ScrewSheet.vue'
-import StackSheet from './StackSheet.vue'
-import StandoffSheet from './StandoffSheet.vue'
+import ScrewWorksheet from './ScrewWorksheet.vue'
+import StackWorksheet from './StackWorksheet.vue'
+import StandoffWorksheet from './StandoffWorksheet.vue'
 
 /** Small calculations that live with the build: stacks, screws, posts. */
 const builds = useBuild()
@@ -61,9 +61,9 @@ defineExpose({ add: addStack })
     No worksheet yet: what lies on what in a cavity, how long a screw may be, what posts bear.
   </p>
   <template v-for="sheet in sheets" :key="sheet.id">
-    <StackSheet v-if="sheet.stack" :sheet="sheet" :answer="answer(sheet)" />
-    <ScrewSheet v-else-if="sheet.screw" :sheet="sheet" :answer="answer(sheet)" />
-    <StandoffSheet v-else :sheet="sheet" :answer="answer(sheet)" />
+    <StackWorksheet v-if="sheet.stack" :sheet="sheet" :answer="answer(sheet)" />
+    <ScrewWorksheet v-else-if="sheet.screw" :sheet="sheet" :answer="answer(sheet)" />
+    <StandoffWorksheet v-else :sheet="sheet" :answer="answer(sheet)" />
   </template>
 </template>
 

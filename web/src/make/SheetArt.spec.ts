@@ -3,7 +3,7 @@ import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { fakeResize } from '../ui/fakeResize'
-import type { LaidOut, SheetProduct } from '../api/types'
+import type { LayoutResult, SheetProduct } from '../api/types'
 import SheetArt from './SheetArt.vue'
 
 beforeEach(() => {
@@ -42,7 +42,7 @@ function open(state = 'PLANNED') {
   }
   const art = mount(SheetArt, {
     props: {
-      laid: laid as unknown as LaidOut,
+      laid: laid as unknown as LayoutResult,
       sheet: { colourHex: '#112233' } as SheetProduct,
       picked: null,
     },

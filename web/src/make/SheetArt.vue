@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { LaidOut, LaidPart, SheetProduct } from '../api/types'
+import type { LayoutResult, LaidPart, SheetProduct } from '../api/types'
 import { useLaser } from './useLaser'
 import { placeLabels, placesAround } from '../ui/labels'
 import ScaledDrawing from '../ui/ScaledDrawing.vue'
 
 /** A sheet with its pieces to scale. A piece that waits can be picked, dragged and moved by keys. */
-const props = defineProps<{ laid: LaidOut; sheet: SheetProduct; picked: number | null }>()
+const props = defineProps<{ laid: LayoutResult; sheet: SheetProduct; picked: number | null }>()
 const emit = defineEmits<{ pick: [index: number]; move: [index: number, x: number, y: number] }>()
 const laser = useLaser()
 const under = computed(() =>

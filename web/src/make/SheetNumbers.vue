@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import type { LaidOut, LaidPiece, SheetProduct } from '../api/types'
+import type { LayoutResult, LaidPiece, SheetProduct } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
@@ -12,7 +12,7 @@ import { useLaser } from './useLaser'
 import { exact, fixed } from '../units/writing'
 
 /** What a sheet takes and what can be done with it; its picked piece by numbers. */
-const props = defineProps<{ laid: LaidOut; sheet: SheetProduct; picked: number | null }>()
+const props = defineProps<{ laid: LayoutResult; sheet: SheetProduct; picked: number | null }>()
 const emit = defineEmits<{ change: [index: number, change: Partial<LaidPiece>] }>()
 const builds = useBuild()
 const session = useSession()

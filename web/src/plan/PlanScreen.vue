@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { ManualTask, TaskPicture } from '../api/types'
+import type { ManualTask, TaskModel } from '../api/types'
 import StageFrame from '../build/StageFrame.vue'
 import { STOPS } from '../stops'
 import { useDraft } from '../store/draft'
@@ -51,7 +51,7 @@ const SIGN = {
   FAILED: 'stop',
   NO_LONGER_NEEDED: 'note',
 } as const
-const slack = (task: TaskPicture) => {
+const slack = (task: TaskModel) => {
   const minutes = task.planned?.slackMinutes
   if (minutes === undefined) return ''
   return minutes < 0 ? `−${duration(-minutes)}` : duration(minutes)

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 import { get, newId, send } from '../api/client'
-import type { BenchCard, BenchView, PassOverRequest, TaskPicture } from '../api/types'
+import type { BenchCard, BenchView, PassOverRequest, TaskModel } from '../api/types'
 import { useBuild } from './build'
 import { useSaver } from './saver'
 import { useSession } from './session'
@@ -76,7 +76,7 @@ export const useClock = defineStore('clock', () => {
     if (card) return start(card.buildId, card.task.task.key)
     shell.say('There is no card to start.')
   }
-  function choose(buildId: string, task: TaskPicture) {
+  function choose(buildId: string, task: TaskModel) {
     chosen.value = { buildId, taskKey: task.task.key }
   }
   return { bench, running, lastBuild, refresh, start, stop, mark, passOver, note, toggle, choose }

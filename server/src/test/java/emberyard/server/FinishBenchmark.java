@@ -4,7 +4,7 @@ import emberyard.core.build.LayerOp;
 import emberyard.core.build.LayerStep;
 import emberyard.core.build.Side;
 import emberyard.core.colour.Colour;
-import emberyard.core.finish.layer.LayerPicture;
+import emberyard.core.finish.layer.LayerModel;
 import emberyard.core.finish.layer.LayerStack;
 import emberyard.core.finish.layer.LightOn;
 import emberyard.core.finish.layer.OrderSearch;
@@ -40,7 +40,7 @@ final class FinishBenchmark {
         "replaying 40 steps over 200 shapes (%d regions), both sides, after each step, another order each time"
             .formatted(regions.size()),
         YardBenchmark.measure(
-            () -> LayerPicture.of(stack(shapes, steps(run[0]++, shapes), null), regions), () -> {}),
+            () -> LayerModel.of(stack(shapes, steps(run[0]++, shapes), null), regions), () -> {}),
         "under 50 ms");
     YardBenchmark.row(
         out,

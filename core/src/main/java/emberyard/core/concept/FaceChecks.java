@@ -2,8 +2,8 @@ package emberyard.core.concept;
 
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.Layer;
-import emberyard.core.elevation.Drawn;
 import emberyard.core.elevation.Elevation;
+import emberyard.core.elevation.ElevationItem;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
@@ -37,9 +37,9 @@ final class FaceChecks {
   }
 
   private void run() {
-    List<Drawn> items = face.items();
+    List<ElevationItem> items = face.items();
     for (int i = 0; i < items.size(); i++) {
-      Drawn drawn = items.get(i);
+      ElevationItem drawn = items.get(i);
       if (drawn.kind() == ItemKind.WINDOW && drawn.of() != null) {
         continue;
       }
@@ -52,7 +52,7 @@ final class FaceChecks {
     }
   }
 
-  private void outside(Drawn drawn) {
+  private void outside(ElevationItem drawn) {
     Rect place = drawn.place();
     if (face.outline().contains(place)) {
       return;
@@ -95,13 +95,13 @@ final class FaceChecks {
         place);
   }
 
-  private static Remedy move(Drawn drawn, String field, double to) {
+  private static Remedy move(ElevationItem drawn, String field, double to) {
     return new Remedy(
         "Move it to %s %s".formatted(field.substring(0, 1), Figures.mm(to)),
         new Remedy.Change("items", drawn.id(), field, to));
   }
 
-  private void overlap(Drawn one, Drawn other) {
+  private void overlap(ElevationItem one, ElevationItem other) {
     boolean parentAndWindow = other.of() != null && other.of().equals(one.of());
     if (one.layer() != other.layer()
         || parentAndWindow
@@ -140,7 +140,7 @@ final class FaceChecks {
   }
 
   /** An opening, vent or screen wholly within a panel is a hole in it; art lies on anything. */
-  private static boolean inside(Drawn one, Drawn other) {
+  private static boolean inside(ElevationItem one, ElevationItem other) {
     if (one.kind() == ItemKind.PANEL && other.kind() != ItemKind.PANEL) {
       return one.place().contains(other.place())
           || (one.hole() != null && one.hole().contains(other.place()));
@@ -161,7 +161,7 @@ final class FaceChecks {
     };
   }
 
-  private void covered(Drawn drawn) {
+  private void covered(ElevationItem drawn) {
     if (drawn.kind() != ItemKind.SCREEN && drawn.kind() != ItemKind.VENT) {
       return;
     }
@@ -187,9 +187,9 @@ final class FaceChecks {
         drawn.place());
   }
 
-  private String over(Drawn drawn) {
+  private String over(ElevationItem drawn) {
     List<String> names = new ArrayList<>();
-    for (Drawn other : face.items()) {
+    for (ElevationItem other : face.items()) {
       boolean higher = other.layer().compareTo(drawn.layer()) > 0;
       if (higher && other.opaque() && other.place().overlaps(drawn.place())) {
         names.add("“" + other.name() + "”");
@@ -199,7 +199,7 @@ final class FaceChecks {
   }
 
   /** A panel's own window is judged with the panel; this is an opening in the face itself. */
-  private void border(Drawn drawn) {
+  private void border(ElevationItem drawn) {
     if (drawn.kind() != ItemKind.WINDOW || !face.outline().contains(drawn.place())) {
       return;
     }
@@ -226,12 +226,12 @@ final class FaceChecks {
         place);
   }
 
-  private void add(Finding finding, Drawn drawn, Rect ring) {
+  private void add(Finding finding, ElevationItem drawn, Rect ring) {
     double radius = Math.max(12, Math.hypot(ring.widthMm(), ring.heightMm()) / 2);
     findings.add(finding.about(drawn.id()).at(ring.centreX(), ring.centreY(), radius));
   }
 
-  private String key(Drawn drawn, String rule) {
+  private String key(ElevationItem drawn, String rule) {
     return "face:" + drawn.id() + "/" + rule;
   }
 }

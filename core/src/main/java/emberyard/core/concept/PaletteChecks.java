@@ -7,8 +7,8 @@ import emberyard.core.build.PaletteColour.Role;
 import emberyard.core.colour.Colour;
 import emberyard.core.colour.Difference;
 import emberyard.core.colour.Vision;
-import emberyard.core.elevation.Drawn;
 import emberyard.core.elevation.Elevation;
+import emberyard.core.elevation.ElevationItem;
 import emberyard.core.elevation.Shares;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
@@ -101,13 +101,13 @@ final class PaletteChecks {
       }
     }
     for (Elevation face : faces) {
-      for (Drawn drawn : face.items()) {
+      for (ElevationItem drawn : face.items()) {
         words(face, drawn);
       }
     }
   }
 
-  private void words(Elevation face, Drawn drawn) {
+  private void words(Elevation face, ElevationItem drawn) {
     if (drawn.words().isBlank() || drawn.kind() == ItemKind.SCREEN) {
       return;
     }

@@ -51,7 +51,7 @@ public final class Dusk {
 
   private Dusk(Elevation face) {
     this.face = face;
-    for (Drawn drawn : face.items()) {
+    for (ElevationItem drawn : face.items()) {
       if (drawn.kind() == ItemKind.LIGHT_RUN) {
         lamps.add(
             new Lamp(
@@ -88,7 +88,7 @@ public final class Dusk {
     Dusk dusk = new Dusk(face);
     Map<String, Mesh> meshes = new HashMap<>();
     meshes.put("", dusk.surface(face.outline(), Colour.hex(face.groundHex()), false));
-    for (Drawn drawn : face.items()) {
+    for (ElevationItem drawn : face.items()) {
       meshes.put(drawn.id(), dusk.item(drawn));
       if (drawn.kind() == ItemKind.SCREEN) {
         meshes.put(drawn.id() + PICTURE, one(picture(drawn)));
@@ -101,12 +101,12 @@ public final class Dusk {
   }
 
   /** A screen shows its own light, whatever lies around. */
-  private static Colour picture(Drawn drawn) {
+  private static Colour picture(ElevationItem drawn) {
     FaceItem item = drawn.item();
     return item == null || item.colourHex() == null ? PALE : Colour.hex(item.colourHex());
   }
 
-  private Mesh item(Drawn drawn) {
+  private Mesh item(ElevationItem drawn) {
     Colour colour = Colour.hex(drawn.colourHex());
     return switch (drawn.kind()) {
       case LIGHT_RUN -> one(colour);
@@ -121,13 +121,13 @@ public final class Dusk {
   }
 
   /** A frame is narrow: one colour, taken at the middle of its left side. */
-  private Mesh frame(Drawn drawn, Colour colour) {
+  private Mesh frame(ElevationItem drawn, Colour colour) {
     List<Lamp> outside = lamps.stream().filter(lamp -> !lamp.inside).toList();
     double x = drawn.place().xMm();
     return one(colour.under(lightAt(x, drawn.place().centreY(), outside), 1));
   }
 
-  private Mesh engraving(Drawn drawn, Colour colour) {
+  private Mesh engraving(ElevationItem drawn, Colour colour) {
     Lamp best = null;
     double strongest = 0;
     for (Lamp lamp : lamps) {

@@ -29,7 +29,7 @@ public record Elevation(
     boolean shown,
     String groundHex,
     String insideHex,
-    List<Drawn> items) {
+    List<ElevationItem> items) {
   /** What is seen inside by day: dark. */
   public static final String INSIDE_HEX = "#1E2224";
 
@@ -63,7 +63,7 @@ public record Elevation(
     return new Rect(0, 0, widthMm, heightMm);
   }
 
-  public Optional<Drawn> item(String id) {
+  public Optional<ElevationItem> item(String id) {
     return items.stream().filter(drawn -> drawn.id().equals(id)).findFirst();
   }
 
@@ -72,10 +72,10 @@ public record Elevation(
    * behind. Art does not count: it covers lines, not areas. Null for the bare face, or the dark
    * inside where {@link #opened} says so.
    */
-  public @Nullable Drawn seenAt(double x, double y) {
+  public @Nullable ElevationItem seenAt(double x, double y) {
     boolean open = opened(x, y);
     for (int i = items.size() - 1; i >= 0; i--) {
-      Drawn drawn = items.get(i);
+      ElevationItem drawn = items.get(i);
       if (reachable(drawn, open) && drawn.opaque() && drawn.covers(x, y)) {
         return drawn;
       }
@@ -89,7 +89,7 @@ public record Elevation(
    * colour, mixed in linear light.
    */
   public Colour colourAt(double x, double y) {
-    Drawn seen = seenAt(x, y);
+    ElevationItem seen = seenAt(x, y);
     boolean open = opened(x, y);
     Colour colour = Colour.hex(seen != null ? seen.colourHex() : open ? insideHex : groundHex);
     boolean behindPane = open && (seen == null || seen.layer() == Layer.BEHIND);
@@ -97,7 +97,7 @@ public record Elevation(
       return colour;
     }
     for (int i = items.size() - 1; i >= 0; i--) {
-      Drawn pane = items.get(i);
+      ElevationItem pane = items.get(i);
       if (pane.openTo() && pane.place().contains(x, y)) {
         return colour.mixedWith(Colour.hex(pane.colourHex()), 1 - pane.clearness());
       }
@@ -108,7 +108,7 @@ public record Elevation(
   /** Whether one looks through the face at a point: the topmost thing in it is an opening. */
   public boolean opened(double x, double y) {
     for (int i = items.size() - 1; i >= 0; i--) {
-      Drawn drawn = items.get(i);
+      ElevationItem drawn = items.get(i);
       if (drawn.opaque() && drawn.covers(x, y)) {
         return false;
       }
@@ -124,7 +124,7 @@ public record Elevation(
    *
    * @param item of this face
    */
-  public double visibleShare(Drawn item) {
+  public double visibleShare(ElevationItem item) {
     double seen = 0;
     for (Rect cell : item.place().cells(rects())) {
       if (onView(item, cell.centreX(), cell.centreY())) {
@@ -135,13 +135,13 @@ public record Elevation(
   }
 
   /** Whether nothing hides an item at a point of its box. */
-  boolean onView(Drawn item, double x, double y) {
+  boolean onView(ElevationItem item, double x, double y) {
     boolean open = opened(x, y);
     if (!item.openTo() && !reachable(item, open)) {
       return false;
     }
     for (int i = items.size() - 1; i >= 0 && !items.get(i).equals(item); i--) {
-      Drawn above = items.get(i);
+      ElevationItem above = items.get(i);
       if (reachable(above, open) && above.opaque() && above.covers(x, y)) {
         return false;
       }
@@ -150,14 +150,14 @@ public record Elevation(
   }
 
   /** Through an opening one sees what lies behind; what lies in the face is cut away there. */
-  private static boolean reachable(Drawn drawn, boolean open) {
+  private static boolean reachable(ElevationItem drawn, boolean open) {
     return drawn.layer() == Layer.ON || (drawn.layer() == Layer.BEHIND) == open;
   }
 
   /** Outlines and holes of all things: cells cut along them are of one colour each. */
   List<Rect> rects() {
     List<Rect> rects = new ArrayList<>();
-    for (Drawn drawn : items) {
+    for (ElevationItem drawn : items) {
       rects.add(drawn.place());
       if (drawn.hole() != null) {
         rects.add(drawn.hole());
@@ -166,7 +166,7 @@ public record Elevation(
     return rects;
   }
 
-  static Comparator<Drawn> paintingOrder() {
-    return Comparator.comparing(Drawn::layer);
+  static Comparator<ElevationItem> paintingOrder() {
+    return Comparator.comparing(ElevationItem::layer);
   }
 }

@@ -40,7 +40,7 @@ final class FaceDrawing {
   private final double widthMm;
   private final double heightMm;
   private final Map<String, FaceItem> placed = new HashMap<>();
-  private final List<Drawn> drawn = new ArrayList<>();
+  private final List<ElevationItem> drawn = new ArrayList<>();
 
   FaceDrawing(Build build, WorkshopBook book, Face face, Size size) {
     this.build = build;
@@ -63,7 +63,7 @@ final class FaceDrawing {
         .orElse(GREY);
   }
 
-  List<Drawn> items() {
+  List<ElevationItem> items() {
     build.panels().forEach(this::panel);
     for (FaceItem item : build.items()) {
       if (item.face() == face && !windowOfPanel(item)) {
@@ -101,7 +101,7 @@ final class FaceDrawing {
     SheetProduct sheet = book.sheet(panel.sheetId()).orElse(null);
     ThingLink of = new ThingLink("panels", panel.id());
     drawn.add(
-        new Drawn(
+        new ElevationItem(
             panel.id(),
             ItemKind.PANEL,
             panel.name(),
@@ -122,7 +122,7 @@ final class FaceDrawing {
     if (hole != null) {
       FaceItem pane = placed.get(ItemKind.WINDOW + "/" + panel.id());
       drawn.add(
-          new Drawn(
+          new ElevationItem(
               panel.id() + "/window",
               ItemKind.WINDOW,
               "Window of " + panel.name(),
@@ -178,7 +178,7 @@ final class FaceDrawing {
     }
     ThingLink of = link(item);
     drawn.add(
-        new Drawn(
+        new ElevationItem(
             item.id(),
             item.kind(),
             item.name(),

@@ -30,7 +30,7 @@ public record FaceMirror(List<Panel> panels, List<FaceItem> items, List<String> 
     List<FaceItem> newItems = new ArrayList<>();
     List<String> left = new ArrayList<>();
     int number = 0;
-    for (Drawn drawn : from.items()) {
+    for (ElevationItem drawn : from.items()) {
       Rect place = drawn.place().mirrored(from.widthMm());
       String id = idPrefix + "-" + number++;
       ThingLink of = drawn.of();

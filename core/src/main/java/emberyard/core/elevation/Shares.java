@@ -76,9 +76,9 @@ public record Shares(
   private static void add(Map<String, Double> areas, Elevation face, Rect cell) {
     double x = cell.centreX();
     double y = cell.centreY();
-    Drawn seen = face.seenAt(x, y);
+    ElevationItem seen = face.seenAt(x, y);
     double art = 0;
-    for (Drawn drawn : face.items()) {
+    for (ElevationItem drawn : face.items()) {
       if (drawn.shaped() && drawn.place().contains(x, y) && face.onView(drawn, x, y)) {
         art = ART_COVER * cell.areaMm2();
         areas.merge(drawn.colourHex(), art, Double::sum);
@@ -90,7 +90,8 @@ public record Shares(
     }
   }
 
-  private static @Nullable String hex(Elevation face, @Nullable Drawn seen, double x, double y) {
+  private static @Nullable String hex(
+      Elevation face, @Nullable ElevationItem seen, double x, double y) {
     if (seen != null) {
       return seen.colourHex();
     }

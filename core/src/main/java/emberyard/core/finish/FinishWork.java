@@ -15,7 +15,7 @@ import emberyard.core.finish.chain.GroundFindings;
 import emberyard.core.finish.chain.HabitChoices;
 import emberyard.core.finish.chain.Preparation;
 import emberyard.core.finish.chain.Repairs;
-import emberyard.core.finish.coat.Painted;
+import emberyard.core.finish.coat.PaintTarget;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.coat.Weather;
 import emberyard.core.record.TaskMark;
@@ -49,14 +49,14 @@ public final class FinishWork {
   private final List<Finding> findings = new ArrayList<>();
 
   /** What a finish follows from: most builds of a yard are as they were when another changed. */
-  private record Asked(
-      Painted painted,
+  private record Key(
+      PaintTarget painted,
       RoomClimate room,
       StepTimes times,
       List<AirDay> airs,
       List<Thing> products,
       List<TestCard> cards) {
-    static Asked of(Painted painted, WorkshopBook book) {
+    static Key of(PaintTarget painted, WorkshopBook book) {
       List<Thing> products = new ArrayList<>();
       List<TestCard> cards = new ArrayList<>();
       for (LayerStep step : painted.scheme().layers()) {
@@ -69,14 +69,14 @@ public final class FinishWork {
       for (PaintKind kind : List.of(PaintKind.PRIMER, PaintKind.CONDITIONER)) {
         book.paints().stream().filter(p -> p.kind() == kind).findFirst().ifPresent(products::add);
       }
-      return new Asked(
+      return new Key(
           painted, book.workshop().room(), book.workshop().times(), book.airs(), products, cards);
     }
   }
 
-  private static final Remembered<Asked, SchemePlan> KNOWN = new Remembered<>(800);
+  private static final Remembered<Key, SchemePlan> KNOWN = new Remembered<>(800);
 
-  private static SchemePlan alone(Painted painted, WorkshopBook book) {
+  private static SchemePlan alone(PaintTarget painted, WorkshopBook book) {
     SchemePlan plan = SchemePlan.of(painted, book);
     List<Finding> found = new ArrayList<>(LayerFindings.of(plan));
     found.addAll(GroundFindings.of(plan, book));
@@ -93,10 +93,10 @@ public final class FinishWork {
   }
 
   /** Lays the finishes of a build out, with those that share a rack. */
-  public static List<SchemePlan> plans(List<Painted> painted, WorkshopBook book) {
+  public static List<SchemePlan> plans(List<PaintTarget> painted, WorkshopBook book) {
     List<SchemePlan> alone =
         painted.stream()
-            .map(each -> KNOWN.get(Asked.of(each, book), a -> alone(each, book)))
+            .map(each -> KNOWN.get(Key.of(each, book), a -> alone(each, book)))
             .toList();
     return Batches.of(alone, book.workshop().times());
   }
@@ -107,7 +107,7 @@ public final class FinishWork {
   public static Work derive(
       Build build,
       List<SchemePlan> plans,
-      List<Treated> treated,
+      List<TreatmentTarget> treated,
       WorkshopBook book,
       String behind) {
     Work own = new FinishWork(build, plans, book, behind).run();

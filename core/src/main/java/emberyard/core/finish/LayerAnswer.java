@@ -7,10 +7,10 @@ import emberyard.core.build.SchemeBuilder;
 import emberyard.core.finding.Finding;
 import emberyard.core.finish.art.LayerFindings;
 import emberyard.core.finish.coat.FinishStack;
-import emberyard.core.finish.coat.Painted;
+import emberyard.core.finish.coat.PaintTarget;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.coat.Substrate;
-import emberyard.core.finish.layer.LayerPicture;
+import emberyard.core.finish.layer.LayerModel;
 import emberyard.core.finish.layer.LayerStack;
 import emberyard.core.finish.layer.Region;
 import emberyard.core.finish.optic.Coating;
@@ -32,7 +32,7 @@ public final class LayerAnswer {
    * @param outlines of the shapes by name, empty where they were only named
    */
   public static List<Finding> findings(
-      LayerStack stack, List<Region> regions, LayerPicture picture, Map<String, Outline> outlines) {
+      LayerStack stack, List<Region> regions, LayerModel picture, Map<String, Outline> outlines) {
     List<ArtShape> shapes = new ArrayList<>();
     stack
         .shapes()
@@ -50,8 +50,8 @@ public final class LayerAnswer {
             .layers(stack.steps())
             .shapes(shapes)
             .build();
-    Painted painted =
-        new Painted(
+    PaintTarget painted =
+        new PaintTarget(
             scheme,
             "sheet",
             0,

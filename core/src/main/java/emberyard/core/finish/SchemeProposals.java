@@ -9,7 +9,7 @@ import emberyard.core.finish.art.LayerFindings;
 import emberyard.core.finish.chain.FinishChain;
 import emberyard.core.finish.chain.Repairs;
 import emberyard.core.finish.coat.FinishStack;
-import emberyard.core.finish.coat.Painted;
+import emberyard.core.finish.coat.PaintTarget;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.coat.Substrate;
 import emberyard.core.finish.coat.Weather;
@@ -185,9 +185,9 @@ public final class SchemeProposals {
       List<CoatCount.AfterCoat> swatches,
       CoatCount count,
       double tolerance) {
-    Painted painted = plan.painted();
-    Painted with =
-        new Painted(
+    PaintTarget painted = plan.painted();
+    PaintTarget with =
+        new PaintTarget(
             painted.scheme().withLayers(layers),
             painted.name(),
             painted.faceAreaM2(),

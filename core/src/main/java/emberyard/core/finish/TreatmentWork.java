@@ -27,20 +27,20 @@ import java.util.Map;
 public final class TreatmentWork {
   private static final int LAY_MINUTES = 10;
 
-  private final List<Treated> treated;
+  private final List<TreatmentTarget> treated;
   private final List<SchemePlan> plans;
   private final WorkshopBook book;
   private final List<Task> tasks = new ArrayList<>();
   private final List<Finding> findings = new ArrayList<>();
 
-  private TreatmentWork(List<Treated> treated, List<SchemePlan> plans, WorkshopBook book) {
+  private TreatmentWork(List<TreatmentTarget> treated, List<SchemePlan> plans, WorkshopBook book) {
     this.treated = treated;
     this.plans = plans;
     this.book = book;
   }
 
   static Work derive(
-      List<Treated> treated, List<SchemePlan> plans, WorkshopBook book, String behind) {
+      List<TreatmentTarget> treated, List<SchemePlan> plans, WorkshopBook book, String behind) {
     TreatmentWork work = new TreatmentWork(treated, plans, book);
     treated.forEach(each -> work.task(each, behind));
     return new Work(work.tasks, work.needs(), work.findings);
@@ -51,7 +51,7 @@ public final class TreatmentWork {
     return "treatment:" + treatment.id() + "/done";
   }
 
-  private void task(Treated each, String behind) {
+  private void task(TreatmentTarget each, String behind) {
     Treatment treatment = each.treatment();
     SchemePlan paint = under(treatment);
     boolean film = treatment.kind() == Treatment.Kind.DECAL;
@@ -95,7 +95,7 @@ public final class TreatmentWork {
   }
 
   /** Hands-on minutes of one. */
-  private int minutes(Treated each) {
+  private int minutes(TreatmentTarget each) {
     Treatment treatment = each.treatment();
     if (treatment.minutes() != null) {
       return treatment.minutes();
@@ -109,7 +109,7 @@ public final class TreatmentWork {
     return (int) Math.ceil(weeding + (wet ? 2 * LAY_MINUTES : LAY_MINUTES) - 1e-9);
   }
 
-  private Why why(Treated each) {
+  private Why why(TreatmentTarget each) {
     Treatment treatment = each.treatment();
     if (treatment.minutes() != null || treatment.kind() != Treatment.Kind.DECAL) {
       return Why.of(
@@ -123,7 +123,7 @@ public final class TreatmentWork {
         "laying %d min (default)".formatted(LAY_MINUTES));
   }
 
-  private static String title(Treated each) {
+  private static String title(TreatmentTarget each) {
     Treatment treatment = each.treatment();
     String on = " on " + each.hostName();
     return switch (treatment.kind()) {
@@ -161,9 +161,9 @@ public final class TreatmentWork {
 
   /** Decals by film product, mirrored where they go on the inside of a clear part. */
   public static Map<FilmProduct, List<FilmRoll.Decal>> decals(
-      List<Treated> treated, WorkshopBook book) {
+      List<TreatmentTarget> treated, WorkshopBook book) {
     Map<FilmProduct, List<FilmRoll.Decal>> byFilm = new LinkedHashMap<>();
-    for (Treated each : treated) {
+    for (TreatmentTarget each : treated) {
       Treatment t = each.treatment();
       if (t.kind() == Treatment.Kind.DECAL && t.productId() != null && !each.shape().empty()) {
         Outline cut =

@@ -6,24 +6,24 @@ import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Source;
 import emberyard.core.finding.Finding;
-import emberyard.core.fit.air.Aired;
-import emberyard.core.fit.air.AiredFindings;
+import emberyard.core.fit.air.Airflow;
+import emberyard.core.fit.air.AirflowFindings;
 import emberyard.core.fit.heat.Circuit;
-import emberyard.core.fit.heat.Cooled;
-import emberyard.core.fit.heat.CooledFindings;
+import emberyard.core.fit.heat.Cooling;
+import emberyard.core.fit.heat.CoolingFindings;
 import emberyard.core.fit.heat.LoopWork;
-import emberyard.core.fit.power.Fed;
-import emberyard.core.fit.power.FedFindings;
 import emberyard.core.fit.power.LightPlugFindings;
+import emberyard.core.fit.power.PowerBudget;
+import emberyard.core.fit.power.PowerFindings;
 import emberyard.core.fit.space.BayWork;
 import emberyard.core.fit.space.InWork;
 import emberyard.core.fit.space.Space;
 import emberyard.core.fit.space.SpaceFindings;
-import emberyard.core.fit.space.SpacePicture;
+import emberyard.core.fit.space.SpaceModel;
 import emberyard.core.fit.stability.Balance.Weight;
-import emberyard.core.fit.stability.Stands;
-import emberyard.core.fit.stability.StandsFindings;
-import emberyard.core.fit.worksheet.Worked;
+import emberyard.core.fit.stability.Stability;
+import emberyard.core.fit.stability.StabilityFindings;
+import emberyard.core.fit.worksheet.WorksheetResult;
 import emberyard.core.work.CostCategory;
 import emberyard.core.work.Need;
 import emberyard.core.work.Stage;
@@ -50,11 +50,11 @@ public final class FitWork {
   private final WorkshopBook book;
   private final List<Finding> findings;
   private final @Nullable Space space;
-  private final Fed fed;
-  private final Cooled cooled;
-  private final Aired aired;
-  private final Stands stands;
-  private final List<Worked> worksheets;
+  private final PowerBudget fed;
+  private final Cooling cooled;
+  private final Airflow aired;
+  private final Stability stands;
+  private final List<WorksheetResult> worksheets;
 
   private FitWork(Build build, WorkshopBook book, List<Weight> parts) {
     this.build = build;
@@ -64,16 +64,16 @@ public final class FitWork {
             .filter(enclosure -> !enclosure.bays().isEmpty())
             .map(enclosure -> Space.of(enclosure, build.components()))
             .orElse(null);
-    this.fed = Fed.of(build);
-    this.cooled = Cooled.of(build);
-    this.aired = Aired.of(build);
+    this.fed = PowerBudget.of(build);
+    this.cooled = Cooling.of(build);
+    this.aired = Airflow.of(build);
     double coolant =
         cooled.circuits().stream()
             .filter(circuit -> circuit.sort() == Circuit.Sort.LOOP)
             .mapToDouble(Circuit::coolantL)
             .sum();
-    this.stands = Stands.of(build, space, parts, coolant);
-    this.worksheets = build.worksheets().stream().map(Worked::of).toList();
+    this.stands = Stability.of(build, space, parts, coolant);
+    this.worksheets = build.worksheets().stream().map(WorksheetResult::of).toList();
     this.findings = List.copyOf(findings());
   }
 
@@ -84,13 +84,13 @@ public final class FitWork {
    */
   public static FitWork of(Build build, WorkshopBook book, List<Weight> parts) {
     return MEMORY.get(
-        ProofMemory.Asked.of(build, book, parts), asked -> new FitWork(build, book, parts));
+        ProofMemory.Key.of(build, book, parts), asked -> new FitWork(build, book, parts));
   }
 
   /** All that was found out, to be shown. */
-  public FitPicture picture() {
-    return new FitPicture(
-        space == null ? null : SpacePicture.of(space), fed, cooled, aired, stands, worksheets);
+  public FitModel picture() {
+    return new FitModel(
+        space == null ? null : SpaceModel.of(space), fed, cooled, aired, stands, worksheets);
   }
 
   /**
@@ -182,12 +182,12 @@ public final class FitWork {
     if (space != null) {
       all.addAll(SpaceFindings.of(build, space, book, fed.power().wantedWatts()));
     }
-    all.addAll(FedFindings.of(build, fed, book));
+    all.addAll(PowerFindings.of(build, fed, book));
     all.addAll(LightPlugFindings.of(build, fed));
-    all.addAll(CooledFindings.of(build, cooled));
-    all.addAll(AiredFindings.of(build, aired, fed));
-    all.addAll(StandsFindings.of(build, stands));
-    worksheets.stream().map(Worked::finding).filter(Objects::nonNull).forEach(all::add);
+    all.addAll(CoolingFindings.of(build, cooled));
+    all.addAll(AirflowFindings.of(build, aired, fed));
+    all.addAll(StabilityFindings.of(build, stands));
+    worksheets.stream().map(WorksheetResult::finding).filter(Objects::nonNull).forEach(all::add);
     return all;
   }
 }

@@ -28,15 +28,15 @@ import org.jspecify.annotations.Nullable;
 final class ProofMemory {
   private static final int MOST = 160;
 
-  private final Remembered<Asked, FitWork> proofs = new Remembered<>(MOST);
+  private final Remembered<Key, FitWork> proofs = new Remembered<>(MOST);
 
   /** The proof of what is asked. */
-  FitWork get(Asked asked, Function<Asked, FitWork> proving) {
+  FitWork get(Key asked, Function<Key, FitWork> proving) {
     return proofs.get(asked, proving);
   }
 
   /** All that a proof looks at. */
-  record Asked(
+  record Key(
       String buildId,
       List<Component> components,
       List<Enclosure> enclosures,
@@ -51,8 +51,8 @@ final class ProofMemory {
       List<Supplier> suppliers,
       List<HardwareProduct> library) {
 
-    static Asked of(Build build, WorkshopBook book, List<Weight> parts) {
-      return new Asked(
+    static Key of(Build build, WorkshopBook book, List<Weight> parts) {
+      return new Key(
           build.id(),
           build.components(),
           build.enclosures(),

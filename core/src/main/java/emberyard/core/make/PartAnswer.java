@@ -6,10 +6,10 @@ import emberyard.core.build.PartDrawing;
 import emberyard.core.build.RecipeStep;
 import emberyard.core.finding.Finding;
 import emberyard.core.geometry.SvgPath;
-import emberyard.core.make.file.Imported;
+import emberyard.core.make.file.ImportedDrawing;
 import emberyard.core.make.panel.PanelFigures;
 import emberyard.core.make.part.MadePart;
-import emberyard.core.make.part.PartPicture;
+import emberyard.core.make.part.PartModel;
 import emberyard.core.make.sheet.CutDrawing;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.SheetProduct;
@@ -18,13 +18,13 @@ import java.util.List;
 
 /** A part asked about without a build. */
 public record PartAnswer(
-    PanelFigures figures, PartPicture picture, List<Finding> findings, String svg) {
+    PanelFigures figures, PartModel picture, List<Finding> findings, String svg) {
 
   /**
    * @throws InvalidValue where its numbers contradict each other
    */
   public static PartAnswer of(Panel panel, SheetProduct sheet) {
-    MadePart.Worked worked = MadePart.worked(panel, sheet, List.of(), null);
+    MadePart.Result worked = MadePart.worked(panel, sheet, List.of(), null);
     if (worked.drawn() == null) {
       throw new InvalidValue(worked.made().problemField(), worked.made().problem());
     }
@@ -36,7 +36,7 @@ public record PartAnswer(
   }
 
   /** A drawing from outside as a recipe of its own. */
-  public static PartDrawing drawing(Imported drawing) {
+  public static PartDrawing drawing(ImportedDrawing drawing) {
     List<RecipeStep> steps = new ArrayList<>();
     steps.add(step("outline", RecipeStep.Op.JOIN, SvgPath.of(drawing.outline().contours())));
     if (!drawing.engraved().empty()) {

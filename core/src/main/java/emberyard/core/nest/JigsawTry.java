@@ -18,7 +18,7 @@ final class JigsawTry {
   private final NoFitStore store;
   private final ToDoubleFunction<Layout> cost;
   private final double largest;
-  private Drawn bestTaste;
+  private RandomTaste bestTaste;
   private double bestCost = Double.MAX_VALUE;
 
   private JigsawTry(
@@ -49,7 +49,7 @@ final class JigsawTry {
         : null;
   }
 
-  private static final class Drawn implements Fitting.Taste {
+  private static final class RandomTaste implements Fitting.Taste {
     final Map<Shape, Integer> left = new LinkedHashMap<>();
     final Map<Shape, Double> liking = new LinkedHashMap<>();
     double forLarge;
@@ -70,7 +70,7 @@ final class JigsawTry {
   }
 
   Layout next(UniformRandomProvider random) {
-    Drawn taste = taste(random);
+    RandomTaste taste = taste(random);
     Map<List<Shape>, List<Integer>> waiting = new LinkedHashMap<>();
     for (int i = 0; i < shapes.size(); i++) {
       waiting.computeIfAbsent(shapes.get(i), s -> new ArrayList<>()).add(i);
@@ -115,11 +115,11 @@ final class JigsawTry {
   }
 
   /** Every fourth taste is new, the others are the best one a little changed. */
-  private Drawn taste(UniformRandomProvider random) {
+  private RandomTaste taste(UniformRandomProvider random) {
     if (bestTaste == null || random.nextInt(4) == 0) {
       return fresh(random);
     }
-    Drawn taste = fresh(random);
+    RandomTaste taste = fresh(random);
     taste.forLarge = bestTaste.forLarge * (0.9 + 0.2 * random.nextDouble());
     taste.forLeft = bestTaste.forLeft;
     taste.forLow = bestTaste.forLow;
@@ -132,8 +132,8 @@ final class JigsawTry {
     return taste;
   }
 
-  private Drawn fresh(UniformRandomProvider random) {
-    Drawn taste = new Drawn();
+  private RandomTaste fresh(UniformRandomProvider random) {
+    RandomTaste taste = new RandomTaste();
     taste.largest = largest;
     taste.forLarge = 0.6 * random.nextDouble();
     double extent = Math.max(grounds.get(0).width, grounds.get(0).height);

@@ -29,12 +29,12 @@ record BuildAssembler(
     LocalDateTime clock,
     Instant now) {
 
-  BuildPicture assemble() {
+  BuildModel assemble() {
     Build build = record.build();
     Derivation derived = record.derived();
     LocalDateTime finish = schedule.finish().get(build.id());
-    TaskPictures pictures = new TaskPictures(record, schedule, book, clock);
-    List<TaskPicture> tasks = pictures.all();
+    TaskModels pictures = new TaskModels(record, schedule, book, clock);
+    List<TaskModel> tasks = pictures.all();
     Fuse fuse = FuseMaker.make(build, derived.interview(), tasks, finish, hours, book, clock);
     Budget budget = Budget.of(build, derived.needs(), LabourSums.of(build, tasks, book, now), book);
     OrderBook orders =
@@ -55,7 +55,7 @@ record BuildAssembler(
     UntimedWork.finding(tasks).ifPresent(findings::add);
     findings.addAll(budget.findings(book.workshop().currency()));
     findings.sort(Finding.WORST_FIRST);
-    return new BuildPicture(
+    return new BuildModel(
         build,
         derived.interview(),
         coverage,
@@ -73,12 +73,12 @@ record BuildAssembler(
         findings,
         chain,
         fuse,
-        TaskPictures.next(tasks));
+        TaskModels.next(tasks));
   }
 
-  private static Map<String, LocalDateTime> latestStarts(List<TaskPicture> tasks) {
+  private static Map<String, LocalDateTime> latestStarts(List<TaskModel> tasks) {
     Map<String, LocalDateTime> latest = new HashMap<>();
-    for (TaskPicture picture : tasks) {
+    for (TaskModel picture : tasks) {
       if (picture.planned() != null) {
         latest.put(picture.task().key(), picture.planned().latestStart());
       }

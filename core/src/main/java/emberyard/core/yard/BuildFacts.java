@@ -8,8 +8,8 @@ import emberyard.core.build.Measure;
 import emberyard.core.build.Size;
 import emberyard.core.build.Source;
 import emberyard.core.build.Unweighed;
-import emberyard.core.elevation.Drawn;
 import emberyard.core.elevation.Elevation;
+import emberyard.core.elevation.ElevationItem;
 import emberyard.core.elevation.Shares;
 import emberyard.core.money.Budget;
 import java.time.LocalDateTime;
@@ -47,7 +47,7 @@ final class BuildFacts {
         !record.derived().faces().isEmpty());
   }
 
-  private static Facts.Present present(Elevation face, Drawn drawn) {
+  private static Facts.Present present(Elevation face, ElevationItem drawn) {
     String id = drawn.of() == null ? drawn.id() : drawn.of().id();
     return new Facts.Present(id, drawn.name(), drawn.kind(), drawn.material(), face.face());
   }

@@ -11,13 +11,13 @@ import emberyard.core.elevation.Shares;
 import emberyard.core.finding.Finding;
 import emberyard.core.finish.FinishWork;
 import emberyard.core.finish.OutsideWork;
-import emberyard.core.finish.Treated;
+import emberyard.core.finish.TreatmentTarget;
 import emberyard.core.finish.TreatmentWork;
 import emberyard.core.finish.coat.SchemePlan;
-import emberyard.core.fit.FitPicture;
+import emberyard.core.fit.FitModel;
 import emberyard.core.fit.FitWork;
 import emberyard.core.light.LightWork;
-import emberyard.core.make.MakePicture;
+import emberyard.core.make.MakeModel;
 import emberyard.core.make.MakeWork;
 import emberyard.core.make.part.MadePart;
 import emberyard.core.make.part.Parts;
@@ -49,10 +49,10 @@ record Derivation(
     List<Elevation> faces,
     Shares shares,
     List<MadePart> parts,
-    MakePicture make,
+    MakeModel make,
     List<SchemePlan> schemes,
-    List<Treated> treated,
-    FitPicture fit,
+    List<TreatmentTarget> treated,
+    FitModel fit,
     double massKg,
     List<Task> tasks,
     List<Need> needs,
@@ -83,7 +83,7 @@ record Derivation(
         looks.faces(),
         looks.shares(),
         surfaces.parts().made(),
-        MakePicture.of(build, surfaces.parts(), book),
+        MakeModel.of(build, surfaces.parts(), book),
         surfaces.schemes(),
         surfaces.treated(),
         designed.fit().picture(),
@@ -94,7 +94,7 @@ record Derivation(
   }
 
   /** What is made and how it is painted. */
-  private record Surfaces(Parts parts, List<SchemePlan> schemes, List<Treated> treated) {
+  private record Surfaces(Parts parts, List<SchemePlan> schemes, List<TreatmentTarget> treated) {
     static Surfaces of(Build build, WorkshopBook book) {
       Parts parts = Parts.of(build, book);
       PaintedParts surfaces = PaintedParts.of(build, parts, book);
@@ -104,7 +104,7 @@ record Derivation(
 
   /** What is seen. */
   private record Looks(List<Elevation> faces, Shares shares) {
-    static Looks of(Build build, List<Treated> treated, WorkshopBook book) {
+    static Looks of(Build build, List<TreatmentTarget> treated, WorkshopBook book) {
       List<Elevation> faces = FaceTouches.on(Elevation.of(build, book), treated, book);
       return new Looks(faces, Shares.of(faces, build.look().palette()));
     }

@@ -5,9 +5,9 @@ import emberyard.core.build.ItemKind;
 import emberyard.core.build.Layer;
 import emberyard.core.build.Treatment;
 import emberyard.core.colour.Colour;
-import emberyard.core.elevation.Drawn;
 import emberyard.core.elevation.Elevation;
-import emberyard.core.finish.Treated;
+import emberyard.core.elevation.ElevationItem;
+import emberyard.core.finish.TreatmentTarget;
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Move;
 import emberyard.core.geometry.Outline;
@@ -28,22 +28,23 @@ final class FaceTouches {
 
   private FaceTouches() {}
 
-  static List<Elevation> on(List<Elevation> faces, List<Treated> treated, WorkshopBook book) {
+  static List<Elevation> on(
+      List<Elevation> faces, List<TreatmentTarget> treated, WorkshopBook book) {
     return treated.isEmpty()
         ? faces
         : faces.stream().map(face -> with(face, treated, book)).toList();
   }
 
-  private static Elevation with(Elevation face, List<Treated> treated, WorkshopBook book) {
-    List<Drawn> items = new ArrayList<>(face.items());
-    for (Treated each : treated) {
+  private static Elevation with(Elevation face, List<TreatmentTarget> treated, WorkshopBook book) {
+    List<ElevationItem> items = new ArrayList<>(face.items());
+    for (TreatmentTarget each : treated) {
       Treatment treatment = each.treatment();
       Rect host =
           treatment.face() == face.face()
               ? face.outline()
-              : face.item(treatment.panelId()).map(Drawn::place).orElse(null);
+              : face.item(treatment.panelId()).map(ElevationItem::place).orElse(null);
       if (host != null && treatment.kind() != Treatment.Kind.PART_MASK) {
-        Drawn drawn = drawn(face, each, host, book);
+        ElevationItem drawn = drawn(face, each, host, book);
         if (drawn != null) {
           items.add(drawn);
         }
@@ -59,7 +60,8 @@ final class FaceTouches {
         items);
   }
 
-  private static @Nullable Drawn drawn(Elevation face, Treated each, Rect host, WorkshopBook book) {
+  private static @Nullable ElevationItem drawn(
+      Elevation face, TreatmentTarget each, Rect host, WorkshopBook book) {
     Treatment treatment = each.treatment();
     boolean line = treatment.kind() == Treatment.Kind.EDGE_LINE;
     Outline shape =
@@ -79,7 +81,7 @@ final class FaceTouches {
     Colour under = face.colourAt(place.centreX(), place.centreY());
     String hex = (faint ? under.mixedWith(own, WEATHERED) : own).hex();
     double width = treatment.widthMm() == null ? EDGE_MM : treatment.widthMm();
-    return new Drawn(
+    return new ElevationItem(
         PREFIX + treatment.id(),
         treatment.kind() == Treatment.Kind.BADGE ? ItemKind.BADGE : ItemKind.VINYL,
         treatment.name(),

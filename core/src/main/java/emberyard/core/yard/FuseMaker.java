@@ -20,7 +20,7 @@ final class FuseMaker {
   static Fuse make(
       Build build,
       Interview interview,
-      List<TaskPicture> tasks,
+      List<TaskModel> tasks,
       @Nullable LocalDateTime finish,
       WeeklyHours hours,
       WorkshopBook book,
@@ -72,10 +72,10 @@ final class FuseMaker {
     return Math.floor(minutes * 10.0 * days / weekly) / 10;
   }
 
-  private static double doneShare(List<TaskPicture> tasks) {
+  private static double doneShare(List<TaskModel> tasks) {
     long all = 0;
     long done = 0;
-    for (TaskPicture picture : tasks) {
+    for (TaskModel picture : tasks) {
       if (picture.state() != TaskState.NO_LONGER_NEEDED) {
         all += picture.task().handsOnMinutes();
         done +=
@@ -119,13 +119,13 @@ final class FuseMaker {
     return from.plusDays(Math.round(share * ChronoUnit.DAYS.between(from, to)));
   }
 
-  private static List<Fuse.Stop> stops(List<TaskPicture> tasks, boolean revealed) {
+  private static List<Fuse.Stop> stops(List<TaskModel> tasks, boolean revealed) {
     List<Fuse.Stop> stops = new ArrayList<>();
     for (Stage stage : Stage.values()) {
       LocalDate on = null;
       boolean burnt = true;
       int count = 0;
-      for (TaskPicture picture : tasks) {
+      for (TaskModel picture : tasks) {
         if (picture.task().stage() != stage || picture.state() == TaskState.NO_LONGER_NEEDED) {
           continue;
         }
@@ -145,7 +145,7 @@ final class FuseMaker {
    * Between the stop before the first stage with open work and that stage's own stop. A parcel that
    * is still under way does not hold the ember once parts are being made.
    */
-  private static double emberStop(List<TaskPicture> tasks) {
+  private static double emberStop(List<TaskModel> tasks) {
     boolean making =
         tasks.stream().anyMatch(t -> t.task().stage().compareTo(Stage.ORDER) > 0 && t.handsDone());
     for (Stage stage : Stage.values()) {
@@ -154,7 +154,7 @@ final class FuseMaker {
       }
       long all = 0;
       long open = 0;
-      for (TaskPicture picture : tasks) {
+      for (TaskModel picture : tasks) {
         if (picture.task().stage() == stage && picture.state() != TaskState.NO_LONGER_NEEDED) {
           all += Math.max(1, picture.task().handsOnMinutes());
           open += picture.handsDone() ? 0 : Math.max(1, picture.remainingMinutes());

@@ -17,8 +17,8 @@ public final class GateRule {
   private GateRule() {}
 
   /** The sentence that refuses work on a task, empty when it may start. */
-  public static Optional<String> refusal(BuildPicture picture, String taskKey) {
-    Map<String, TaskPicture> byKey = new HashMap<>();
+  public static Optional<String> refusal(BuildModel picture, String taskKey) {
+    Map<String, TaskModel> byKey = new HashMap<>();
     picture.tasks().forEach(task -> byKey.put(task.task().key(), task));
     if (!byKey.containsKey(taskKey)) {
       return Optional.of("There is no such task in this build any more.");
@@ -28,11 +28,11 @@ public final class GateRule {
   }
 
   /** The sentence that refuses a mark, empty when it can be recorded. */
-  public static Optional<String> refusal(BuildPicture picture, String taskKey, TaskMark.What what) {
+  public static Optional<String> refusal(BuildModel picture, String taskKey, TaskMark.What what) {
     if (what == TaskMark.What.REOPENED || what == TaskMark.What.AGAIN) {
       return Optional.empty();
     }
-    Optional<TaskPicture> task =
+    Optional<TaskModel> task =
         picture.tasks().stream().filter(t -> t.task().key().equals(taskKey)).findFirst();
     boolean gate = task.isPresent() && task.get().task().gate();
     if (gate && what == TaskMark.What.DONE) {
@@ -51,7 +51,7 @@ public final class GateRule {
   /**
    * The sentence that refuses the clock on a task, empty when it may run: no coat over open work.
    */
-  public static Optional<String> clockRefusal(BuildPicture picture, String taskKey) {
+  public static Optional<String> clockRefusal(BuildModel picture, String taskKey) {
     return refusal(picture, taskKey)
         .or(
             () ->
@@ -65,7 +65,7 @@ public final class GateRule {
   /**
    * No check, coat or hand-over passes over open work: it is done, or passed over with a reason.
    */
-  private static Optional<String> open(TaskPicture task) {
+  private static Optional<String> open(TaskModel task) {
     List<OpenStep> before = task.openBefore();
     if (before.isEmpty()) {
       return Optional.empty();
@@ -84,17 +84,17 @@ public final class GateRule {
                 task.task().title(), names, more > 0 ? " and %d before them".formatted(more) : ""));
   }
 
-  private static Optional<TaskPicture> gateBefore(
-      Map<String, TaskPicture> byKey, String key, Set<String> seen) {
+  private static Optional<TaskModel> gateBefore(
+      Map<String, TaskModel> byKey, String key, Set<String> seen) {
     for (String before : byKey.get(key).task().after()) {
-      TaskPicture task = byKey.get(before);
+      TaskModel task = byKey.get(before);
       if (task == null || !seen.add(before)) {
         continue;
       }
       if (task.task().gate() && !task.handsDone()) {
         return Optional.of(task);
       }
-      Optional<TaskPicture> further = gateBefore(byKey, before, seen);
+      Optional<TaskModel> further = gateBefore(byKey, before, seen);
       if (further.isPresent()) {
         return further;
       }

@@ -23,14 +23,14 @@ final class GoneTasks {
 
   private GoneTasks() {}
 
-  static List<TaskPicture> of(BuildRecord record) {
+  static List<TaskModel> of(BuildRecord record) {
     return record.gone().stream()
         .filter(key -> record.logs().get(key).loggedMinutes() > 0)
         .map(key -> picture(key, record.logs().get(key)))
         .toList();
   }
 
-  private static TaskPicture picture(String key, TaskLog log) {
+  private static TaskModel picture(String key, TaskLog log) {
     String cause = key.split("[:/]", 2)[0];
     Task task =
         Task.of(
@@ -39,7 +39,7 @@ final class GoneTasks {
             STAGES.getOrDefault(cause, Stage.MAKE),
             (int) log.loggedMinutes(),
             Why.of("what was logged before its cause went"));
-    return new TaskPicture(
+    return new TaskModel(
         task, TaskState.NO_LONGER_NEEDED, log, 0, null, null, null, List.of(), null, List.of());
   }
 }

@@ -21,16 +21,16 @@ final class LabourSums {
     meanRate = Math.round(book.people().stream().mapToLong(Person::rateMinor).average().orElse(0));
   }
 
-  static Labour of(Build build, List<TaskPicture> tasks, WorkshopBook book, Instant now) {
+  static Labour of(Build build, List<TaskModel> tasks, WorkshopBook book, Instant now) {
     return new LabourSums(book).sum(build, tasks, now);
   }
 
-  private Labour sum(Build build, List<TaskPicture> tasks, Instant now) {
+  private Labour sum(Build build, List<TaskModel> tasks, Instant now) {
     long planned = 0;
     long plannedMinor = 0;
     long remaining = 0;
     long remainingMinor = 0;
-    for (TaskPicture picture : tasks) {
+    for (TaskModel picture : tasks) {
       if (picture.state() == TaskState.NO_LONGER_NEEDED) {
         continue;
       }

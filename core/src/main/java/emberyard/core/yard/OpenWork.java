@@ -31,8 +31,8 @@ final class OpenWork {
   /**
    * The same pictures, the guarded ones with what is open before them, in the order of the plan.
    */
-  static List<TaskPicture> noted(List<TaskPicture> tasks) {
-    Map<String, TaskPicture> byKey = new HashMap<>();
+  static List<TaskModel> noted(List<TaskModel> tasks) {
+    Map<String, TaskModel> byKey = new HashMap<>();
     tasks.forEach(task -> byKey.put(task.task().key(), task));
     return tasks.stream()
         .map(
@@ -43,12 +43,12 @@ final class OpenWork {
         .toList();
   }
 
-  private static List<OpenStep> before(Map<String, TaskPicture> byKey, String key) {
+  private static List<OpenStep> before(Map<String, TaskModel> byKey, String key) {
     Set<String> seen = new HashSet<>();
     List<String> ways = new ArrayList<>(byKey.get(key).task().after());
-    List<TaskPicture> open = new ArrayList<>();
+    List<TaskModel> open = new ArrayList<>();
     while (!ways.isEmpty()) {
-      TaskPicture task = byKey.get(ways.remove(ways.size() - 1));
+      TaskModel task = byKey.get(ways.remove(ways.size() - 1));
       if (task == null || !seen.add(task.task().key())) {
         continue;
       }
@@ -58,12 +58,12 @@ final class OpenWork {
       ways.addAll(task.task().after());
     }
     open.sort(
-        Comparator.comparing(TaskPicture::finish, Comparator.nullsFirst(Comparator.naturalOrder()))
+        Comparator.comparing(TaskModel::finish, Comparator.nullsFirst(Comparator.naturalOrder()))
             .thenComparing(task -> task.task().key()));
     return open.stream().map(OpenWork::step).toList();
   }
 
-  private static OpenStep step(TaskPicture task) {
+  private static OpenStep step(TaskModel task) {
     return new OpenStep(
         task.task().key(),
         task.task().title(),

@@ -9,8 +9,8 @@ import emberyard.core.build.Size;
 import emberyard.core.build.Surface;
 import emberyard.core.build.Treatment;
 import emberyard.core.colour.Colour;
-import emberyard.core.finish.Treated;
-import emberyard.core.finish.coat.Painted;
+import emberyard.core.finish.TreatmentTarget;
+import emberyard.core.finish.coat.PaintTarget;
 import emberyard.core.finish.coat.Substrate;
 import emberyard.core.finish.layer.SheetOptic;
 import emberyard.core.geometry.Contour;
@@ -35,28 +35,28 @@ import org.jspecify.annotations.Nullable;
  * @param painted finishes whose part is there
  * @param treated treatments whose part is there
  */
-record PaintedParts(List<Painted> painted, List<Treated> treated) {
+record PaintedParts(List<PaintTarget> painted, List<TreatmentTarget> treated) {
   /** A print's outside is all but its inside walls; its wall stands for a sheet. */
   private static final double PRINT_WALL_MM = 1.2;
 
   private static final String CASE_HEX = "#8B8F92";
 
   static PaintedParts of(Build build, Parts parts, WorkshopBook book) {
-    List<Painted> painted = new ArrayList<>();
+    List<PaintTarget> painted = new ArrayList<>();
     for (Scheme scheme : build.schemes()) {
-      Painted each = painted(scheme, build, parts, book);
+      PaintTarget each = painted(scheme, build, parts, book);
       if (each != null) {
         painted.add(each);
       }
     }
-    List<Treated> treated = new ArrayList<>();
+    List<TreatmentTarget> treated = new ArrayList<>();
     for (Treatment treatment : build.treatments()) {
       treated.add(treated(treatment, build, parts));
     }
     return new PaintedParts(painted, treated);
   }
 
-  private static @Nullable Painted painted(
+  private static @Nullable PaintTarget painted(
       Scheme scheme, Build build, Parts parts, WorkshopBook book) {
     if (scheme.face() != null) {
       return face(scheme, scheme.face(), build);
@@ -72,7 +72,8 @@ record PaintedParts(List<Painted> painted, List<Treated> treated) {
         .orElse(null);
   }
 
-  private static @Nullable Painted part(Scheme scheme, MadePart made, @Nullable DrawnPart drawn) {
+  private static @Nullable PaintTarget part(
+      Scheme scheme, MadePart made, @Nullable DrawnPart drawn) {
     if (made.figures() == null || drawn == null) {
       return null;
     }
@@ -80,7 +81,7 @@ record PaintedParts(List<Painted> painted, List<Treated> treated) {
     Map<String, String> problems = new HashMap<>();
     draw(scheme, made, shapes, problems);
     double rim = 2 * (made.panel().widthMm() + made.panel().heightMm());
-    return new Painted(
+    return new PaintTarget(
         scheme,
         made.panel().name(),
         made.figures().areaMm2() / 1e6,
@@ -108,9 +109,9 @@ record PaintedParts(List<Painted> painted, List<Treated> treated) {
     }
   }
 
-  private static Painted print(Scheme scheme, PrintPart print, WorkshopBook book) {
+  private static PaintTarget print(Scheme scheme, PrintPart print, WorkshopBook book) {
     String hex = book.filament(print.filamentId()).map(f -> f.colourHex()).orElse(CASE_HEX);
-    return new Painted(
+    return new PaintTarget(
         scheme,
         print.name(),
         print.mesh().areaMm2() / 1e6,
@@ -125,7 +126,7 @@ record PaintedParts(List<Painted> painted, List<Treated> treated) {
         "print:" + print.id() + "/clean");
   }
 
-  private static @Nullable Painted face(Scheme scheme, Face face, Build build) {
+  private static @Nullable PaintTarget face(Scheme scheme, Face face, Build build) {
     Size size = build.outerSize();
     if (size == null) {
       return null;
@@ -141,7 +142,7 @@ record PaintedParts(List<Painted> painted, List<Treated> treated) {
         problems.put(shape.id(), "“%s”: %s".formatted(shape.name(), wrong.getMessage()));
       }
     }
-    return new Painted(
+    return new PaintTarget(
         scheme,
         "the %s face".formatted(face.words()),
         width * height / 1e6,
@@ -156,7 +157,7 @@ record PaintedParts(List<Painted> painted, List<Treated> treated) {
         "");
   }
 
-  private static Treated treated(Treatment treatment, Build build, Parts parts) {
+  private static TreatmentTarget treated(Treatment treatment, Build build, Parts parts) {
     Outline shape = Outline.NONE;
     try {
       shape =
@@ -170,12 +171,12 @@ record PaintedParts(List<Painted> painted, List<Treated> treated) {
     Size size = build.outerSize();
     if (treatment.face() != null && size != null) {
       double rim = 2 * (treatment.face().widthMm(size) + treatment.face().heightMm(size));
-      return new Treated(
+      return new TreatmentTarget(
           treatment, shape, "the %s face".formatted(treatment.face().words()), rim, "");
     }
     MadePart made = parts.made(treatment.panelId()).orElse(null);
     double rim = made == null ? 0 : 2 * (made.panel().widthMm() + made.panel().heightMm());
-    return new Treated(
+    return new TreatmentTarget(
         treatment,
         shape,
         made == null ? "a part that is gone" : made.panel().name(),

@@ -52,8 +52,8 @@ public record PendingChange(
     if (differences.isEmpty()) {
       return null;
     }
-    BuildPicture before = YardPicture.whatIf(build.with(frozen.design()), builds, book, now);
-    BuildPicture after = YardPicture.whatIf(build, builds, book, now);
+    BuildModel before = YardModel.whatIf(build.with(frozen.design()), builds, book, now);
+    BuildModel after = YardModel.whatIf(build, builds, book, now);
     long delta = after.budget().quoteMinor() - before.budget().quoteMinor();
     LocalDate finishBefore = before.fuse().finish();
     LocalDate finishAfter = after.fuse().finish();
@@ -62,7 +62,7 @@ public record PendingChange(
         frozen.priceMinor(),
         delta,
         Math.max(0, frozen.priceMinor() + delta),
-        OptionPicture.minutes(after) - OptionPicture.minutes(before),
+        OptionModel.minutes(after) - OptionModel.minutes(before),
         finishBefore == null || finishAfter == null
             ? 0
             : ChronoUnit.DAYS.between(finishBefore, finishAfter),
@@ -71,7 +71,7 @@ public record PendingChange(
         why(frozen, before, after, currency));
   }
 
-  private static Why why(Frozen frozen, BuildPicture before, BuildPicture after, String currency) {
+  private static Why why(Frozen frozen, BuildModel before, BuildModel after, String currency) {
     String formula = "quote of the design − quote of what was frozen, both by today’s rules";
     if (currency.isEmpty()) {
       return Why.of(formula);

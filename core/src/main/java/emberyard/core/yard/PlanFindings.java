@@ -41,7 +41,7 @@ final class PlanFindings {
                         : "Tell the client now")));
   }
 
-  static List<Finding> ofFailures(List<TaskPicture> tasks) {
+  static List<Finding> ofFailures(List<TaskModel> tasks) {
     return tasks.stream()
         .filter(picture -> picture.state() == TaskState.FAILED)
         .map(

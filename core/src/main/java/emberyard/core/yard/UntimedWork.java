@@ -17,8 +17,8 @@ final class UntimedWork {
 
   private UntimedWork() {}
 
-  static Optional<Finding> finding(List<TaskPicture> tasks) {
-    List<TaskPicture> untimed = tasks.stream().filter(UntimedWork::untimed).toList();
+  static Optional<Finding> finding(List<TaskModel> tasks) {
+    List<TaskModel> untimed = tasks.stream().filter(UntimedWork::untimed).toList();
     if (untimed.isEmpty()) {
       return Optional.empty();
     }
@@ -43,7 +43,7 @@ final class UntimedWork {
             .with(Remedy.byHand("Type their hours on their cards: as planned, or what it was")));
   }
 
-  private static boolean untimed(TaskPicture task) {
+  private static boolean untimed(TaskModel task) {
     TaskMark said = task.log().verdict();
     return task.handsDone()
         && said != null

@@ -28,10 +28,10 @@ public final class YardPlan {
   }
 
   /** All builds as they are. */
-  public YardPicture picture() {
-    Map<String, BuildPicture> pictures = new LinkedHashMap<>();
+  public YardModel picture() {
+    Map<String, BuildModel> pictures = new LinkedHashMap<>();
     planner.pictures().forEach(picture -> pictures.put(picture.build().id(), picture));
-    return new YardPicture(pictures);
+    return new YardModel(pictures);
   }
 
   /**
@@ -41,8 +41,8 @@ public final class YardPlan {
    *
    * @param as a build of the yard with another design
    */
-  public BuildPicture whatIf(Build as) {
-    @Nullable BuildPicture redrawn = planner.redrawn(as);
-    return redrawn != null ? redrawn : YardPicture.whatIf(as, builds, book, now);
+  public BuildModel whatIf(Build as) {
+    @Nullable BuildModel redrawn = planner.redrawn(as);
+    return redrawn != null ? redrawn : YardModel.whatIf(as, builds, book, now);
   }
 }

@@ -69,7 +69,7 @@ final class YardPlanner {
     this.titles = titles(records);
   }
 
-  List<BuildPicture> pictures() {
+  List<BuildModel> pictures() {
     return records.stream().map(this::assembled).toList();
   }
 
@@ -77,7 +77,7 @@ final class YardPlanner {
    * A build that only looks different, painted into the plan as it stands; null when more than what
    * lies on its faces and the colours of its palette differs, because then the plan may.
    */
-  @Nullable BuildPicture redrawn(Build as) {
+  @Nullable BuildModel redrawn(Build as) {
     return records.stream()
         .filter(record -> record.build().id().equals(as.id()))
         .filter(record -> onlyLooksDiffer(record.build(), as))
@@ -97,7 +97,7 @@ final class YardPlanner {
     return is.with(repainted).equals(as);
   }
 
-  private BuildPicture assembled(BuildRecord record) {
+  private BuildModel assembled(BuildRecord record) {
     return new BuildAssembler(record, schedule, titles, book, hours, clock, now).assemble();
   }
 

@@ -55,7 +55,7 @@ class ElevationTest {
   void aPartLiesInTheMiddleOfItsFaceUntilItIsPlaced() {
     Panel panel = Drawings.panel(Face.LEFT, 200, 60, new Window(50, 10, 100, 40));
     Elevation left = Drawings.face(partsBuild(panel), Face.LEFT);
-    Drawn part = left.item("p1").orElseThrow();
+    ElevationItem part = left.item("p1").orElseThrow();
     assertEquals(new Rect(50, 20, 200, 60), part.place());
     assertEquals(new Rect(100, 30, 100, 40), left.item("p1/window").orElseThrow().place());
     FaceItem at = FaceItem.standingFor("p1", Face.TOP, ItemKind.PANEL, "p", 5, 7, Layer.ON);
@@ -106,7 +106,7 @@ class ElevationTest {
             null);
     Elevation front =
         Drawings.face(partsBuild(Drawings.panel(Face.LEFT, 50, 50, null), box), Face.FRONT);
-    Drawn drawn = front.item("l1").orElseThrow();
+    ElevationItem drawn = front.item("l1").orElseThrow();
     assertEquals(new Rect(20, 20, 20, 10), drawn.hole());
     assertFalse(drawn.covers(30, 25), "its middle is free");
     assertEquals("120 mm of strip round a box of 140 mm", drawn.detail());
@@ -207,7 +207,7 @@ class ElevationTest {
       double all = 0;
       for (double x = 0.25; x < 200; x += 0.5) {
         for (double y = 0.25; y < 100; y += 0.5) {
-          Drawn seen = front.seenAt(x, y);
+          ElevationItem seen = front.seenAt(x, y);
           if (seen == null && front.opened(x, y)) {
             continue;
           }
@@ -252,8 +252,11 @@ class ElevationTest {
     FaceMirror twice = FaceMirror.of(right, once.panels(), "n");
     Elevation again = Drawings.face(rebuilt(twice), Face.LEFT);
     List<Rect> before =
-        left.items().stream().filter(d -> d.kind() != ItemKind.SCREEN).map(Drawn::place).toList();
-    assertEquals(before, again.items().stream().map(Drawn::place).toList());
+        left.items().stream()
+            .filter(d -> d.kind() != ItemKind.SCREEN)
+            .map(ElevationItem::place)
+            .toList();
+    assertEquals(before, again.items().stream().map(ElevationItem::place).toList());
     assertEquals(panel.window(), twice.panels().get(0).window());
   }
 

@@ -43,8 +43,8 @@ class FilmAndOutsideTest {
         null);
   }
 
-  private static Treated treated(Treatment treatment) {
-    return new Treated(
+  private static TreatmentTarget treated(Treatment treatment) {
+    return new TreatmentTarget(
         treatment,
         Outline.of(Contour.rectangle(10, 20, 100, 40, 0)),
         "Left window",
@@ -121,7 +121,7 @@ class FilmAndOutsideTest {
   @Test
   void filmOnTheInsideIsMirroredAndWetLayingTakesLonger() {
     Outline triangle = emberyard.core.geometry.Outline.of(corner());
-    Treated inside = new Treated(decal("a", true, null), triangle, "w", 100, "");
+    TreatmentTarget inside = new TreatmentTarget(decal("a", true, null), triangle, "w", 100, "");
     var film = TreatmentWork.decals(List.of(inside), FinishSamples.book());
     Outline cut = film.values().iterator().next().get(0).outline();
     assertEquals(triangle.areaMm2(), cut.areaMm2(), 1e-6);
@@ -190,7 +190,7 @@ class FilmAndOutsideTest {
             null);
     Work work =
         TreatmentWork.derive(
-            List.of(new Treated(line, Outline.NONE, "Front", 1_600, "")),
+            List.of(new TreatmentTarget(line, Outline.NONE, "Front", 1_600, "")),
             List.of(),
             FinishSamples.book(),
             "x");

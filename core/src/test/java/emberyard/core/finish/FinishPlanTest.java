@@ -16,7 +16,7 @@ import emberyard.core.build.Surface;
 import emberyard.core.finding.Finding;
 import emberyard.core.finish.chain.WindowChecks;
 import emberyard.core.finish.coat.HabitChoice;
-import emberyard.core.finish.coat.Painted;
+import emberyard.core.finish.coat.PaintTarget;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.coat.StepTime;
 import emberyard.core.finish.coat.Substrate;
@@ -161,14 +161,14 @@ class FinishPlanTest {
   void whatHangsTogetherSharesSetUpsAndIsReadyTogether() {
     Scheme one = FinishSamples.plain("a", 1, 2);
     Scheme two = FinishSamples.plain("b", 1, 2);
-    List<Painted> apart =
+    List<PaintTarget> apart =
         List.of(
             FinishSamples.painted(one, Substrate.STEEL),
             FinishSamples.painted(two, Substrate.STEEL));
     Work alone = FinishSamples.work(apart);
     Finding offer = FinishSamples.finding(alone, "scheme:b/rack").orElseThrow();
     assertEquals("a", offer.remedies().get(0).change().text());
-    List<Painted> together =
+    List<PaintTarget> together =
         List.of(
             FinishSamples.painted(one, Substrate.STEEL),
             FinishSamples.painted(two.withHangsWith("a"), Substrate.STEEL));
@@ -284,7 +284,7 @@ class FinishPlanTest {
   void tooFewCoatsAreFoundWithTheNumberThatHides() {
     Scheme thin =
         FinishSamples.layers("t", LayerStep.coats("colour", Side.FRONT, LayerOp.PAINT, "white", 2));
-    Painted dark = FinishSamples.painted(thin, new SheetOptic(FinishSamples.SOOT, 0, 2));
+    PaintTarget dark = FinishSamples.painted(thin, new SheetOptic(FinishSamples.SOOT, 0, 2));
     Work work = FinishSamples.work(List.of(dark));
     Finding finding = FinishSamples.finding(work, "scheme:t/hiding/colour").orElseThrow();
     assertTrue(finding.title().contains("4 needed"), finding.title());

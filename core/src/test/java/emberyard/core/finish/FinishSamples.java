@@ -5,7 +5,7 @@ import emberyard.core.build.LayerStep;
 import emberyard.core.build.Scheme;
 import emberyard.core.colour.Colour;
 import emberyard.core.finding.Finding;
-import emberyard.core.finish.coat.Painted;
+import emberyard.core.finish.coat.PaintTarget;
 import emberyard.core.finish.coat.Substrate;
 import emberyard.core.finish.layer.SheetOptic;
 import emberyard.core.geometry.Contour;
@@ -136,28 +136,28 @@ public final class FinishSamples {
         .withLayers(List.of(steps));
   }
 
-  public static Painted painted(Scheme scheme, Substrate ground) {
+  public static PaintTarget painted(Scheme scheme, Substrate ground) {
     return painted(scheme, ground, new SheetOptic(Colour.hex("#8B8F92"), 0, 2));
   }
 
-  public static Painted painted(Scheme scheme, SheetOptic optic) {
+  public static PaintTarget painted(Scheme scheme, SheetOptic optic) {
     return painted(scheme, Substrate.STEEL, optic);
   }
 
-  public static Painted clear(Scheme scheme) {
+  public static PaintTarget clear(Scheme scheme) {
     return painted(scheme, Substrate.ACRYLIC, SheetOptic.of(Samples.sheet(0)));
   }
 
-  private static Painted painted(Scheme scheme, Substrate ground, SheetOptic optic) {
-    return new Painted(
+  private static PaintTarget painted(Scheme scheme, Substrate ground, SheetOptic optic) {
+    return new PaintTarget(
         scheme, "Plate", 0.12, 1_400, 2, 1, ground, optic, PLATE, Map.of(), Map.of(), "part:p/cut");
   }
 
-  public static Work work(List<Painted> painted, PaintFault... faults) {
+  public static Work work(List<PaintTarget> painted, PaintFault... faults) {
     Build plain = Samples.build();
     Build build =
         plain
-            .with(Scheme.class, painted.stream().map(Painted::scheme).toList())
+            .with(Scheme.class, painted.stream().map(PaintTarget::scheme).toList())
             .with(PaintFault.class, List.of(faults));
     return FinishWork.derive(
         build, FinishWork.plans(painted, book()), List.of(), book(), "make/dry-fit");

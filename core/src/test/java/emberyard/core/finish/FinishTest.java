@@ -11,7 +11,7 @@ import emberyard.core.finding.Severity;
 import emberyard.core.finish.coat.CoatStep;
 import emberyard.core.finish.coat.Drying;
 import emberyard.core.finish.coat.PaintQuantity;
-import emberyard.core.finish.coat.Painted;
+import emberyard.core.finish.coat.PaintTarget;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.coat.Substrate;
 import emberyard.core.finish.layer.SheetOptic;
@@ -132,8 +132,8 @@ class FinishTest {
         work(Samples.book()).findings().stream().allMatch(f -> f.severity() == Severity.NOTE));
   }
 
-  static Painted painted(Scheme scheme) {
-    return new Painted(
+  static PaintTarget painted(Scheme scheme) {
+    return new PaintTarget(
         scheme,
         "Left window",
         0.412 * 0.388,

@@ -11,10 +11,10 @@ import emberyard.core.build.Scheme;
 import emberyard.core.build.Side;
 import emberyard.core.build.Surface;
 import emberyard.core.finish.coat.CoatStep;
-import emberyard.core.finish.coat.Painted;
+import emberyard.core.finish.coat.PaintTarget;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.coat.Substrate;
-import emberyard.core.finish.layer.LayerPicture;
+import emberyard.core.finish.layer.LayerModel;
 import emberyard.core.record.PaintFault;
 import emberyard.core.work.Need;
 import emberyard.core.work.StationKind;
@@ -68,8 +68,8 @@ class RandomSchemesTest {
     return values[random.nextInt(values.length)];
   }
 
-  private static List<Painted> painted(SplittableRandom random) {
-    List<Painted> all = new ArrayList<>();
+  private static List<PaintTarget> painted(SplittableRandom random) {
+    List<PaintTarget> all = new ArrayList<>();
     for (String id : List.of("a", "b", "c")) {
       Scheme scheme = scheme(id, random);
       if (!all.isEmpty() && random.nextInt(3) == 0) {
@@ -85,7 +85,7 @@ class RandomSchemesTest {
     return all;
   }
 
-  private static PaintFault[] faults(List<Painted> painted, SplittableRandom random) {
+  private static PaintFault[] faults(List<PaintTarget> painted, SplittableRandom random) {
     List<PaintFault> faults = new ArrayList<>();
     for (SchemePlan plan : FinishWork.plans(painted, FinishSamples.book())) {
       for (CoatStep coat : plan.coats()) {
@@ -109,7 +109,7 @@ class RandomSchemesTest {
   @RepeatedTest(40)
   void theWorkHoldsTogether(RepetitionInfo run) {
     SplittableRandom random = new SplittableRandom(run.getCurrentRepetition());
-    List<Painted> painted = painted(random);
+    List<PaintTarget> painted = painted(random);
     Work work = FinishSamples.work(painted, faults(painted, random));
     Set<String> keys = new HashSet<>();
     work.tasks().forEach(task -> assertTrue(keys.add(task.key()), task.key() + " twice"));
@@ -143,7 +143,7 @@ class RandomSchemesTest {
   @RepeatedTest(30)
   void everyCoatIsSprayedOnceOrOnItsRackAndPaidForInMillilitres(RepetitionInfo run) {
     SplittableRandom random = new SplittableRandom(1_000 + run.getCurrentRepetition());
-    List<Painted> painted = painted(random);
+    List<PaintTarget> painted = painted(random);
     Work work = FinishSamples.work(painted);
     double ml = 0;
     for (SchemePlan plan : FinishWork.plans(painted, FinishSamples.book())) {
@@ -167,12 +167,12 @@ class RandomSchemesTest {
   @RepeatedTest(30)
   void theLastFrameIsWhatTheRegionsShowAndLightOnlyAdds(RepetitionInfo run) {
     SplittableRandom random = new SplittableRandom(2_000 + run.getCurrentRepetition());
-    for (Painted each : painted(random)) {
-      LayerPicture picture = SchemePlan.of(each, FinishSamples.book()).layers();
-      LayerPicture.Frame last = picture.frames().get(picture.frames().size() - 1);
+    for (PaintTarget each : painted(random)) {
+      LayerModel picture = SchemePlan.of(each, FinishSamples.book()).layers();
+      LayerModel.Frame last = picture.frames().get(picture.frames().size() - 1);
       assertEquals(each.scheme().layers().size(), last.steps());
       for (int i = 0; i < picture.regions().size(); i++) {
-        LayerPicture.RegionPicture region = picture.regions().get(i);
+        LayerModel.RegionModel region = picture.regions().get(i);
         assertEquals(region.front().unlit(), last.front().get(i));
         assertEquals(region.back().unlit(), last.back().get(i));
         assertTrue(brightness(region.front().backLit()) >= brightness(region.front().unlit()));

@@ -17,7 +17,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.fit.air.AirBalance;
-import emberyard.core.fit.air.Aired;
+import emberyard.core.fit.air.Airflow;
 import emberyard.core.fit.air.FanAir;
 import emberyard.core.fit.heat.Circuit;
 import emberyard.core.fit.heat.Radiator;
@@ -151,7 +151,7 @@ class HeatProofTest extends Proof {
     assertTrue(mended.openShare() * 120 * 120 >= 0.8 * FanAir.sweptMm2(120));
     assertTrue(found("component:in/facing").isEmpty(), "drawn in, its inlet side looks out");
     assertTrue(found("component:out/facing").isPresent(), "blown out, its inlet side looks in");
-    Aired aired = fit().picture().aired();
+    Airflow aired = fit().picture().aired();
     assertEquals(AirBalance.Verdict.DRAWS_THROUGH_GAPS, aired.balance().verdict());
     assertEquals(
         Map.of(Face.FRONT, 0.0, Face.BACK, aired.balance().intakeM3PerHour()),

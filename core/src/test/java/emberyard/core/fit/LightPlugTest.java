@@ -12,8 +12,8 @@ import emberyard.core.build.PortKind;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
 import emberyard.core.finding.Finding;
-import emberyard.core.fit.power.Fed;
 import emberyard.core.fit.power.LightPlugFindings;
+import emberyard.core.fit.power.PowerBudget;
 import emberyard.core.yard.Samples;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -47,8 +47,8 @@ class LightPlugTest extends Proof {
         .withElectric(new Electric(null, null, List.of(), List.of(offers), List.of(), true, null));
   }
 
-  private Fed fed() {
-    return Fed.of(components, List.of(), strips);
+  private PowerBudget fed() {
+    return PowerBudget.of(components, List.of(), strips);
   }
 
   private Optional<Finding> headers() {
@@ -128,11 +128,11 @@ class LightPlugTest extends Proof {
                 "d" + i, "D", 100, 60, 800, 480, Screen.Input.HDMI, draws, rail, 0, "", "", null));
         watts += draws;
       }
-      Fed fed = Fed.of(List.of(), screens, strips);
+      PowerBudget fed = PowerBudget.of(List.of(), screens, strips);
       assertEquals(watts, fed.volt5Watts() + fed.volt12Watts(), 1e-6);
       assertEquals(1.25 * watts, fed.power().wantedWatts(), 1e-6);
       Collections.shuffle(strips, random);
-      assertEquals(fed.volt5Watts(), Fed.of(List.of(), screens, strips).volt5Watts(), 1e-9);
+      assertEquals(fed.volt5Watts(), PowerBudget.of(List.of(), screens, strips).volt5Watts(), 1e-9);
     }
   }
 }

@@ -21,8 +21,8 @@ import emberyard.core.build.Worksheet;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
 import emberyard.core.fit.air.ClosedCase;
-import emberyard.core.fit.power.Fed;
 import emberyard.core.fit.power.Power;
+import emberyard.core.fit.power.PowerBudget;
 import emberyard.core.fit.space.PlaceQuestion;
 import emberyard.core.geometry.Box;
 import java.util.List;
@@ -75,7 +75,7 @@ class UnsafeSideTest extends Proof {
     assertEquals(7_500, power.wantedWatts(), 1e-9);
     assertNull(power.standardWatts());
     assertTrue(power.sizeWords().contains("no usual size"));
-    Fed fed = Fed.of(List.of(), List.of(), List.of(), 60);
+    PowerBudget fed = PowerBudget.of(List.of(), List.of(), List.of(), 60);
     assertTrue(
         fed.power().why().inputs().stream().anyMatch(line -> line.contains("lights 60 W")),
         fed.power().why().inputs().toString());

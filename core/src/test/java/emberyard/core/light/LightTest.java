@@ -6,7 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Screen;
 import emberyard.core.finding.Finding;
-import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.Samples;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -46,7 +46,7 @@ class LightTest {
             "",
             "",
             null);
-    BuildPicture picture = Samples.picture(new Samples.Made().screens(List.of(one, two)).build());
+    BuildModel picture = Samples.picture(new Samples.Made().screens(List.of(one, two)).build());
     List<String> titles = picture.findings().stream().map(Finding::title).toList();
     assertTrue(titles.contains("1 DisplayPort output missing"), titles.toString());
     assertTrue(titles.stream().noneMatch(t -> t.contains("HDMI")), "two boards have HDMI");

@@ -21,7 +21,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.geometry.Circle;
 import emberyard.core.make.part.Parts;
 import emberyard.core.make.sheet.JobEnd;
-import emberyard.core.make.sheet.LaidOut;
+import emberyard.core.make.sheet.LayoutResult;
 import emberyard.core.make.sheet.MachineJob;
 import emberyard.core.make.sheet.SheetPlan;
 import emberyard.core.make.sheet.SheetSizes;
@@ -110,7 +110,7 @@ class SheetWorkTest {
             build,
             Parts.of(build, book),
             book,
-            new SheetPlan.Asked("clear-3", true, Rotation.QUARTERS, 1, Set.of()));
+            new SheetPlan.Question("clear-3", true, Rotation.QUARTERS, 1, Set.of()));
     return plan.layouts(new Nester(plan.job()).look(1).result(), () -> "layout-" + ++ids);
   }
 
@@ -160,7 +160,7 @@ class SheetWorkTest {
                 build(List.of(), List.of(), List.of()),
                 Parts.of(loose, empty),
                 empty,
-                new SheetPlan.Asked("clear-3", true, Rotation.NONE, 1, Set.of())));
+                new SheetPlan.Question("clear-3", true, Rotation.NONE, 1, Set.of())));
   }
 
   @Test
@@ -232,12 +232,13 @@ class SheetWorkTest {
           new SheetLayout.LaidPiece(p.panelId(), p.number(), 10, 10, 0, false, p.state(), ""));
     }
     Build build = build(two(), List.of(), List.of(layout.with(pieces)));
-    MakePicture picture = MakePicture.of(build, Parts.of(build, book), book);
-    assertTrue(picture.layouts().get(0).pieces().stream().allMatch(LaidOut.LaidPart::collides));
+    MakeModel picture = MakeModel.of(build, Parts.of(build, book), book);
+    assertTrue(
+        picture.layouts().get(0).pieces().stream().allMatch(LayoutResult.LaidPart::collides));
     Build good = build(two(), List.of(), List.of(layout));
-    MakePicture fine = MakePicture.of(good, Parts.of(good, book), book);
-    assertTrue(fine.layouts().get(0).pieces().stream().noneMatch(LaidOut.LaidPart::collides));
-    assertEquals(2, fine.pieces().stream().mapToInt(MakePicture.PieceCount::laid).sum());
+    MakeModel fine = MakeModel.of(good, Parts.of(good, book), book);
+    assertTrue(fine.layouts().get(0).pieces().stream().noneMatch(LayoutResult.LaidPart::collides));
+    assertEquals(2, fine.pieces().stream().mapToInt(MakeModel.PieceCount::laid).sum());
   }
 
   private static Joint joint(Joint.Kind kind, Joint.JointEnd... ends) {
@@ -347,7 +348,7 @@ class SheetWorkTest {
             loose,
             Parts.of(loose, book),
             book,
-            new SheetPlan.Asked("clear-3", false, Rotation.QUARTERS, 1, Set.of()));
+            new SheetPlan.Question("clear-3", false, Rotation.QUARTERS, 1, Set.of()));
     List<SheetSizes.SheetSize> sizes = SheetSizes.of(plan.job(), book.sheets().get(0));
     assertTrue(sizes.get(0).now());
     assertEquals(1, sizes.get(0).sheets());

@@ -9,7 +9,7 @@ import emberyard.core.finding.Severity;
 import emberyard.core.record.OrderLine;
 import emberyard.core.units.Figures;
 import emberyard.core.units.InvalidValue;
-import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.Samples;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -28,8 +28,7 @@ class SupplyTest {
 
   @Test
   void whatShouldHaveBeenOrderedIsFound() {
-    BuildPicture soon =
-        Samples.picture(new Samples.Made().reveal(LocalDate.of(2026, 3, 6)).build());
+    BuildModel soon = Samples.picture(new Samples.Made().reveal(LocalDate.of(2026, 3, 6)).build());
     assertTrue(
         soon.findings().stream()
             .anyMatch(f -> f.title().startsWith("Tide board was to be ordered by")));
@@ -37,7 +36,7 @@ class SupplyTest {
 
   @Test
   void anArrivalAfterTheNeedIsAStop() {
-    BuildPicture late =
+    BuildModel late =
         Samples.picture(
             new Samples.Made()
                 .reveal(LocalDate.of(2026, 3, 20))
@@ -51,7 +50,7 @@ class SupplyTest {
 
   @Test
   void wrongGoodsHaveToComeAgain() {
-    BuildPicture picture =
+    BuildModel picture =
         Samples.picture(
             new Samples.Made()
                 .with(Samples.order("screen:d1", OrderLine.State.WRONG, Samples.MONDAY))
@@ -62,7 +61,7 @@ class SupplyTest {
     assertEquals(NeedLine.State.WANTED, line.state());
   }
 
-  private static BuildPicture ordered(OrderLine... orders) {
+  private static BuildModel ordered(OrderLine... orders) {
     Samples.Made made = new Samples.Made().reveal(LocalDate.of(2026, 4, 10));
     for (OrderLine order : orders) {
       made.with(order);
@@ -70,13 +69,13 @@ class SupplyTest {
     return Samples.picture(made.build());
   }
 
-  private static boolean judged(BuildPicture picture, String words) {
+  private static boolean judged(BuildModel picture, String words) {
     return picture.findings().stream()
         .filter(finding -> finding.capability().equals("supply"))
         .anyMatch(finding -> finding.title().contains(words));
   }
 
-  private static NeedLine screen(BuildPicture picture) {
+  private static NeedLine screen(BuildModel picture) {
     return picture.needs().stream()
         .filter(line -> line.need().key().equals("screen:d1"))
         .findFirst()
@@ -90,14 +89,14 @@ class SupplyTest {
     for (LocalDate day = Samples.MONDAY;
         day.isBefore(LocalDate.of(2026, 4, 20));
         day = day.plusDays(1)) {
-      BuildPicture picture = ordered(Samples.order("screen:d1", OrderLine.State.ORDERED, day));
+      BuildModel picture = ordered(Samples.order("screen:d1", OrderLine.State.ORDERED, day));
       if (!judged(picture, "Tide board comes")) {
         assertTrue(lastInTime == null || lastInTime.equals(day.minusDays(1)), "one bound: " + day);
         lastInTime = day;
       }
     }
     String next = "needed ";
-    BuildPicture late =
+    BuildModel late =
         ordered(Samples.order("screen:d1", OrderLine.State.ORDERED, lastInTime.plusDays(1)));
     assertTrue(judged(late, next + Figures.day(lastInTime)), late.findings().toString());
   }
@@ -133,7 +132,7 @@ class SupplyTest {
             null,
             "");
     assertEquals(NeedLine.State.WANTED, screen(ordered(wrong)).state());
-    BuildPicture mended = ordered(wrong, replacement);
+    BuildModel mended = ordered(wrong, replacement);
     assertEquals(NeedLine.State.ORDERED, screen(mended).state());
     assertEquals("again", screen(mended).order().id());
   }

@@ -27,14 +27,14 @@ class ManualTaskTest {
     return new ManualTask(id, "Task " + id, Stage.MAKE, 30, 0, List.of(after), StationKind.BENCH);
   }
 
-  private static Map<String, TaskPicture> tasks(ManualTask... manual) {
+  private static Map<String, TaskModel> tasks(ManualTask... manual) {
     Build build = new Samples.Made().build().with(ManualTask.class, List.of(manual));
-    Map<String, TaskPicture> tasks = new HashMap<>();
+    Map<String, TaskModel> tasks = new HashMap<>();
     Samples.picture(build).tasks().forEach(task -> tasks.put(task.task().key(), task));
     return tasks;
   }
 
-  private static PlannedStep planned(Map<String, TaskPicture> tasks, String key) {
+  private static PlannedStep planned(Map<String, TaskModel> tasks, String key) {
     PlannedStep step = tasks.get(key).planned();
     assertTrue(step != null, key + " is planned");
     return step;
@@ -91,7 +91,7 @@ class ManualTaskTest {
   }
 
   private static boolean reaches(
-      Map<String, TaskPicture> tasks, String from, String wanted, Set<String> seen) {
+      Map<String, TaskModel> tasks, String from, String wanted, Set<String> seen) {
     Task task = tasks.get(from).task();
     return task.after().stream()
         .anyMatch(key -> key.equals(wanted) || seen.add(key) && reaches(tasks, key, wanted, seen));

@@ -15,13 +15,13 @@ import org.junit.jupiter.api.Test;
 
 /** No check, coat or hand-over passes over work that nobody did. */
 class OpenWorkTest {
-  private static List<String> open(BuildPicture picture, String key) {
+  private static List<String> open(BuildModel picture, String key) {
     return task(picture, key).openBefore().stream().map(OpenStep::taskKey).toList();
   }
 
   @Test
   void aCheckListsAllThatIsOpenBeforeIt() {
-    BuildPicture picture = picture(Samples.build());
+    BuildModel picture = picture(Samples.build());
     List<String> open = open(picture, "make/dry-fit");
     assertTrue(open.containsAll(List.of("part:p1/cut", "sheet:clear-3/receive")), open.toString());
     assertFalse(open.contains("scheme:s1/wash"), "that comes after");
@@ -41,7 +41,7 @@ class OpenWorkTest {
   @Test
   void aCoatDoesNotLieOverAnOpenOne() {
     Samples.Made made = new Samples.Made().marked("make/dry-fit", What.PASSED);
-    BuildPicture picture = picture(made.build());
+    BuildModel picture = picture(made.build());
     assertTrue(open(picture, "scheme:s1/colour/2").contains("scheme:s1/colour/1"));
     String refused = GateRule.clockRefusal(picture, "scheme:s1/colour/2").orElseThrow();
     assertTrue(refused.contains("colour coat 1"), refused);
@@ -70,7 +70,7 @@ class OpenWorkTest {
             .orElseThrow();
     assertTrue(run.waiting());
     made.passedOver("prove/load-run", "prove/load", "it ran all night at home");
-    BuildPicture picture = picture(made.build());
+    BuildModel picture = picture(made.build());
     assertFalse(open(picture, "prove/load").contains("prove/load-run"));
     assertEquals(TaskState.DONE, task(picture, "prove/load-run").state());
     assertTrue(task(picture, "prove/load-run").log().passedOver());
@@ -78,7 +78,7 @@ class OpenWorkTest {
 
   @Test
   void handingOverListsTheWholeBuildAndChecksCantBePassedOver() {
-    BuildPicture picture = picture(Samples.build());
+    BuildModel picture = picture(Samples.build());
     List<OpenStep> open = task(picture, "reveal/hand-over").openBefore();
     assertTrue(open.size() > 10);
     assertTrue(

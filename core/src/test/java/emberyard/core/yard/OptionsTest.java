@@ -50,8 +50,8 @@ class OptionsTest {
         .with(ConceptOption.class, options);
   }
 
-  private static List<OptionPicture> pictures(Build build) {
-    return OptionPicture.of(build, List.of(build), Samples.book(), Samples.MONDAY_NINE);
+  private static List<OptionModel> pictures(Build build) {
+    return OptionModel.of(build, List.of(build), Samples.book(), Samples.MONDAY_NINE);
   }
 
   @Test
@@ -59,10 +59,10 @@ class OptionsTest {
     Design full = design(List.of(Samples.panel()), List.of(Samples.scheme()));
     Design bare = design(List.of(), List.of());
     Build build = on(full, List.of(new ConceptOption("o", "B", "Bare", bare)), null);
-    List<OptionPicture> options = pictures(build);
-    assertEquals(List.of("A", "B"), options.stream().map(OptionPicture::letter).toList());
-    OptionPicture first = options.get(0);
-    OptionPicture second = options.get(1);
+    List<OptionModel> options = pictures(build);
+    assertEquals(List.of("A", "B"), options.stream().map(OptionModel::letter).toList());
+    OptionModel first = options.get(0);
+    OptionModel second = options.get(1);
     assertTrue(first.onTheTable());
     assertTrue(first.offer().likelyMinor() > second.offer().likelyMinor());
     assertTrue(first.minutes().likely() > second.minutes().likely());
@@ -80,7 +80,7 @@ class OptionsTest {
   @Test
   void rangesAreAsWideAsTheDesignIsRough() {
     Build rough = on(design(List.of(), List.of()), List.of(), null);
-    OptionPicture option = pictures(rough).get(0);
+    OptionModel option = pictures(rough).get(0);
     assertEquals(Detail.ROUGH, option.detail());
     assertEquals(Math.round(option.offer().likelyMinor() * 0.6), option.offer().lowMinor());
     assertEquals(Math.round(option.offer().likelyMinor() * 1.4), option.offer().highMinor());
@@ -216,7 +216,7 @@ class OptionsTest {
             design(List.of(), List.of()))) {
       Build changed = build.with(as);
       assertEquals(
-          YardPicture.whatIf(changed, List.of(build), Samples.book(), Samples.MONDAY_NINE),
+          YardModel.whatIf(changed, List.of(build), Samples.book(), Samples.MONDAY_NINE),
           plan.whatIf(changed));
     }
   }

@@ -306,11 +306,11 @@ public final class Samples {
         "");
   }
 
-  public static BuildPicture picture(Build build) {
-    return YardPicture.of(List.of(build), book(), MONDAY_NINE).builds().get("b1");
+  public static BuildModel picture(Build build) {
+    return YardModel.of(List.of(build), book(), MONDAY_NINE).builds().get("b1");
   }
 
-  public static TaskPicture task(BuildPicture picture, String key) {
+  public static TaskModel task(BuildModel picture, String key) {
     return picture.tasks().stream()
         .filter(task -> task.task().key().equals(key))
         .findFirst()

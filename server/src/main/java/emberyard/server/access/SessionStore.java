@@ -51,12 +51,12 @@ public class SessionStore {
     sql.sql("DELETE FROM device WHERE account_id = ?").param(accountId).update();
   }
 
-  private record Seen(Account account, String at) {}
+  private record LastSeen(Account account, String at) {}
 
   public Optional<Account> bySession(String token) {
     Instant now = clock.instant();
     String hash = Secrets.hash(token);
-    Optional<Seen> session =
+    Optional<LastSeen> session =
         sql.sql(
                 """
                 SELECT a.id, a.name, a.role, a.person_id, s.seen_at FROM session s
@@ -65,10 +65,10 @@ public class SessionStore {
                   AND (s.seen_at = '' OR s.seen_at > ?) AND a.ended_at IS NULL
                 """)
             .params(hash, now.toString(), now.minus(IDLE).toString())
-            .query((row, n) -> new Seen(AccountStore.account(row, n), row.getString(5)))
+            .query((row, n) -> new LastSeen(AccountStore.account(row, n), row.getString(5)))
             .optional();
     session.filter(seen -> !seen.at().equals(hour(now))).ifPresent(seen -> noteSeen(hash, now));
-    return session.map(Seen::account);
+    return session.map(LastSeen::account);
   }
 
   /** Once an hour; whoever only reads needn't wait for a writer, nor for room on the disk. */

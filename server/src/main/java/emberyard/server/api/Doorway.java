@@ -71,7 +71,7 @@ class Doorway extends SimpleModule {
 
   private <T> void add(
       Class<T> type, ValueDeserializer<? extends T> reader, BiConsumer<String, T> check) {
-    addDeserializer(type, new Checked<>(reader, check));
+    addDeserializer(type, new CheckedPart<>(reader, check));
   }
 
   private static void near(String field, LocalDate day) {
@@ -126,11 +126,11 @@ class Doorway extends SimpleModule {
   }
 
   /** Reads as before, then checks. */
-  private static final class Checked<T> extends ValueDeserializer<T> {
+  private static final class CheckedPart<T> extends ValueDeserializer<T> {
     private final ValueDeserializer<? extends T> reader;
     private final BiConsumer<String, T> check;
 
-    Checked(ValueDeserializer<? extends T> reader, BiConsumer<String, T> check) {
+    CheckedPart(ValueDeserializer<? extends T> reader, BiConsumer<String, T> check) {
       this.reader = reader;
       this.check = check;
     }

@@ -1,8 +1,8 @@
 package emberyard.server.api;
 
 import emberyard.core.kind.ThingKind;
-import emberyard.server.store.Kept;
 import emberyard.server.store.ThingLists;
+import emberyard.server.store.Versioned;
 import io.swagger.v3.core.converter.AnnotatedType;
 import io.swagger.v3.core.converter.ModelConverters;
 import io.swagger.v3.core.converter.ResolvedSchema;
@@ -53,7 +53,7 @@ final class OpenApiThings {
     if (path.getPut() != null) {
       return;
     }
-    Type kept = ResolvableType.forClassWithGenerics(Kept.class, kind.type()).getType();
+    Type kept = ResolvableType.forClassWithGenerics(Versioned.class, kind.type()).getType();
     Operation put =
         operation(kind, "put", new ApiResponse().content(json(schema(kept))))
             .requestBody(new RequestBody().required(true).content(json(schema(kind.type()))));

@@ -1,7 +1,7 @@
 package emberyard.server.api;
 
-import emberyard.server.store.Kept;
 import emberyard.server.store.StaleThing;
+import emberyard.server.store.Versioned;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -20,7 +20,7 @@ public record Problem(
     String title,
     int status,
     List<FieldError> errors,
-    @Nullable Kept<?> current,
+    @Nullable Versioned<?> current,
     StaleThing.@Nullable Both both) {
 
   /**

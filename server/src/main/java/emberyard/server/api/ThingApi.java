@@ -7,9 +7,9 @@ import emberyard.core.units.InvalidValue;
 import emberyard.server.access.Account;
 import emberyard.server.refusal.Refused;
 import emberyard.server.store.HistoryStore;
-import emberyard.server.store.Kept;
 import emberyard.server.store.ThingJson;
 import emberyard.server.store.ThingStore;
+import emberyard.server.store.Versioned;
 import emberyard.server.store.Write;
 import java.util.List;
 import java.util.Optional;
@@ -39,7 +39,7 @@ public class ThingApi {
    * @param ifMatch version it was read at, as {@code "7"}; null to create it, which may be repeated
    */
   @SuppressWarnings("unchecked")
-  public <T extends Thing> Kept<T> put(
+  public <T extends Thing> Versioned<T> put(
       Account who, @Nullable String buildId, String id, T value, @Nullable String ifMatch) {
     if (!value.id().equals(id)) {
       throw new InvalidValue("id", "The id in the body is not the one in the address.");

@@ -4,8 +4,8 @@ import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.Thing;
 import emberyard.server.access.Account;
 import emberyard.server.refusal.Refused;
-import emberyard.server.store.Kept;
 import emberyard.server.store.MissingThing;
+import emberyard.server.store.Versioned;
 import io.swagger.v3.oas.annotations.Hidden;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -39,7 +39,7 @@ class ThingController {
 
   @Hidden
   @PutMapping(path = OF_BUILD, consumes = MediaType.APPLICATION_JSON_VALUE)
-  Kept<Thing> put(
+  Versioned<Thing> put(
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
       @PathVariable String kind,
@@ -51,7 +51,7 @@ class ThingController {
 
   @Hidden
   @PutMapping(path = OF_WORKSHOP, consumes = MediaType.APPLICATION_JSON_VALUE)
-  Kept<Thing> put(
+  Versioned<Thing> put(
       @AuthenticationPrincipal Account who,
       @PathVariable String kind,
       @PathVariable String id,

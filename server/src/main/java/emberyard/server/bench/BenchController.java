@@ -4,7 +4,7 @@ import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
 import emberyard.server.access.Account;
 import emberyard.server.api.ThingApi;
-import emberyard.server.store.Kept;
+import emberyard.server.store.Versioned;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -111,7 +111,7 @@ class BenchController {
 
   /** Types, corrects or back-dates a line of hours; the history keeps what it was. */
   @PutMapping("/builds/{buildId}/times/{id}")
-  Kept<TimeEntry> putTime(
+  Versioned<TimeEntry> putTime(
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
       @PathVariable String id,

@@ -9,15 +9,15 @@ import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
 import emberyard.core.reveal.RevealWork;
 import emberyard.core.units.Require;
-import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.GateRule;
 import emberyard.core.yard.OpenStep;
-import emberyard.core.yard.TaskPicture;
+import emberyard.core.yard.TaskModel;
 import emberyard.core.yard.TaskState;
 import emberyard.server.access.Account;
 import emberyard.server.refusal.Refused;
-import emberyard.server.store.Kept;
 import emberyard.server.store.ThingStore;
+import emberyard.server.store.Versioned;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import java.time.Clock;
@@ -56,7 +56,7 @@ class BenchDesk {
   record BenchCard(
       String buildId,
       String buildName,
-      TaskPicture task,
+      TaskModel task,
       List<JobNote> notes,
       List<Photo> photos,
       List<TimeEntry> times) {}
@@ -66,7 +66,7 @@ class BenchDesk {
     LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), zone(reading));
     LocalDate day = benchDay(reading, now.toLocalDate());
     List<BenchCard> cards = new ArrayList<>();
-    for (BuildPicture picture : reading.yard().builds().values()) {
+    for (BuildModel picture : reading.yard().builds().values()) {
       picture.tasks().stream()
           .filter(task -> today(task, day))
           .forEach(task -> cards.add(card(picture, task)));
@@ -102,7 +102,7 @@ class BenchDesk {
   void mark(Account who, String buildId, BenchController.MarkRequest said) {
     Require.given("what", said.what());
     YardReader.Reading reading = yard.read();
-    BuildPicture picture = reading.build(buildId);
+    BuildModel picture = reading.build(buildId);
     refuse(GateRule.refusal(picture, said.taskKey(), said.what()).orElse(null));
     Instant now = clock.instant();
     String by = said.by() == null || said.by().isBlank() ? who.name() : said.by();
@@ -144,8 +144,8 @@ class BenchDesk {
    */
   void passOver(Account who, String buildId, BenchController.PassOverRequest said) {
     Require.text("id", said.id());
-    BuildPicture picture = yard.read().build(buildId);
-    TaskPicture target = task(picture, said.taskKey());
+    BuildModel picture = yard.read().build(buildId);
+    TaskModel target = task(picture, said.taskKey());
     String by = said.by() == null || said.by().isBlank() ? who.name() : said.by();
     Instant now = clock.instant();
     List<Write> writes = new ArrayList<>();
@@ -170,7 +170,7 @@ class BenchDesk {
     }
   }
 
-  private static TaskPicture task(BuildPicture picture, String key) {
+  private static TaskModel task(BuildModel picture, String key) {
     return picture.tasks().stream()
         .filter(each -> each.task().key().equals(key))
         .findFirst()
@@ -184,7 +184,7 @@ class BenchDesk {
    * is sent as it is stored was typed by nobody.
    */
   TimeEntry typed(Account who, TimeEntry entry) {
-    if (store.find(TimeEntry.class, entry.id()).map(Kept::value).equals(Optional.of(entry))) {
+    if (store.find(TimeEntry.class, entry.id()).map(Versioned::value).equals(Optional.of(entry))) {
       return entry;
     }
     Instant now = clock.instant();
@@ -223,7 +223,7 @@ class BenchDesk {
   }
 
   /** Handing over ends the build; sending it back opens it again. */
-  private static Optional<Write> revealed(BuildPicture picture, TaskMark said, ZoneId zone) {
+  private static Optional<Write> revealed(BuildModel picture, TaskMark said, ZoneId zone) {
     if (!said.taskKey().equals(RevealWork.HAND_OVER)) {
       return Optional.empty();
     }
@@ -234,7 +234,7 @@ class BenchDesk {
 
   private static List<Write> stops(YardReader.Reading reading, String personId, Instant now) {
     List<Write> writes = new ArrayList<>();
-    for (BuildPicture picture : reading.yard().builds().values()) {
+    for (BuildModel picture : reading.yard().builds().values()) {
       for (TimeEntry entry : picture.build().times()) {
         if (entry.endedAt() == null && entry.personId().equals(personId)) {
           writes.add(stopped(picture.build().id(), entry, now));
@@ -261,7 +261,7 @@ class BenchDesk {
         .orElse(today);
   }
 
-  private static boolean today(TaskPicture task, LocalDate today) {
+  private static boolean today(TaskModel task, LocalDate today) {
     if (task.state() == TaskState.RUNNING || task.state() == TaskState.WAITING) {
       return true;
     }
@@ -270,11 +270,11 @@ class BenchDesk {
         && !task.planned().start().toLocalDate().isAfter(today);
   }
 
-  private static LocalDateTime moment(TaskPicture task) {
+  private static LocalDateTime moment(TaskModel task) {
     return task.planned() != null ? task.planned().start() : task.waitsUntil();
   }
 
-  private static BenchCard card(BuildPicture picture, TaskPicture task) {
+  private static BenchCard card(BuildModel picture, TaskModel task) {
     String key = task.task().key();
     return new BenchCard(
         picture.build().id(),

@@ -4,8 +4,8 @@ import emberyard.core.record.Photo;
 import emberyard.core.units.Require;
 import emberyard.server.access.Account;
 import emberyard.server.files.PictureFiles;
-import emberyard.server.store.Kept;
 import emberyard.server.store.ThingStore;
+import emberyard.server.store.Versioned;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import java.io.IOException;
@@ -45,7 +45,7 @@ class PhotoController {
   @PostMapping(
       value = "/api/builds/{buildId}/photos",
       consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-  Kept<Photo> add(
+  Versioned<Photo> add(
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
       @RequestParam String id,
@@ -57,7 +57,8 @@ class PhotoController {
     yard.read().build(buildId);
     String sha256 = files.keep(file.getBytes());
     Photo photo = new Photo(id, sha256, taskKey, caption, clock.instant());
-    return new Kept<>(store.apply(who.id(), List.of(Write.create(buildId, photo))).get(0), photo);
+    return new Versioned<>(
+        store.apply(who.id(), List.of(Write.create(buildId, photo))).get(0), photo);
   }
 
   /** A picture that is kept, to be named by its SHA-256. */

@@ -5,8 +5,8 @@ import emberyard.core.build.RequirementKind;
 import emberyard.core.kind.ThingKind;
 import emberyard.core.record.Remark;
 import emberyard.server.access.Account;
-import emberyard.server.store.Kept;
 import emberyard.server.store.ThingStore;
+import emberyard.server.store.Versioned;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import java.util.List;
@@ -31,7 +31,7 @@ class BriefController {
 
   /** Turns something that was said into a requirement, in one step of undo. */
   @PostMapping("/remarks/{id}/require")
-  Kept<Requirement> require(
+  Versioned<Requirement> require(
       @AuthenticationPrincipal Account who, @PathVariable String buildId, @PathVariable String id) {
     Remark remark = store.get(Remark.class, id).value();
     Requirement requirement =
@@ -42,7 +42,7 @@ class BriefController {
             List.of(
                 Write.remove(ThingKind.REMARK, buildId, id),
                 Write.overwrite(buildId, requirement)));
-    return new Kept<>(versions.get(1), requirement);
+    return new Versioned<>(versions.get(1), requirement);
   }
 
   /** What the client may see today. */

@@ -9,7 +9,7 @@ import emberyard.core.build.Secrecy;
 import emberyard.core.concept.Detail;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.workshop.WorkshopBook;
-import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.Fuse;
 import java.time.LocalDate;
 import java.util.List;
@@ -44,7 +44,7 @@ public record ClientView(
    * @param chosen whether this is the option that was frozen, if any was: only it has the agreed
    *     price and day
    */
-  public static ClientView of(BuildPicture picture, WorkshopBook book, boolean chosen) {
+  public static ClientView of(BuildModel picture, WorkshopBook book, boolean chosen) {
     Build build = picture.build();
     Frozen frozen = chosen ? build.concept().frozen() : null;
     return new ClientView(
@@ -63,7 +63,7 @@ public record ClientView(
         shown(picture, ClientVeil.HOURS, minutes(picture)));
   }
 
-  private static <T> @Nullable T shown(BuildPicture picture, ClientVeil what, @Nullable T value) {
+  private static <T> @Nullable T shown(BuildModel picture, ClientVeil what, @Nullable T value) {
     return what.shownAt(picture.build().brief().secrecy()) ? value : null;
   }
 
@@ -76,18 +76,18 @@ public record ClientView(
     };
   }
 
-  private static List<String> requirements(BuildPicture picture) {
+  private static List<String> requirements(BuildModel picture) {
     return picture.coverage().stream()
         .filter(state -> !state.derived())
         .map(state -> state.requirement().text())
         .toList();
   }
 
-  private static @Nullable LocalDate ready(BuildPicture picture, @Nullable Frozen frozen) {
+  private static @Nullable LocalDate ready(BuildModel picture, @Nullable Frozen frozen) {
     return frozen == null ? picture.fuse().finish() : frozen.finishOn();
   }
 
-  private static long price(BuildPicture picture, @Nullable Frozen frozen) {
+  private static long price(BuildModel picture, @Nullable Frozen frozen) {
     return frozen == null ? picture.budget().quoteMinor() : frozen.priceMinor();
   }
 
@@ -99,7 +99,7 @@ public record ClientView(
     return (component.quantity() > 1 ? component.quantity() + " × " : "") + component.name();
   }
 
-  private static long minutes(BuildPicture picture) {
+  private static long minutes(BuildModel picture) {
     return picture.tasks().stream().mapToLong(task -> task.task().handsOnMinutes()).sum();
   }
 }

@@ -8,7 +8,7 @@ import emberyard.core.concept.DesignDifference;
 import emberyard.core.record.ChangeOrder;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
-import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.PendingChange;
 import emberyard.server.concept.OptionController.ChangeAnswer;
 import emberyard.server.store.Write;
@@ -27,7 +27,7 @@ final class ChangeDesk {
    * @throws InvalidValue when nothing waits for an answer
    */
   static List<Write> answer(
-      BuildPicture picture, @Nullable PendingChange pending, ChangeAnswer answer, Clock clock) {
+      BuildModel picture, @Nullable PendingChange pending, ChangeAnswer answer, Clock clock) {
     Require.text("id", answer.id());
     Require.text("by", answer.by());
     Build build = picture.build();

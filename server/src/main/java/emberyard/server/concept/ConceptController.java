@@ -6,12 +6,12 @@ import emberyard.core.build.Frozen;
 import emberyard.core.build.Snapshot;
 import emberyard.core.concept.ConceptWork;
 import emberyard.core.units.Require;
-import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.PlannedCurve;
 import emberyard.server.access.Account;
 import emberyard.server.api.ThingApi;
-import emberyard.server.store.Kept;
 import emberyard.server.store.ThingStore;
+import emberyard.server.store.Versioned;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import java.time.Clock;
@@ -54,25 +54,25 @@ class ConceptController {
 
   /** Changes the look or the option's name. What was frozen stays as it was frozen. */
   @PutMapping("/concepts/{id}")
-  Kept<Concept> putConcept(
+  Versioned<Concept> putConcept(
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
       @PathVariable String id,
       @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
       @RequestBody Concept value) {
-    Concept stored = store.find(Concept.class, id).map(Kept::value).orElse(value);
+    Concept stored = store.find(Concept.class, id).map(Versioned::value).orElse(value);
     Concept wanted = new Concept(id, value.look(), stored.frozen(), stored.letter(), value.name());
     return things.put(who, buildId, id, wanted, ifMatch);
   }
 
   /** Freezes the design with the planned finish, the plan's curve and the price of this moment. */
   @PostMapping("/freeze")
-  Kept<Concept> freeze(
+  Versioned<Concept> freeze(
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
       @RequestBody Choice choice) {
     Require.text("by", choice.by());
-    BuildPicture picture = yard.read().build(buildId);
+    BuildModel picture = yard.read().build(buildId);
     Build build = picture.build();
     ConceptWork.checkFreezable(build.design());
     long price = choice.priceMinor() == null ? picture.budget().quoteMinor() : choice.priceMinor();
@@ -85,11 +85,11 @@ class ConceptController {
                 who.id(),
                 List.of(Write.overwrite(buildId, concept), Write.create(buildId, snapshot)))
             .get(0);
-    return new Kept<>(version, concept);
+    return new Versioned<>(version, concept);
   }
 
   /** The design of a picture as a record of what was agreed now. */
-  static Frozen frozen(BuildPicture picture, String by, long priceMinor, Clock clock) {
+  static Frozen frozen(BuildModel picture, String by, long priceMinor, Clock clock) {
     LocalDate finish = picture.fuse().finish();
     return new Frozen(
         by,

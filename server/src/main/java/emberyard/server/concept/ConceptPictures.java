@@ -6,12 +6,12 @@ import emberyard.core.build.FaceItem;
 import emberyard.core.build.Look;
 import emberyard.core.build.Panel;
 import emberyard.core.concept.Detail;
-import emberyard.core.concept.PalettePicture;
+import emberyard.core.concept.PaletteModel;
 import emberyard.core.concept.StockPalette;
 import emberyard.core.elevation.Dusk;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.finding.Finding;
-import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.BuildModel;
 import emberyard.server.yard.YardReader;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,7 +38,7 @@ class ConceptPictures {
    */
   record ConceptView(
       List<FaceView> faces,
-      PalettePicture palette,
+      PaletteModel palette,
       List<Finding> findings,
       long quoteMinor,
       long minutes,
@@ -81,11 +81,11 @@ class ConceptPictures {
     return view(reading.plan().whatIf(as), reading);
   }
 
-  private static ConceptView view(BuildPicture picture, YardReader.Reading reading) {
+  private static ConceptView view(BuildModel picture, YardReader.Reading reading) {
     Build build = picture.build();
     return new ConceptView(
         picture.faces().stream().map(face -> new FaceView(face, Dusk.of(face))).toList(),
-        PalettePicture.of(
+        PaletteModel.of(
             build.concept().look().palette(),
             picture.shares(),
             build.strips(),

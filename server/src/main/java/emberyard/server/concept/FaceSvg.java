@@ -3,9 +3,9 @@ package emberyard.server.concept;
 import emberyard.core.build.Face;
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.Layer;
-import emberyard.core.elevation.Drawn;
 import emberyard.core.elevation.Dusk;
 import emberyard.core.elevation.Elevation;
+import emberyard.core.elevation.ElevationItem;
 import emberyard.core.geometry.Rect;
 import java.io.ByteArrayOutputStream;
 import java.util.EnumMap;
@@ -97,17 +97,17 @@ final class FaceSvg {
   private void paint(Elevation face) throws XMLStreamException {
     Map<String, Dusk.Mesh> meshes = dusk ? Dusk.of(face) : Map.of();
     surface(face, face.outline(), null, face.groundHex(), meshes.get(""));
-    for (Drawn drawn : face.items()) {
+    for (ElevationItem drawn : face.items()) {
       if (drawn.layer() == Layer.IN && !drawn.openTo()) {
         item(face, drawn, meshes);
       }
     }
-    for (Drawn opening : face.items()) {
+    for (ElevationItem opening : face.items()) {
       if (opening.openTo()) {
         opening(face, opening, meshes);
       }
     }
-    for (Drawn drawn : face.items()) {
+    for (ElevationItem drawn : face.items()) {
       if (drawn.layer() == Layer.ON && drawn.kind() != ItemKind.WINDOW) {
         item(face, drawn, meshes);
       }
@@ -115,7 +115,7 @@ final class FaceSvg {
   }
 
   /** The inside, what lies behind cut to the opening, and the pane's tint over it. */
-  private void opening(Elevation face, Drawn opening, Map<String, Dusk.Mesh> meshes)
+  private void opening(Elevation face, ElevationItem opening, Map<String, Dusk.Mesh> meshes)
       throws XMLStreamException {
     surface(face, opening.place(), null, face.insideHex(), meshes.get(opening.id()));
     String clip = "clip-" + face.face().words() + clips++;
@@ -125,7 +125,7 @@ final class FaceSvg {
     xml.writeEndElement();
     xml.writeStartElement("g");
     xml.writeAttribute("clip-path", "url(#" + clip + ")");
-    for (Drawn behind : face.items()) {
+    for (ElevationItem behind : face.items()) {
       if (behind.layer() == Layer.BEHIND && behind.place().overlaps(opening.place())) {
         item(face, behind, meshes);
       }
@@ -136,7 +136,7 @@ final class FaceSvg {
     rect(face, opening.place(), tint, 1 - opening.clearness());
   }
 
-  private void item(Elevation face, Drawn drawn, Map<String, Dusk.Mesh> meshes)
+  private void item(Elevation face, ElevationItem drawn, Map<String, Dusk.Mesh> meshes)
       throws XMLStreamException {
     Dusk.Mesh mesh = meshes.get(drawn.id());
     String hex = mesh == null ? drawn.colourHex() : mesh.hexes().get(mesh.hexes().size() / 2);
@@ -150,7 +150,7 @@ final class FaceSvg {
     art(face, drawn, hex);
   }
 
-  private void art(Elevation face, Drawn drawn, String hex) throws XMLStreamException {
+  private void art(Elevation face, ElevationItem drawn, String hex) throws XMLStreamException {
     double x = drawn.place().xMm();
     double y = face.heightMm() - drawn.place().top();
     if (!drawn.art().isEmpty()) {
@@ -176,7 +176,7 @@ final class FaceSvg {
   }
 
   /** As high as its box, and no wider: a letter takes about 0.6 of its height. */
-  private static double textMm(Drawn drawn) {
+  private static double textMm(ElevationItem drawn) {
     double byWidth = drawn.place().widthMm() / (0.62 * Math.max(1, drawn.words().length()));
     return drawn.art().isEmpty()
         ? Math.min(drawn.place().heightMm(), byWidth)

@@ -7,11 +7,11 @@ import emberyard.core.build.Frozen;
 import emberyard.core.build.Snapshot;
 import emberyard.core.concept.DesignDifference;
 import emberyard.core.units.InvalidValue;
-import emberyard.core.yard.OptionPicture;
+import emberyard.core.yard.OptionModel;
 import emberyard.core.yard.PendingChange;
 import emberyard.server.access.Account;
-import emberyard.server.store.Kept;
 import emberyard.server.store.ThingStore;
+import emberyard.server.store.Versioned;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import java.time.Clock;
@@ -65,21 +65,21 @@ class OptionController {
       List<String> differences, long deltaMinor, long minutesDelta, long daysDelta) {}
 
   @GetMapping("/options")
-  List<OptionPicture> options(@PathVariable String buildId) {
+  List<OptionModel> options(@PathVariable String buildId) {
     YardReader.Reading reading = yard.read();
-    return OptionPicture.of(
+    return OptionModel.of(
         reading.build(buildId).build(), reading.builds(), reading.book(), reading.minute());
   }
 
   @PostMapping("/options")
-  Kept<ConceptOption> copy(
+  Versioned<ConceptOption> copy(
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
       @RequestBody OptionCopy wanted) {
     Build build = yard.read().build(buildId).build();
     ConceptOption copy = DesignDesk.copy(build, wanted.ofLetter(), wanted.name());
     List<Write> writes = List.of(Write.create(buildId, copy));
-    return new Kept<>(store.apply(who.id(), writes).get(0), copy);
+    return new Versioned<>(store.apply(who.id(), writes).get(0), copy);
   }
 
   /** Brings another option to the table. */

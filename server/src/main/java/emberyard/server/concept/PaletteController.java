@@ -5,8 +5,8 @@ import emberyard.core.build.Look;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.units.InvalidValue;
 import emberyard.server.access.Account;
-import emberyard.server.store.Kept;
 import emberyard.server.store.ThingStore;
+import emberyard.server.store.Versioned;
 import emberyard.server.store.Write;
 import java.util.List;
 import java.util.Locale;
@@ -83,7 +83,7 @@ class PaletteController {
 
   /** Takes the colours of a palette file in place of those here. */
   @PostMapping("/palette")
-  Kept<Concept> take(
+  Versioned<Concept> take(
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
       @RequestBody PaletteFile file) {
@@ -93,7 +93,7 @@ class PaletteController {
     Concept now = store.get(Concept.class, buildId).value();
     Concept wanted = now.with(new Look(now.look().themeWords(), file.palette(), now.look().size()));
     List<Long> versions = store.apply(who.id(), List.of(Write.overwrite(buildId, wanted)));
-    return new Kept<>(versions.get(0), wanted);
+    return new Versioned<>(versions.get(0), wanted);
   }
 
   private Look look(String buildId) {

@@ -1,6 +1,6 @@
 package emberyard.server.finish;
 
-import emberyard.core.finish.FinishPicture;
+import emberyard.core.finish.FinishModel;
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Rect;
 import emberyard.core.make.drafting.OutlineText;
@@ -17,9 +17,9 @@ import org.springframework.http.ResponseEntity;
 final class FilmFile {
   private FilmFile() {}
 
-  static ResponseEntity<byte[]> of(FinishPicture.RollPicture roll, String form) {
+  static ResponseEntity<byte[]> of(FinishModel.RollModel roll, String form) {
     List<Contour> contours = new ArrayList<>();
-    for (FinishPicture.FilmCut piece : roll.pieces()) {
+    for (FinishModel.FilmCut piece : roll.pieces()) {
       contours.addAll(OutlineText.read(piece.path()).contours());
     }
     Rect page = new Rect(0, 0, Math.max(1, roll.lengthMm()), roll.widthMm());

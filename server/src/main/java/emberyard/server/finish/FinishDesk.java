@@ -1,11 +1,11 @@
 package emberyard.server.finish;
 
-import emberyard.core.finish.FinishPicture;
+import emberyard.core.finish.FinishModel;
 import emberyard.core.finish.SchemeProposals;
 import emberyard.core.finish.art.OrderOffer;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.layer.OrderSearch;
-import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.BuildModel;
 import emberyard.server.store.MissingThing;
 import emberyard.server.yard.YardReader;
 import java.util.List;
@@ -33,7 +33,7 @@ class FinishDesk {
 
   ResponseEntity<byte[]> film(String buildId, String filmId, String form) {
     YardReader.Reading reading = yard.read();
-    FinishPicture.RollPicture roll =
+    FinishModel.RollModel roll =
         reading.build(buildId).finish(reading.book()).rolls().stream()
             .filter(each -> each.filmId().equals(filmId))
             .findFirst()
@@ -41,7 +41,7 @@ class FinishDesk {
     return FilmFile.of(roll, form);
   }
 
-  private static SchemePlan plan(BuildPicture picture, String schemeId) {
+  private static SchemePlan plan(BuildModel picture, String schemeId) {
     return picture.schemes().stream()
         .filter(plan -> plan.scheme().id().equals(schemeId))
         .findFirst()

@@ -6,7 +6,7 @@ import emberyard.core.build.Side;
 import emberyard.core.colour.Colour;
 import emberyard.core.finding.Finding;
 import emberyard.core.finish.LayerAnswer;
-import emberyard.core.finish.layer.LayerPicture;
+import emberyard.core.finish.layer.LayerModel;
 import emberyard.core.finish.layer.LayerStack;
 import emberyard.core.finish.layer.LightOn;
 import emberyard.core.finish.layer.OrderSearch;
@@ -115,7 +115,7 @@ final class LayerQuestion {
 
   /** What both sides show. */
   record LayersAnswer(
-      List<LayerPicture.RegionPicture> regions,
+      List<LayerModel.RegionModel> regions,
       @Nullable Double worstDeltaE00,
       List<Finding> findings) {}
 
@@ -145,7 +145,7 @@ final class LayerQuestion {
             asked.sheet(), shapes, asked.field(), asked.seenFrom(), steps, products, light(asked));
     Map<String, Outline> outlines = outlines(asked.sheet(), shapes);
     List<Region> regions = regions(asked.sheet(), shapes, outlines);
-    LayerPicture picture = LayerPicture.of(stack, regions);
+    LayerModel picture = LayerModel.of(stack, regions);
     return new LayersAnswer(
         picture.regions(),
         picture.worstDeltaE00(),

@@ -1,7 +1,7 @@
 package emberyard.server.fit;
 
-import static emberyard.server.fit.Asked.few;
-import static emberyard.server.fit.Asked.or;
+import static emberyard.server.fit.Inputs.few;
+import static emberyard.server.fit.Inputs.or;
 
 import emberyard.core.build.Fitted.Air;
 import emberyard.core.build.HoleField;

@@ -1,14 +1,14 @@
 package emberyard.server.fit;
 
-import static emberyard.server.fit.Asked.few;
-import static emberyard.server.fit.Asked.or;
+import static emberyard.server.fit.Inputs.few;
+import static emberyard.server.fit.Inputs.or;
 
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Electric;
 import emberyard.core.build.M2Slot;
 import emberyard.core.build.Port;
-import emberyard.core.fit.power.Fed;
+import emberyard.core.fit.power.PowerBudget;
 import emberyard.core.fit.stability.Balance;
 import emberyard.core.units.Require;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -65,12 +65,12 @@ class ProofController {
       @Nullable @Schema(description = "mm", minimum = "-10000", maximum = "10000") Double yMm) {}
 
   @PostMapping("/power")
-  Fed power(@RequestBody PowerQuestion asked) {
+  PowerBudget power(@RequestBody PowerQuestion asked) {
     List<PoweredComponent> given = few("components", asked.components(), 1);
     List<Component> components = Require.each("components", given, ProofController::component);
     double other = or(asked.otherWatts(), 0);
     Require.between("otherWatts", other, 0, 3_000, "W");
-    return Fed.of(components, List.of(), List.of(), other);
+    return PowerBudget.of(components, List.of(), List.of(), other);
   }
 
   private static Component component(PoweredComponent a, int index) {

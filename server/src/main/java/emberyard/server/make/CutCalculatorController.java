@@ -8,7 +8,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.make.FoamTape;
 import emberyard.core.make.PartAnswer;
 import emberyard.core.make.drawn.FlatPattern;
-import emberyard.core.make.file.Imported;
+import emberyard.core.make.file.ImportedDrawing;
 import emberyard.core.make.panel.CutTime;
 import emberyard.core.make.photo.PhotoMeasure;
 import emberyard.core.make.photo.PhotoPoint;
@@ -62,8 +62,8 @@ class CutCalculatorController {
       @Schema(description = "s") double cutSeconds,
       List<Finding> findings,
       @Schema(description = "The part as SVG in mm") String svg,
-      List<Imported.Fault> faults) {
-    static PartNumbers of(PartAnswer answer, @Nullable Imported drawn) {
+      List<ImportedDrawing.Fault> faults) {
+    static PartNumbers of(PartAnswer answer, @Nullable ImportedDrawing drawn) {
       return new PartNumbers(
           answer.figures().areaMm2(),
           answer.figures().massKg(),
@@ -125,10 +125,10 @@ class CutCalculatorController {
   }
 
   private static PartNumbers numbers(PartAsked asked) {
-    Imported drawn =
+    ImportedDrawing drawn =
         asked.file() == null
             ? null
-            : Imported.of(DrawingController.lines(asked.file()), or(asked.joinMm(), 0.1));
+            : ImportedDrawing.of(DrawingController.lines(asked.file()), or(asked.joinMm(), 0.1));
     PartDrawing drawing =
         drawn != null
             ? PartAnswer.drawing(drawn)

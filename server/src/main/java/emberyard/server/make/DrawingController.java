@@ -8,7 +8,7 @@ import emberyard.core.geometry.SvgPath;
 import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.make.file.DrawnLines;
 import emberyard.core.make.file.DxfReader;
-import emberyard.core.make.file.Imported;
+import emberyard.core.make.file.ImportedDrawing;
 import emberyard.core.make.file.SvgReader;
 import emberyard.core.make.part.MadePart;
 import emberyard.core.make.part.Parts;
@@ -60,11 +60,11 @@ class DrawingController {
       double areaMm2,
       double contourMm,
       int openings,
-      List<Imported.Fault> faults,
+      List<ImportedDrawing.Fault> faults,
       List<String> notes,
       int joinedEnds,
       double widestGapMm) {
-    static ReadDrawing of(Imported drawing) {
+    static ReadDrawing of(ImportedDrawing drawing) {
       Rect box = drawing.outline().bounds();
       return new ReadDrawing(
           SvgPath.of(drawing.outline().contours()),
@@ -88,7 +88,7 @@ class DrawingController {
       @RequestPart MultipartFile file, @RequestParam(defaultValue = "0.1") double joinMm)
       throws IOException {
     String text = new String(file.getBytes(), StandardCharsets.UTF_8);
-    return heavy.run(() -> ReadDrawing.of(Imported.of(lines(text), joinMm)));
+    return heavy.run(() -> ReadDrawing.of(ImportedDrawing.of(lines(text), joinMm)));
   }
 
   /** SVG begins with a tag, DXF with a number. */

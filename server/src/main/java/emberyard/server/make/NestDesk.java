@@ -98,8 +98,8 @@ class NestDesk implements LiveTopic {
   List<SheetSizes.SheetSize> sizes(String buildId, String sheetId) {
     YardReader.Reading reading = yard.read();
     Build build = reading.build(buildId).build();
-    SheetPlan.Asked asked =
-        new SheetPlan.Asked(sheetId, false, NestJob.Rotation.QUARTERS, 1, Set.of());
+    SheetPlan.Question asked =
+        new SheetPlan.Question(sheetId, false, NestJob.Rotation.QUARTERS, 1, Set.of());
     SheetPlan plan = SheetPlan.of(build, Parts.of(build, reading.book()), reading.book(), asked);
     return SheetSizes.of(plan.job(), reading.book().sheet(sheetId).orElseThrow());
   }
@@ -115,8 +115,8 @@ class NestDesk implements LiveTopic {
     Require.between("seconds", seconds, 0.2, MOST_SECONDS, "s");
     YardReader.Reading reading = yard.read();
     Build build = reading.build(buildId).build();
-    SheetPlan.Asked asked =
-        new SheetPlan.Asked(
+    SheetPlan.Question asked =
+        new SheetPlan.Question(
             String.valueOf(wish.sheetId()),
             wish.onOffcuts() == null || wish.onOffcuts(),
             wish.rotation() == null ? NestJob.Rotation.QUARTERS : wish.rotation(),

@@ -1,8 +1,8 @@
 package emberyard.server.plan;
 
 import emberyard.core.workshop.Person;
-import emberyard.core.yard.BuildPicture;
-import emberyard.core.yard.TaskPicture;
+import emberyard.core.yard.BuildModel;
+import emberyard.core.yard.TaskModel;
 import emberyard.server.yard.YardReader;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -38,11 +38,11 @@ class PlanCalendar {
   @GetMapping(value = "/api/builds/{buildId}/plan.ics", produces = "text/calendar;charset=UTF-8")
   ResponseEntity<String> calendar(@PathVariable String buildId) throws IOException {
     YardReader.Reading reading = yard.read();
-    BuildPicture picture = reading.build(buildId);
+    BuildModel picture = reading.build(buildId);
     Calendar calendar = new Calendar();
     calendar.add(new ProdId("-//Ember Yard//Plan//EN"));
     calendar.add(ImmutableVersion.VERSION_2_0);
-    for (TaskPicture task : picture.tasks()) {
+    for (TaskModel task : picture.tasks()) {
       if (task.planned() != null) {
         addPieces(calendar, reading, picture, task);
       }
@@ -55,7 +55,7 @@ class PlanCalendar {
   }
 
   private static void addPieces(
-      Calendar calendar, YardReader.Reading reading, BuildPicture picture, TaskPicture task) {
+      Calendar calendar, YardReader.Reading reading, BuildModel picture, TaskModel task) {
     ZoneId zone = ZoneId.of(reading.book().workshop().zone());
     String who =
         task.planned().worker() == null

@@ -7,7 +7,7 @@ import tools.jackson.databind.JsonNode;
 /** Somebody else changed the same value of a thing since it was read, or took the thing away. */
 public final class StaleThing extends RuntimeException {
   private static final long serialVersionUID = 1;
-  private final transient Kept<?> newer;
+  private final transient Versioned<?> newer;
   private final transient List<String> conflicts;
   private final transient @Nullable Both both;
 
@@ -17,14 +17,14 @@ public final class StaleThing extends RuntimeException {
   public record Both(JsonNode mine, JsonNode theirs) {}
 
   /** Nothing is known of what it was when it was read. */
-  StaleThing(Kept<?> newer) {
+  StaleThing(Versioned<?> newer) {
     super("Someone changed this since you opened it. Keep yours or take theirs.");
     this.newer = newer;
     this.conflicts = List.of();
     this.both = null;
   }
 
-  StaleThing(Kept<?> newer, List<String> conflicts, JsonNode mine, JsonNode theirs) {
+  StaleThing(Versioned<?> newer, List<String> conflicts, JsonNode mine, JsonNode theirs) {
     super("Someone changed the same since you opened it. Keep yours or take theirs.");
     this.newer = newer;
     this.conflicts = List.copyOf(conflicts);
@@ -32,7 +32,7 @@ public final class StaleThing extends RuntimeException {
   }
 
   /** The row as it is now. */
-  public Kept<?> newer() {
+  public Versioned<?> newer() {
     return newer;
   }
 

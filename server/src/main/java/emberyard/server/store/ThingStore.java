@@ -118,9 +118,9 @@ public class ThingStore {
   }
 
   /** The thing of this kind and id, as it is stored now. */
-  public <T extends Thing> Optional<Kept<T>> find(Class<T> type, String id) {
+  public <T extends Thing> Optional<Versioned<T>> find(Class<T> type, String id) {
     return rows.find(ThingKind.of(type), id)
-        .map(now -> new Kept<>(now.version(), now(now.body(), type)));
+        .map(now -> new Versioned<>(now.version(), now(now.body(), type)));
   }
 
   /** A body that was kept, as its products have it now. */
@@ -132,7 +132,7 @@ public class ThingStore {
   /**
    * @throws MissingThing when it is not there
    */
-  public <T extends Thing> Kept<T> get(Class<T> type, String id) {
+  public <T extends Thing> Versioned<T> get(Class<T> type, String id) {
     return find(type, id).orElseThrow(() -> gone(ThingKind.of(type), id));
   }
 
@@ -311,7 +311,7 @@ public class ThingStore {
 
   private Write together(Write write, RowStore.Stored now) {
     Class<? extends Thing> type = write.kind().type();
-    Kept<?> newer = new Kept<>(now.version(), now(now.body(), type));
+    Versioned<?> newer = new Versioned<>(now.version(), now(now.body(), type));
     Optional<JsonNode> base =
         rows.past(write.kind(), write.id(), write.expected())
             .map(body -> Products.alone(json.tree(json.read(body, type))));

@@ -1,7 +1,7 @@
 package emberyard.server.yard;
 
 import emberyard.core.workshop.WorkshopBook;
-import emberyard.core.yard.YardPicture;
+import emberyard.core.yard.YardModel;
 import emberyard.core.yard.YardPlan;
 import emberyard.server.store.Row;
 import java.time.Instant;
@@ -18,7 +18,7 @@ import org.springframework.stereotype.Component;
 class DerivedAhead {
   /** Everything derived from these rows at this minute. */
   record Derived(
-      List<Row> rows, Instant minute, WorkshopBook book, YardPlan plan, YardPicture yard) {}
+      List<Row> rows, Instant minute, WorkshopBook book, YardPlan plan, YardModel yard) {}
 
   private volatile @Nullable Derived last;
 

@@ -5,8 +5,8 @@ import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
-import emberyard.core.yard.BuildPicture;
-import emberyard.core.yard.YardPicture;
+import emberyard.core.yard.BuildModel;
+import emberyard.core.yard.YardModel;
 import emberyard.core.yard.YardPlan;
 import emberyard.server.store.BeforeKeeping;
 import emberyard.server.store.Row;
@@ -66,9 +66,9 @@ class DerivesCheck implements BeforeKeeping {
   private boolean derives(List<Row> rows, WorkshopBook book, Instant minute, Set<String> lookedAt) {
     try {
       YardPlan plan = YardPlan.of(YardReader.all(YardReader.perBuild(rows)), book, minute);
-      YardPicture yard = plan.picture();
+      YardModel yard = plan.picture();
       for (String build : lookedAt) {
-        BuildPicture picture = yard.builds().get(build);
+        BuildModel picture = yard.builds().get(build);
         if (picture != null) {
           picture.finish(book);
         }

@@ -4,7 +4,7 @@ import emberyard.core.thing.Thing;
 import emberyard.core.units.FieldDifference;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
-import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.BuildModel;
 import emberyard.server.access.Account;
 import emberyard.server.store.HistoryStore;
 import emberyard.server.store.HistoryStore.Past;
@@ -74,7 +74,7 @@ class HistoryController {
     Require.between("size", size, 1, 200, "changes");
     YardReader.Reading reading = yard.read();
     String currency = who.owner() ? reading.book().workshop().currency() : "";
-    BuildPicture build = reading.yard().builds().get(buildId);
+    BuildModel build = reading.yard().builds().get(buildId);
     Map<String, String> titles = build == null ? Map.of() : titles(build, who.owner());
     return new HistoryView(
         history.of(buildId, before, size).stream()
@@ -156,7 +156,7 @@ class HistoryController {
   }
 
   /** What tasks and findings are called, by their keys; titles of findings may say amounts. */
-  private static Map<String, String> titles(BuildPicture build, boolean amounts) {
+  private static Map<String, String> titles(BuildModel build, boolean amounts) {
     Map<String, String> titles = new HashMap<>();
     if (amounts) {
       build.findings().forEach(finding -> titles.put(finding.key(), finding.title()));

@@ -5,13 +5,13 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.RequirementKind;
 import emberyard.core.finding.Finding;
-import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.BuildModel;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 
 /** What of a build speaks of money in words, left out for helpers. */
-record MoneySight(BuildPicture picture, boolean owner) {
+record MoneySight(BuildModel picture, boolean owner) {
   Build build() {
     Build build = picture.build();
     return owner

@@ -10,18 +10,18 @@ import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Size;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
-import emberyard.core.finish.FinishPicture;
-import emberyard.core.fit.FitPicture;
+import emberyard.core.finish.FinishModel;
+import emberyard.core.fit.FitModel;
 import emberyard.core.kind.ThingKind;
-import emberyard.core.make.MakePicture;
+import emberyard.core.make.MakeModel;
 import emberyard.core.make.part.MadePart;
 import emberyard.core.money.Budget;
 import emberyard.core.supply.NeedLine;
 import emberyard.core.units.Require;
-import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.ChainLink;
 import emberyard.core.yard.Fuse;
-import emberyard.core.yard.TaskPicture;
+import emberyard.core.yard.TaskModel;
 import emberyard.server.access.Account;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
@@ -93,7 +93,7 @@ class YardController {
       String client,
       List<PaletteColour> palette,
       Fuse fuse,
-      List<TaskPicture> next,
+      List<TaskModel> next,
       long stops,
       long risks,
       long answered,
@@ -119,17 +119,17 @@ class YardController {
       Interview interview,
       List<RequirementState> coverage,
       List<MadePart> parts,
-      MakePicture make,
-      FinishPicture finish,
-      FitPicture fit,
+      MakeModel make,
+      FinishModel finish,
+      FitModel fit,
       double hardwareMassKg,
-      List<TaskPicture> tasks,
+      List<TaskModel> tasks,
       List<NeedLine> needs,
       @Nullable Budget budget,
       List<Finding> findings,
       List<ChainLink> chain,
       Fuse fuse,
-      List<TaskPicture> next) {}
+      List<TaskModel> next) {}
 
   /**
    * A new build.
@@ -181,7 +181,7 @@ class YardController {
   @GetMapping("/builds/{buildId}")
   BuildView build(@AuthenticationPrincipal Account who, @PathVariable String buildId) {
     YardReader.Reading reading = reader.read();
-    BuildPicture picture = reading.build(buildId);
+    BuildModel picture = reading.build(buildId);
     MoneySight sight = new MoneySight(picture, who.owner());
     return new BuildView(
         reading.revision(),
@@ -255,7 +255,7 @@ class YardController {
     return there.size();
   }
 
-  private static YardRow row(BuildPicture picture) {
+  private static YardRow row(BuildModel picture) {
     Build build = picture.build();
     return new YardRow(
         build.id(),
@@ -272,7 +272,7 @@ class YardController {
         picture.budget().earnedPerHourMinor());
   }
 
-  private static long count(BuildPicture picture, Severity severity) {
+  private static long count(BuildModel picture, Severity severity) {
     return picture.findings().stream().filter(finding -> finding.severity() == severity).count();
   }
 

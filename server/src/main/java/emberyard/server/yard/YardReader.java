@@ -7,8 +7,8 @@ import emberyard.core.thing.Things;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
-import emberyard.core.yard.BuildPicture;
-import emberyard.core.yard.YardPicture;
+import emberyard.core.yard.BuildModel;
+import emberyard.core.yard.YardModel;
 import emberyard.core.yard.YardPlan;
 import emberyard.server.library.Library;
 import emberyard.server.refusal.Refused;
@@ -64,7 +64,7 @@ public class YardReader {
       WorkshopBook book,
       Map<String, Map<String, Long>> versions,
       YardPlan plan,
-      YardPicture yard,
+      YardModel yard,
       Map<String, BuildGuard.Broken> broken,
       List<Unreadable> leftOut) {
 
@@ -73,11 +73,11 @@ public class YardReader {
      *
      * @throws Refused with the reason when it can't be derived
      */
-    public BuildPicture build(String id) {
+    public BuildModel build(String id) {
       if (broken.containsKey(id)) {
         throw new Refused(HttpStatus.CONFLICT, broken.get(id).sentence());
       }
-      BuildPicture picture = yard.builds().get(id);
+      BuildModel picture = yard.builds().get(id);
       if (picture == null) {
         throw new MissingThing("There is no build “" + id + "” here.");
       }
@@ -86,7 +86,7 @@ public class YardReader {
 
     /** All builds as they were entered. */
     public List<Build> builds() {
-      return yard.builds().values().stream().map(BuildPicture::build).toList();
+      return yard.builds().values().stream().map(BuildModel::build).toList();
     }
   }
 

@@ -4,17 +4,17 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Build;
-import emberyard.core.elevation.Drawn;
 import emberyard.core.elevation.Elevation;
+import emberyard.core.elevation.ElevationItem;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
 import emberyard.core.workshop.WorkshopBook;
-import emberyard.core.yard.BuildPicture;
+import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.Fuse;
-import emberyard.core.yard.OptionPicture;
+import emberyard.core.yard.OptionModel;
 import emberyard.core.yard.PendingChange;
 import emberyard.core.yard.TaskState;
-import emberyard.core.yard.YardPicture;
+import emberyard.core.yard.YardModel;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -41,7 +41,7 @@ class DemoTest {
   void theFiveBuildsStandAsTheirStoriesSay(String now) {
     DemoDays days = new DemoDays(Instant.parse(now), ZoneOffset.UTC);
     WorkshopBook book = DemoStories.book(days);
-    YardPicture yard = YardPicture.of(DemoStories.builds(days), book, days.now());
+    YardModel yard = YardModel.of(DemoStories.builds(days), book, days.now());
     assertEquals(5, yard.builds().size());
     night(yard.builds().get("night-pilotage"));
     moss(yard.builds().get("moss-archive"));
@@ -51,14 +51,14 @@ class DemoTest {
         yard.builds().get("moss-archive"),
         yard.builds().get("line-9-depot"),
         book);
-    BuildPicture kite = yard.builds().get("paper-kite");
+    BuildModel kite = yard.builds().get("paper-kite");
     assertEquals(Fuse.Verdict.REVEALED, kite.fuse().verdict());
     assertTrue(kite.budget().earnedPerHourMinor() > 0, "real cost and hours are known");
-    BuildPicture glass = yard.builds().get("glasshouse");
+    BuildModel glass = yard.builds().get("glasshouse");
     assertEquals(Fuse.Verdict.ENQUIRY, glass.fuse().verdict());
     long answered = glass.interview().answered();
     assertTrue(answered > 2 && answered < 9, "a half-finished interview: " + answered);
-    for (BuildPicture build : yard.builds().values()) {
+    for (BuildModel build : yard.builds().values()) {
       if (build != glass) {
         faces(build);
       }
@@ -66,7 +66,7 @@ class DemoTest {
     concept(DemoStories.builds(days), book, days.now());
   }
 
-  private static void night(BuildPicture night) {
+  private static void night(BuildModel night) {
     assertTrue(night.fuse().spareDays() < 6, "it is near: " + night.fuse().spareDays());
     Set<Severity> kinds =
         night.findings().stream().map(Finding::severity).collect(Collectors.toSet());
@@ -82,11 +82,11 @@ class DemoTest {
   }
 
   /** Every face but those nobody sees carries something, and nothing hangs over an edge. */
-  private static void faces(BuildPicture build) {
+  private static void faces(BuildModel build) {
     assertEquals(6, build.faces().size());
     for (Elevation face : build.faces()) {
       assertTrue(!face.shown() || !face.items().isEmpty(), build.build().id() + " " + face.face());
-      for (Drawn drawn : face.items()) {
+      for (ElevationItem drawn : face.items()) {
         assertTrue(face.outline().contains(drawn.place()), build.build().id() + " " + drawn.name());
       }
     }
@@ -94,15 +94,15 @@ class DemoTest {
 
   private static void concept(List<Build> builds, WorkshopBook book, Instant now) {
     Build night = builds.get(0);
-    List<OptionPicture> options = OptionPicture.of(night, builds, book, now);
-    assertEquals(List.of("A", "B", "C"), options.stream().map(OptionPicture::letter).toList());
+    List<OptionModel> options = OptionModel.of(night, builds, book, now);
+    assertEquals(List.of("A", "B", "C"), options.stream().map(OptionModel::letter).toList());
     assertTrue(options.get(1).onTheTable(), "B was chosen");
     PendingChange pending = PendingChange.of(night, builds, book, now, true);
     assertEquals(List.of("Light “Bow light” added"), pending.differences());
     assertTrue(pending.deltaMinor() > 0);
   }
 
-  private static void moss(BuildPicture moss) {
+  private static void moss(BuildModel moss) {
     assertTrue(
         moss.tasks().stream().anyMatch(task -> task.state() == TaskState.WAITING),
         "coats are drying");
@@ -120,7 +120,7 @@ class DemoTest {
    * The chart in the wrong order with its remedy, the primer question, the failed card, the run.
    */
   private static void finishes(
-      BuildPicture night, BuildPicture moss, BuildPicture depot, WorkshopBook book) {
+      BuildModel night, BuildModel moss, BuildModel depot, WorkshopBook book) {
     Finding order = titled(night, "Pattern vanishes from the front");
     assertEquals("Move Chart cream after the peel", order.remedies().get(0).label());
     titled(night, "No primer on the front, and it is always primed here");
@@ -133,14 +133,14 @@ class DemoTest {
     titled(depot, "The picture is too coarse: 102 dots per inch, 150 needed");
   }
 
-  private static Finding titled(BuildPicture build, String start) {
+  private static Finding titled(BuildModel build, String start) {
     return build.findings().stream()
         .filter(finding -> finding.title().startsWith(start))
         .findFirst()
         .orElseThrow(() -> new AssertionError(start));
   }
 
-  private static void depot(BuildPicture depot) {
+  private static void depot(BuildModel depot) {
     assertEquals(Fuse.Verdict.LATE, depot.fuse().verdict());
     List<String> titles = depot.findings().stream().map(Finding::title).toList();
     assertTrue(titles.stream().anyMatch(title -> title.contains("HDMI")), titles.toString());

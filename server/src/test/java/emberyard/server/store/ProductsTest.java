@@ -139,7 +139,7 @@ class ProductsTest {
   @Test
   void twoWhoChangeDifferentFieldsAreLaidTogetherWithWhatFollows() {
     put(SHIPPED.one("c"));
-    Kept<Component> seen = store.things.get(Component.class, "c");
+    Versioned<Component> seen = store.things.get(Component.class, "c");
     put(stored().withMassKg(2));
     change(1.5, 20_000);
     store.things.apply(

@@ -4,8 +4,8 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import emberyard.core.build.Build;
 import emberyard.core.workshop.WorkshopBook;
-import emberyard.core.yard.BuildPicture;
-import emberyard.core.yard.YardPicture;
+import emberyard.core.yard.BuildModel;
+import emberyard.core.yard.YardModel;
 import emberyard.server.store.Row;
 import emberyard.server.store.TestStore;
 import emberyard.server.store.ThingJson;
@@ -63,16 +63,16 @@ class FirstReleaseTest {
     assertEquals(Files.readString(NOTED), String.join("\n", lines) + "\n");
   }
 
-  private static YardPicture yard(List<Row> rows) {
+  private static YardModel yard(List<Row> rows) {
     WorkshopBook book =
         YardReader.book(
             rows.stream().filter(row -> row.buildId() == null).map(Row::value).toList());
     List<Build> builds = YardReader.all(YardReader.perBuild(rows));
-    return YardPicture.of(builds, book, AT);
+    return YardModel.of(builds, book, AT);
   }
 
   /** What a builder would look at first, then a mark of every section. */
-  private List<String> sections(String id, BuildPicture picture) {
+  private List<String> sections(String id, BuildModel picture) {
     List<String> lines = new ArrayList<>();
     lines.add(
         "%s: finish %s, quote %d, %d tasks, %d needs, %d findings"
@@ -83,7 +83,7 @@ class FirstReleaseTest {
                 picture.tasks().size(),
                 picture.needs().size(),
                 picture.findings().size()));
-    for (RecordComponent section : BuildPicture.class.getRecordComponents()) {
+    for (RecordComponent section : BuildModel.class.getRecordComponents()) {
       try {
         String text = ordered(json.tree(section.getAccessor().invoke(picture))).toPrettyString();
         Files.createDirectories(NOW);

@@ -10,8 +10,8 @@ import emberyard.core.finding.Remedy;
 import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.Thing;
 import emberyard.core.workshop.WorkshopBook;
-import emberyard.core.yard.BuildPicture;
-import emberyard.core.yard.YardPicture;
+import emberyard.core.yard.BuildModel;
+import emberyard.core.yard.YardModel;
 import emberyard.server.DemoYard;
 import emberyard.server.store.ThingJson;
 import java.time.Instant;
@@ -61,7 +61,7 @@ class RemedyContractTest {
   }
 
   private void hold(Build build, WorkshopBook book) {
-    for (Finding finding : picture(build, book).map(BuildPicture::findings).orElse(List.of())) {
+    for (Finding finding : picture(build, book).map(BuildModel::findings).orElse(List.of())) {
       String rule = rule(build, finding.key());
       rules.add(rule);
       for (Remedy remedy : finding.remedies()) {
@@ -110,7 +110,7 @@ class RemedyContractTest {
     }
     Build next = kind.ofBuild() ? YardReader.build(put(build, changed)) : build;
     WorkshopBook after = kind.ofBuild() ? book : book.with(kind.type(), replaced(book, changed));
-    Optional<BuildPicture> picture = picture(next, after);
+    Optional<BuildModel> picture = picture(next, after);
     if (picture.isEmpty()) {
       return Optional.of(change.field() + ": the build can't be worked out any more");
     }
@@ -173,9 +173,9 @@ class RemedyContractTest {
         .toList();
   }
 
-  private Optional<BuildPicture> picture(Build build, WorkshopBook book) {
+  private Optional<BuildModel> picture(Build build, WorkshopBook book) {
     try {
-      return Optional.ofNullable(YardPicture.of(List.of(build), book, AT).builds().get(build.id()));
+      return Optional.ofNullable(YardModel.of(List.of(build), book, AT).builds().get(build.id()));
     } catch (RuntimeException cannot) {
       return Optional.empty();
     }

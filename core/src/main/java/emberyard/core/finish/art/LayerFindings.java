@@ -9,7 +9,7 @@ import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.layer.LayerChecks;
-import emberyard.core.finish.layer.LayerPicture;
+import emberyard.core.finish.layer.LayerModel;
 import emberyard.core.finish.layer.LayerStack;
 import emberyard.core.finish.layer.Region;
 import java.util.ArrayList;
@@ -52,10 +52,10 @@ public final class LayerFindings {
   /** A wish that is not met, or a stencil that nobody sees. */
   private static Finding order(SchemePlan plan) {
     LayerStack stack = plan.stack();
-    LayerPicture.RegionPicture worst =
+    LayerModel.RegionModel worst =
         plan.layers().regions().stream()
             .filter(r -> r.deltaE00() != null && r.deltaE00() > OTHER_COLOUR)
-            .max(Comparator.comparingDouble(LayerPicture.RegionPicture::deltaE00))
+            .max(Comparator.comparingDouble(LayerModel.RegionModel::deltaE00))
             .orElse(null);
     Optional<LayerStep> vanished = vanished(stack, plan.regions());
     if (worst == null && vanished.isEmpty()) {
@@ -90,7 +90,7 @@ public final class LayerFindings {
     return finding.with(OrderRemedies.of(plan).toArray(Remedy[]::new));
   }
 
-  private static String seen(LayerPicture.RegionPicture region, Scheme scheme) {
+  private static String seen(LayerModel.RegionModel region, Scheme scheme) {
     return scheme.seenFrom() == emberyard.core.build.Side.FRONT
         ? region.front().unlit()
         : region.back().unlit();
@@ -100,7 +100,7 @@ public final class LayerFindings {
     return word.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + word.substring(1);
   }
 
-  private static String why(SchemePlan plan, LayerPicture.RegionPicture worst) {
+  private static String why(SchemePlan plan, LayerModel.RegionModel worst) {
     boolean before =
         plan.stack().steps().stream()
             .anyMatch(s -> s.op().coats() && s.side() == plan.scheme().seenFrom());
@@ -175,7 +175,7 @@ public final class LayerFindings {
   }
 
   private static void uneven(SchemePlan plan, List<Finding> findings) {
-    for (LayerPicture.RegionPicture region : plan.layers().regions()) {
+    for (LayerModel.RegionModel region : plan.layers().regions()) {
       if (region.unevennessPercent() > 15) {
         findings.add(
             Finding.of(

@@ -14,16 +14,16 @@ import java.util.Set;
 
 /** Ways to get the colours that are wanted: one step moved, or the order that is found. */
 final class OrderRemedies {
-  private static final Remembered<Asked, List<Remedy>> KNOWN = new Remembered<>(200);
+  private static final Remembered<Key, List<Remedy>> KNOWN = new Remembered<>(200);
 
   private OrderRemedies() {}
 
   /** A search may take some time: it follows from the steps, the shapes and the paints alone. */
-  private record Asked(Scheme scheme, LayerStack stack, List<Set<String>> regions) {}
+  private record Key(Scheme scheme, LayerStack stack, List<Set<String>> regions) {}
 
   static List<Remedy> of(SchemePlan plan) {
     List<Set<String>> regions = plan.regions().stream().map(Region::shapes).toList();
-    return KNOWN.get(new Asked(plan.scheme(), plan.stack(), regions), asked -> found(plan));
+    return KNOWN.get(new Key(plan.scheme(), plan.stack(), regions), asked -> found(plan));
   }
 
   private static List<Remedy> found(SchemePlan plan) {

@@ -24,7 +24,7 @@ final class CoatWriter {
   /** A laser at 400 mm/s with lines 0.1 mm apart burns 40 mm² a second. */
   private static final double ENGRAVE_MM2_PER_MINUTE = 40 * 60;
 
-  private final Painted painted;
+  private final PaintTarget painted;
   private final Scheme scheme;
   private final WorkshopBook book;
   private final StepTimes times;
@@ -32,7 +32,7 @@ final class CoatWriter {
   private final List<Region> regions;
   private final List<LayerStep> done = new ArrayList<>();
 
-  CoatWriter(Painted painted, WorkshopBook book, LayerStack stack, List<Region> regions) {
+  CoatWriter(PaintTarget painted, WorkshopBook book, LayerStack stack, List<Region> regions) {
     this.painted = painted;
     this.scheme = painted.scheme();
     this.book = book;

@@ -29,7 +29,7 @@ public final class FinishStack {
 
   private FinishStack() {}
 
-  static LayerStack of(Painted painted, WorkshopBook book) {
+  static LayerStack of(PaintTarget painted, WorkshopBook book) {
     Scheme scheme = painted.scheme();
     Map<String, LayerStack.Wanted> shapes = new LinkedHashMap<>();
     for (ArtShape shape : scheme.shapes()) {
@@ -80,7 +80,7 @@ public final class FinishStack {
   }
 
   /** Regions of the drawing; of a piece without one a field and each shape by name. */
-  static List<Region> regions(Painted painted) {
+  static List<Region> regions(PaintTarget painted) {
     if (painted.outline().empty()) {
       return List.of(Region.named(Set.of()));
     }
@@ -88,7 +88,7 @@ public final class FinishStack {
   }
 
   /** What a coat on a side meets at first: the sheet with the dark inside behind a clear one. */
-  public static Colour ground(Painted painted) {
+  public static Colour ground(PaintTarget painted) {
     return painted.optic().slab().on(LayerStack.INSIDE);
   }
 }

@@ -6,7 +6,7 @@ import emberyard.core.build.Scheme;
 import emberyard.core.build.Side;
 import emberyard.core.colour.Colour;
 import emberyard.core.finding.Finding;
-import emberyard.core.finish.layer.LayerPicture;
+import emberyard.core.finish.layer.LayerModel;
 import emberyard.core.finish.layer.LayerStack;
 import emberyard.core.finish.layer.Region;
 import emberyard.core.units.Figures;
@@ -30,9 +30,9 @@ import org.jspecify.annotations.Nullable;
  * @param findings judgements that need no clock and no other finish
  */
 public record SchemePlan(
-    Painted painted,
+    PaintTarget painted,
     List<CoatStep> coats,
-    LayerPicture layers,
+    LayerModel layers,
     LayerStack stack,
     List<Region> regions,
     @Nullable String leader,
@@ -46,19 +46,12 @@ public record SchemePlan(
   }
 
   /** Lays out the steps for the workshop's room. Steps with an unknown paint are left out. */
-  public static SchemePlan of(Painted painted, WorkshopBook book) {
+  public static SchemePlan of(PaintTarget painted, WorkshopBook book) {
     LayerStack stack = FinishStack.of(painted, book);
     List<Region> regions = FinishStack.regions(painted);
     List<CoatStep> coats = new CoatWriter(painted, book, stack, regions).coats();
     return new SchemePlan(
-        painted,
-        coats,
-        LayerPicture.of(stack, regions),
-        stack,
-        regions,
-        null,
-        List.of(),
-        List.of());
+        painted, coats, LayerModel.of(stack, regions), stack, regions, null, List.of(), List.of());
   }
 
   public Scheme scheme() {

@@ -11,7 +11,7 @@ import emberyard.core.geometry.Outline;
  * @param contourM length that is cut, weeded or masked
  */
 record StepArea(double areaM2, double contourM) {
-  static StepArea of(Painted painted, LayerStep step) {
+  static StepArea of(PaintTarget painted, LayerStep step) {
     double shapes = 0;
     double contour = 0;
     for (String id : step.shapes()) {

@@ -17,7 +17,7 @@ import java.util.List;
  */
 public record FilmRoll(
     double widthMm, double lengthMm, List<FilmPiece> pieces, List<String> unplaced) {
-  private static final Remembered<Asked, FilmRoll> KNOWN = new Remembered<>(60);
+  private static final Remembered<Key, FilmRoll> KNOWN = new Remembered<>(60);
 
   public FilmRoll {
     pieces = List.copyOf(pieces);
@@ -40,14 +40,14 @@ public record FilmRoll(
     }
   }
 
-  private record Asked(double widthMm, List<Decal> decals) {}
+  private record Key(double widthMm, List<Decal> decals) {}
 
   /** Lays decals on a roll of this width. */
   public static FilmRoll of(double widthMm, List<Decal> decals) {
-    return KNOWN.get(new Asked(widthMm, List.copyOf(decals)), FilmRoll::laid);
+    return KNOWN.get(new Key(widthMm, List.copyOf(decals)), FilmRoll::laid);
   }
 
-  private static FilmRoll laid(Asked asked) {
+  private static FilmRoll laid(Key asked) {
     List<Decal> fit = new ArrayList<>();
     List<String> tooWide = new ArrayList<>();
     for (Decal decal : asked.decals()) {

@@ -29,11 +29,11 @@ public final class RegionMap {
   private static final GeometryFactory FACTORY = new GeometryFactory();
   private static final double DUST_MM2 = 1e-4;
   private static final int MOST_REGIONS = 600;
-  private static final Remembered<Asked, List<Region>> KNOWN = new Remembered<>(120);
+  private static final Remembered<Key, List<Region>> KNOWN = new Remembered<>(120);
 
   private RegionMap() {}
 
-  private record Asked(Outline sheet, Map<String, Outline> shapes) {}
+  private record Key(Outline sheet, Map<String, Outline> shapes) {}
 
   private record Cell(Set<String> shapes, Geometry area) {}
 
@@ -44,10 +44,10 @@ public final class RegionMap {
    * @return the field first where anything of it is left, then by shapes
    */
   public static List<Region> of(Outline sheet, Map<String, Outline> shapes) {
-    return KNOWN.get(new Asked(sheet, new LinkedHashMap<>(shapes)), RegionMap::divide);
+    return KNOWN.get(new Key(sheet, new LinkedHashMap<>(shapes)), RegionMap::divide);
   }
 
-  private static List<Region> divide(Asked asked) {
+  private static List<Region> divide(Key asked) {
     Geometry sheet = Plane.geometry(asked.sheet());
     var prepared = PreparedGeometryFactory.prepare(sheet);
     Map<String, Geometry> areas = new LinkedHashMap<>();

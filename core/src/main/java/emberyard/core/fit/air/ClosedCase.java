@@ -3,7 +3,7 @@ package emberyard.core.fit.air;
 import emberyard.core.build.Build;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Opening;
-import emberyard.core.fit.power.Fed;
+import emberyard.core.fit.power.PowerBudget;
 import emberyard.core.fit.space.Space;
 import java.util.Optional;
 
@@ -36,7 +36,7 @@ public record ClosedCase(double heatW, double wallM2, double metalK, double wood
   }
 
   /** The case of a build, where it is closed and something in it draws; empty otherwise. */
-  public static Optional<ClosedCase> of(Build build, Fed fed, Aired aired) {
+  public static Optional<ClosedCase> of(Build build, PowerBudget fed, Airflow aired) {
     Enclosure in = Space.enclosure(build).orElse(null);
     double heat = fed.power().hungryPeakWatts() + fed.power().restTypicalWatts();
     boolean fanThrough = aired.fans().stream().anyMatch(flow -> flow.air().flowM3PerHour() > 0);

@@ -70,7 +70,7 @@ public final class LoopWork {
     return tasks;
   }
 
-  public static List<Need> needs(Build build, Cooled cooled, WorkshopBook book, String neededBy) {
+  public static List<Need> needs(Build build, Cooling cooled, WorkshopBook book, String neededBy) {
     List<Need> needs = new ArrayList<>();
     Map<String, Integer> fittings = new LinkedHashMap<>();
     for (Loop loop : build.loops()) {

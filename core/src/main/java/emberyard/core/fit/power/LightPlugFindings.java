@@ -14,12 +14,12 @@ import java.util.stream.Collectors;
 public final class LightPlugFindings {
   private LightPlugFindings() {}
 
-  public static List<Finding> of(Build build, Fed fed) {
+  public static List<Finding> of(Build build, PowerBudget fed) {
     List<Finding> findings = new ArrayList<>();
     fed.lines().stream()
         .filter(line -> line.key().startsWith("output-") && !line.enough())
         .forEach(line -> findings.add(output(line)));
-    List<FedLine> lacking =
+    List<PowerLine> lacking =
         fed.lines().stream()
             .filter(line -> line.key().startsWith("LIGHT_"))
             .filter(line -> !line.plugged() || overloaded(line, build.strips()))
@@ -31,14 +31,14 @@ public final class LightPlugFindings {
   }
 
   /** Together too much; one strip that alone is too much has a finding of its own. */
-  private static boolean overloaded(FedLine line, List<LightStrip> strips) {
+  private static boolean overloaded(PowerLine line, List<LightStrip> strips) {
     return !line.enough()
         && strips.stream()
             .filter(LightStrip::onHeader)
             .noneMatch(strip -> strip.amps() > LightStrip.HEADER_AMPS);
   }
 
-  private static Finding output(FedLine line) {
+  private static Finding output(PowerLine line) {
     String plug = line.label().replace(" outputs", "");
     double missing = line.wanted() - line.there();
     return Finding.of(
@@ -54,7 +54,7 @@ public final class LightPlugFindings {
             Remedy.byHand("Use a screen with another input, or an active adapter"));
   }
 
-  private static Finding headers(List<FedLine> lacking) {
+  private static Finding headers(List<PowerLine> lacking) {
     return Finding.of(
             Severity.RISK,
             "light",
@@ -72,7 +72,7 @@ public final class LightPlugFindings {
   }
 
   /** "3 plugs on 2 headers of 5 V". */
-  private static String plugs(FedLine line) {
+  private static String plugs(PowerLine line) {
     return "%s of %s".formatted(line.plugWords(), line.key().equals("LIGHT_5V") ? "5 V" : "12 V");
   }
 }

@@ -14,7 +14,7 @@ import java.util.List;
 final class BendChecks {
   private BendChecks() {}
 
-  static void add(Checked part, List<Finding> findings) {
+  static void add(CheckedPart part, List<Finding> findings) {
     Bent bent = part.panel().drawing().bent();
     if (bent == null) {
       return;
@@ -38,7 +38,7 @@ final class BendChecks {
   }
 
   private static void radius(
-      Checked part, Bent.Bend bend, int index, double t, List<Finding> findings) {
+      CheckedPart part, Bent.Bend bend, int index, double t, List<Finding> findings) {
     if (bend.insideRadiusMm() >= 2 * t - 1e-6) {
       return;
     }
@@ -59,7 +59,7 @@ final class BendChecks {
                     new Remedy.Change("panels", part.panel().id(), field, 2 * t))));
   }
 
-  private static void legs(Checked part, Bent bent, double t, List<Finding> findings) {
+  private static void legs(CheckedPart part, Bent bent, double t, List<Finding> findings) {
     double shortest = bent.firstLegMm();
     for (Bent.Bend bend : bent.bends()) {
       shortest = Math.min(shortest, bend.legMm());
@@ -76,7 +76,7 @@ final class BendChecks {
     }
   }
 
-  private static void openings(Checked part, double t, List<Finding> findings) {
+  private static void openings(CheckedPart part, double t, List<Finding> findings) {
     for (Contour hole : part.drawn().outline().holes()) {
       Rect box = hole.bounds();
       for (BendLine bend : part.drawn().bends()) {

@@ -19,7 +19,7 @@ final class CornerCheck {
 
   private CornerCheck() {}
 
-  static void add(Checked part, List<Finding> findings) {
+  static void add(CheckedPart part, List<Finding> findings) {
     if (!part.material().brittle() || !screwed(part.panel())) {
       return;
     }

@@ -24,15 +24,15 @@ import org.locationtech.jts.operation.distance.IndexedFacetDistance;
 final class HoleChecks {
   private static final GeometryFactory POINTS = new GeometryFactory();
 
-  private final Checked part;
+  private final CheckedPart part;
   private final List<Finding> findings;
 
-  private HoleChecks(Checked part, List<Finding> findings) {
+  private HoleChecks(CheckedPart part, List<Finding> findings) {
     this.part = part;
     this.findings = findings;
   }
 
-  static void add(Checked part, List<Finding> findings) {
+  static void add(CheckedPart part, List<Finding> findings) {
     HoleChecks checks = new HoleChecks(part, findings);
     checks.edges();
     checks.webs();

@@ -30,7 +30,7 @@ final class MarkChecks {
 
   private MarkChecks() {}
 
-  static void add(Checked part, List<Finding> findings) {
+  static void add(CheckedPart part, List<Finding> findings) {
     for (RecipeStep step : part.panel().drawing().steps()) {
       CutFigure figure = step.figure();
       if (figure != null && figure.kind() == FigureKind.TEXT) {
@@ -43,12 +43,13 @@ final class MarkChecks {
     pockets(part, findings);
   }
 
-  private static boolean hasPathEngraving(Checked part) {
+  private static boolean hasPathEngraving(CheckedPart part) {
     return part.panel().drawing().steps().stream()
         .anyMatch(s -> s.op() == RecipeStep.Op.ENGRAVE && s.figure().kind() != FigureKind.TEXT);
   }
 
-  private static void text(Checked part, RecipeStep step, CutFigure text, List<Finding> findings) {
+  private static void text(
+      CheckedPart part, RecipeStep step, CutFigure text, List<Finding> findings) {
     boolean through = step.op() == RecipeStep.Op.CUT || step.op() == RecipeStep.Op.JOIN;
     boolean foil = part.panel().cutMethod() == CutMethod.BLADE || part.panel().drawing().stencil();
     double needed = through || foil ? CUT_MM : ENGRAVED_MM;
@@ -98,7 +99,7 @@ final class MarkChecks {
     return fits / MEASURED_AT_MM;
   }
 
-  private static void engraving(Checked part, List<Finding> findings) {
+  private static void engraving(CheckedPart part, List<Finding> findings) {
     Geometry area = Plane.geometry(part.drawn().engraved());
     double r = ENGRAVED_MM / 2;
     Geometry lost = area.difference(area.buffer(-r).buffer(r * 1.05));
@@ -116,7 +117,7 @@ final class MarkChecks {
     }
   }
 
-  private static void pockets(Checked part, List<Finding> findings) {
+  private static void pockets(CheckedPart part, List<Finding> findings) {
     double most = part.thicknessMm() - FLOOR_MM;
     for (DrawnPart.Pocket pocket : part.drawn().pockets()) {
       Outline area = pocket.area();

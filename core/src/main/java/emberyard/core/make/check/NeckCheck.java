@@ -23,7 +23,7 @@ final class NeckCheck {
 
   private NeckCheck() {}
 
-  static void add(Checked part, List<Finding> findings) {
+  static void add(CheckedPart part, List<Finding> findings) {
     Outline whole = part.drawn().outline();
     if (whole.outers().size() > 1) {
       pieces(part, whole, findings);
@@ -50,7 +50,7 @@ final class NeckCheck {
             .with(Remedy.byHand("Widen it, or move the opening")));
   }
 
-  private static void pieces(Checked part, Outline whole, List<Finding> findings) {
+  private static void pieces(CheckedPart part, Outline whole, List<Finding> findings) {
     Contour smallest =
         whole.outers().stream()
             .min(java.util.Comparator.comparingDouble(Contour::areaMm2))

@@ -27,7 +27,7 @@ public final class PartChecks {
     for (Contour hole : drawn.outline().holes()) {
       hole.circle().filter(c -> !judged.contains(key(c.xMm(), c.yMm()))).ifPresent(own::add);
     }
-    Checked part = new Checked(panel, drawn, material, thicknessMm, List.copyOf(own));
+    CheckedPart part = new CheckedPart(panel, drawn, material, thicknessMm, List.copyOf(own));
     List<Finding> findings = new ArrayList<>();
     HoleChecks.add(part, findings);
     NeckCheck.add(part, findings);

@@ -15,7 +15,7 @@ final class SlotCheck {
 
   private SlotCheck() {}
 
-  static void add(Checked part, List<Finding> findings) {
+  static void add(CheckedPart part, List<Finding> findings) {
     List<RecipeStep> steps = part.panel().drawing().steps();
     for (int i = 0; i < steps.size(); i++) {
       RecipeStep step = steps.get(i);
@@ -29,7 +29,7 @@ final class SlotCheck {
     }
   }
 
-  private static void check(Checked part, RecipeStep step, int index, List<Finding> findings) {
+  private static void check(CheckedPart part, RecipeStep step, int index, List<Finding> findings) {
     boolean lying = step.figure().widthMm() >= step.figure().heightMm();
     double width = lying ? step.figure().heightMm() : step.figure().widthMm();
     double press = part.thicknessMm() - 0.05;

@@ -10,14 +10,14 @@ final class Crossings {
 
   private Crossings() {}
 
-  static void report(Contour contour, List<Imported.Fault> faults) {
+  static void report(Contour contour, List<ImportedDrawing.Fault> faults) {
     List<double[]> points = CrossingPoints.of(List.of(contour), MOST_SHOWN);
     for (double[] at : points.subList(0, Math.min(points.size(), MOST_SHOWN))) {
-      faults.add(new Imported.Fault("The line crosses itself here.", at[0], at[1], false));
+      faults.add(new ImportedDrawing.Fault("The line crosses itself here.", at[0], at[1], false));
     }
     if (contour.areaMm2() < 1e-6) {
       faults.add(
-          new Imported.Fault(
+          new ImportedDrawing.Fault(
               "A line encloses nothing.",
               contour.knots().get(0).xMm(),
               contour.knots().get(0).yMm(),

@@ -13,7 +13,8 @@ final class DoubleLines {
 
   private DoubleLines() {}
 
-  static List<DrawnLines.Line> dropped(List<DrawnLines.Line> lines, List<Imported.Fault> faults) {
+  static List<DrawnLines.Line> dropped(
+      List<DrawnLines.Line> lines, List<ImportedDrawing.Fault> faults) {
     Map<String, List<Contour>> seen = new HashMap<>();
     List<DrawnLines.Line> single = new ArrayList<>();
     for (DrawnLines.Line line : lines) {
@@ -24,7 +25,7 @@ final class DoubleLines {
               line.layer() + Math.round(contour.lengthMm()), key -> new ArrayList<>());
       if (near.stream().anyMatch(other -> same(contour, other))) {
         faults.add(
-            new Imported.Fault(
+            new ImportedDrawing.Fault(
                 "A line was drawn twice; one was dropped.", box.centreX(), box.centreY(), true));
       } else {
         near.add(contour);

@@ -45,19 +45,19 @@ public record MadePart(
     String problemField,
     long materialMinor,
     Why materialWhy,
-    @Nullable PartPicture picture,
+    @Nullable PartModel picture,
     @Nullable BedPlan bed) {
   /** Share of a sheet that parts can fill before nesting says better; a default. */
   public static final double USABLE_SHARE = 0.85;
 
-  private static final Remembered<Asked, Worked> DRAWN = new Remembered<>(600);
+  private static final Remembered<Key, Result> DRAWN = new Remembered<>(600);
 
   /** What a part is drawn from. */
-  private record Asked(
+  private record Key(
       Panel panel, SheetProduct sheet, List<JointCut> joints, @Nullable Machine machine) {}
 
   /** A part worked out: shown, drawn and judged. */
-  public record Worked(MadePart made, @Nullable DrawnPart drawn, List<Finding> findings) {}
+  public record Result(MadePart made, @Nullable DrawnPart drawn, List<Finding> findings) {}
 
   /** Computes the figures for the thickness by caliper where there is one. */
   public static MadePart of(Panel panel, SheetProduct sheet) {
@@ -65,22 +65,22 @@ public record MadePart(
   }
 
   /** The same, with the joints of the build and the machine that cuts it. */
-  public static Worked worked(
+  public static Result worked(
       Panel panel, SheetProduct sheet, List<JointCut> joints, @Nullable Machine machine) {
-    return DRAWN.get(new Asked(panel, sheet, joints, machine), MadePart::work);
+    return DRAWN.get(new Key(panel, sheet, joints, machine), MadePart::work);
   }
 
-  private static Worked work(Asked asked) {
+  private static Result work(Key asked) {
     try {
       return drawn(asked);
     } catch (InvalidValue contradiction) {
       MadePart made =
           with(asked, null, contradiction.getMessage(), contradiction.field(), null, null);
-      return new Worked(made, null, List.of());
+      return new Result(made, null, List.of());
     }
   }
 
-  private static Worked drawn(Asked asked) {
+  private static Result drawn(Key asked) {
     Panel panel = asked.panel();
     SheetProduct sheet = asked.sheet();
     PanelShape shape = shape(panel, sheet);
@@ -104,8 +104,8 @@ public record MadePart(
         MachineChecks.of(panel, drawn, sheet.material(), thickness, asked.machine(), bed));
     findings.addAll(PartChecks.of(panel, drawn, sheet.material(), thickness, judged(panel, plain)));
     MadePart made =
-        with(asked, plain.drawn(shape, drawn, time), "", "", PartPicture.of(drawn, thickness), bed);
-    return new Worked(made, drawn, List.copyOf(findings));
+        with(asked, plain.drawn(shape, drawn, time), "", "", PartModel.of(drawn, thickness), bed);
+    return new Result(made, drawn, List.copyOf(findings));
   }
 
   /** Border holes have rules of their own on a plain rectangle. */
@@ -134,11 +134,11 @@ public record MadePart(
    * 18.81.
    */
   private static MadePart with(
-      Asked asked,
+      Key asked,
       @Nullable PanelFigures figures,
       String problem,
       String problemField,
-      @Nullable PartPicture picture,
+      @Nullable PartModel picture,
       @Nullable BedPlan bed) {
     Panel panel = asked.panel();
     SheetProduct sheet = asked.sheet();

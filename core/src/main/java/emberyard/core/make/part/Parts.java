@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 
 /** The flat parts of a build, drawn with the joints they share. */
 public final class Parts {
-  private final Map<String, MadePart.Worked> worked = new LinkedHashMap<>();
+  private final Map<String, MadePart.Result> worked = new LinkedHashMap<>();
 
   private Parts() {}
 
@@ -56,20 +56,20 @@ public final class Parts {
   }
 
   public List<MadePart> made() {
-    return worked.values().stream().map(MadePart.Worked::made).toList();
+    return worked.values().stream().map(MadePart.Result::made).toList();
   }
 
   public Optional<MadePart> made(String panelId) {
-    return Optional.ofNullable(worked.get(panelId)).map(MadePart.Worked::made);
+    return Optional.ofNullable(worked.get(panelId)).map(MadePart.Result::made);
   }
 
   /** Its outline, none where its numbers contradict each other. */
   public Optional<DrawnPart> drawn(String panelId) {
-    return Optional.ofNullable(worked.get(panelId)).map(MadePart.Worked::drawn);
+    return Optional.ofNullable(worked.get(panelId)).map(MadePart.Result::drawn);
   }
 
   public List<Finding> findings(String panelId) {
-    MadePart.Worked part = worked.get(panelId);
+    MadePart.Result part = worked.get(panelId);
     return part == null ? List.of() : part.findings();
   }
 }

@@ -47,7 +47,7 @@ public record CutDrawing(Rect page, Map<String, List<Contour>> groups) {
       if (part == null || piece.state() != PieceState.PLANNED) {
         continue;
       }
-      Move move = LaidOut.move(part.outline(), piece);
+      Move move = LayoutResult.move(part.outline(), piece);
       compensated(part, kerfMm)
           .byOperation()
           .forEach(

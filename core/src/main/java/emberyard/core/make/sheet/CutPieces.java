@@ -54,7 +54,7 @@ public final class CutPieces {
     if (piece.cutPath().isEmpty()) {
       return false;
     }
-    Outline now = LaidOut.placed(drawn.outline(), piece);
+    Outline now = LayoutResult.placed(drawn.outline(), piece);
     if (SvgPath.of(now.contours()).equals(piece.cutPath())) {
       return false;
     }
@@ -67,7 +67,7 @@ public final class CutPieces {
   static boolean reusable(LaidPiece piece, DrawnPart drawn) {
     Outline was = PathData.outline(piece.cutPath());
     Geometry room = Plane.geometry(was).buffer(WITHIN_MM);
-    Outline now = LaidOut.placed(drawn.outline(), piece);
+    Outline now = LayoutResult.placed(drawn.outline(), piece);
     Rect old = was.bounds();
     Rect box = now.bounds();
     // a part keeps one of its corners when it is made smaller; which one depends on its turn

@@ -58,7 +58,7 @@ public record JobEnd(
       PieceState state = became.getOrDefault(i, piece.state());
       DrawnPart drawn = parts.drawn(piece.panelId()).orElse(null);
       if (state != piece.state() && drawn != null) {
-        String path = SvgPath.of(LaidOut.placed(drawn.outline(), piece).contours());
+        String path = SvgPath.of(LayoutResult.placed(drawn.outline(), piece).contours());
         piece = piece.became(state, path);
       }
       after.add(piece);

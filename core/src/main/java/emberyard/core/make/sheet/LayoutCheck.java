@@ -33,7 +33,7 @@ final class LayoutCheck {
       placed.add(
           drawn == null || piece.state() == PieceState.DONE
               ? null
-              : Plane.geometry(LaidOut.placed(drawn.outline(), piece), 0.1));
+              : Plane.geometry(LayoutResult.placed(drawn.outline(), piece), 0.1));
     }
     boolean[] bad = new boolean[placed.size()];
     for (int i = 0; i < bad.length; i++) {

@@ -53,7 +53,7 @@ public record MachineJob(CutOrder order, List<Stroke> strokes, CutTime time) {
       if (drawn == null || piece.state() != PieceState.PLANNED) {
         continue;
       }
-      add(i, LaidOut.placed(drawn.outline(), piece), cuts);
+      add(i, LayoutResult.placed(drawn.outline(), piece), cuts);
       engraved += drawn.engraved().areaMm2();
       lines += drawn.lineMm();
       stroke(strokes, i, "engrave", new CutTime.Job(0, 0, 0, drawn.engraved().areaMm2(), 0), pace);

@@ -67,7 +67,7 @@ public final class SheetPlan {
    * @param rotation how pieces without grain may be turned
    * @param takenOffcuts offcuts that other builds are laid on
    */
-  public record Asked(
+  public record Question(
       String sheetId, boolean onOffcuts, Rotation rotation, long seed, Set<String> takenOffcuts) {}
 
   /**
@@ -76,7 +76,7 @@ public final class SheetPlan {
    *
    * @throws InvalidValue where nothing waits or no machine is there
    */
-  public static SheetPlan of(Build build, Parts parts, WorkshopBook book, Asked asked) {
+  public static SheetPlan of(Build build, Parts parts, WorkshopBook book, Question asked) {
     SheetProduct sheet =
         book.sheet(asked.sheetId())
             .orElseThrow(() -> new InvalidValue("sheetId", "Choose a sheet from the stock list."));
@@ -120,7 +120,7 @@ public final class SheetPlan {
     for (PieceSpot p : result.placements()) {
       if (p.sheet() == sheet) {
         Outline outline = outlines.get(p.pieceId());
-        contours.addAll(LaidOut.placed(outline, laid(pieces.get(p.pieceId()), p)).contours());
+        contours.addAll(LayoutResult.placed(outline, laid(pieces.get(p.pieceId()), p)).contours());
       }
     }
     return contours;
@@ -165,7 +165,7 @@ public final class SheetPlan {
     return waiting;
   }
 
-  private static List<Offcut> offcuts(WorkshopBook book, Asked asked, List<SheetLayout> kept) {
+  private static List<Offcut> offcuts(WorkshopBook book, Question asked, List<SheetLayout> kept) {
     return book.offcuts().stream()
         .filter(o -> o.sheetId().equals(asked.sheetId()))
         .filter(o -> !asked.takenOffcuts().contains(o.id()))
@@ -212,7 +212,7 @@ public final class SheetPlan {
   }
 
   private static Piece piece(
-      String id, LaidPiece laid, Build build, Parts parts, Asked asked, List<SheetLayout> kept) {
+      String id, LaidPiece laid, Build build, Parts parts, Question asked, List<SheetLayout> kept) {
     Panel panel = build.panel(laid.panelId()).orElseThrow();
     PieceSpot pin = null;
     for (int i = 0; i < kept.size(); i++) {

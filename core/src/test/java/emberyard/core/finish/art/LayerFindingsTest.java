@@ -13,7 +13,7 @@ import emberyard.core.build.Side;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
 import emberyard.core.finish.FinishSamples;
-import emberyard.core.finish.coat.Painted;
+import emberyard.core.finish.coat.PaintTarget;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.coat.Substrate;
 import emberyard.core.finish.layer.SheetOptic;
@@ -39,8 +39,8 @@ class LayerFindingsTest {
     Scheme scheme =
         FinishSamples.layers("a", steps)
             .drawn(List.of(art), Side.FRONT, wanted == null ? null : "#2E4A45");
-    Painted painted =
-        new Painted(
+    PaintTarget painted =
+        new PaintTarget(
             scheme,
             "Window",
             0.12,

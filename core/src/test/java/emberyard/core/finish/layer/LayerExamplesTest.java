@@ -151,9 +151,8 @@ class LayerExamplesTest {
             WANTED,
             coats("black", Side.BACK, 3),
             op(LayerOp.ENGRAVE, Side.BACK, "lines"));
-    LayerPicture picture =
-        LayerPicture.of(stack, List.of(Region.named(FIELD), Region.named(LINES)));
-    LayerPicture.RegionPicture lines = picture.regions().get(1);
+    LayerModel picture = LayerModel.of(stack, List.of(Region.named(FIELD), Region.named(LINES)));
+    LayerModel.RegionModel lines = picture.regions().get(1);
     double day = Colour.hex(lines.front().dusk()).luminance();
     double lit = Colour.hex(lines.front().edgeLitDusk()).luminance();
     assertTrue(lit > day + 0.3, "the engraved line glows");
@@ -198,9 +197,6 @@ class LayerExamplesTest {
   }
 
   private static double uneven(LayerStack stack) {
-    return LayerPicture.of(stack, List.of(Region.named(FIELD)))
-        .regions()
-        .get(0)
-        .unevennessPercent();
+    return LayerModel.of(stack, List.of(Region.named(FIELD))).regions().get(0).unevennessPercent();
   }
 }

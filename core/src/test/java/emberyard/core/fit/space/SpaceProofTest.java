@@ -28,7 +28,7 @@ import emberyard.core.finding.Caution;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
-import emberyard.core.fit.FitPicture;
+import emberyard.core.fit.FitModel;
 import emberyard.core.fit.Proof;
 import emberyard.core.geometry.Box;
 import emberyard.core.work.Task;
@@ -263,7 +263,7 @@ class SpaceProofTest extends Proof {
   void withoutAnEnclosureNothingIsPlacedAndNothingBreaks() {
     enclosure = null;
     components.add(boxed("s", ComponentKind.SUPPLY, 80, 80, 50, Seat.SUPPLY));
-    FitPicture picture = fit().picture();
+    FitModel picture = fit().picture();
     assertNull(picture.space());
     assertEquals(1, picture.stands().balance().massKg());
     assertTrue(fit().goingIn().isEmpty());

@@ -10,8 +10,8 @@ import org.junit.jupiter.api.Test;
 
 /** Drawings from other programs, and hostile ones. */
 class DrawingFilesTest {
-  private static Imported svg(String inside) {
-    return Imported.of(
+  private static ImportedDrawing svg(String inside) {
+    return ImportedDrawing.of(
         SvgReader.read(
             "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='50mm' viewBox='0 0 100 50'>"
                 + inside
@@ -19,8 +19,8 @@ class DrawingFilesTest {
         0.1);
   }
 
-  private static Imported dxf(String entities) {
-    return Imported.of(
+  private static ImportedDrawing dxf(String entities) {
+    return ImportedDrawing.of(
         DxfReader.read(
             lines(
                 "0 SECTION 2 HEADER 9 $INSUNITS 70 4 0 ENDSEC 0 SECTION 2 ENTITIES "
@@ -35,7 +35,7 @@ class DrawingFilesTest {
 
   @Test
   void shapesTransformsAndNestedGroups() {
-    Imported part =
+    ImportedDrawing part =
         svg(
             "<rect width='100' height='50'/>"
                 + "<g transform='translate(50 25) rotate(90)'><g transform='scale(2)'>"
@@ -51,9 +51,10 @@ class DrawingFilesTest {
     String inches =
         "<svg xmlns='http://www.w3.org/2000/svg' width='4in' height='2in' viewBox='0 0 400 200'>"
             + "<rect width='400' height='200'/></svg>";
-    assertEquals(101.6 * 50.8, Imported.of(SvgReader.read(inches), 0.1).outline().areaMm2(), 1e-3);
+    assertEquals(
+        101.6 * 50.8, ImportedDrawing.of(SvgReader.read(inches), 0.1).outline().areaMm2(), 1e-3);
     String pixels = "<svg xmlns='http://www.w3.org/2000/svg'><rect width='96' height='96'/></svg>";
-    Imported square = Imported.of(SvgReader.read(pixels), 0.1);
+    ImportedDrawing square = ImportedDrawing.of(SvgReader.read(pixels), 0.1);
     assertEquals(25.4 * 25.4, square.outline().areaMm2(), 1e-3);
     assertTrue(square.notes().get(0).contains("no size"));
   }
@@ -61,7 +62,7 @@ class DrawingFilesTest {
   @Test
   void curvesAreFlattenedFinely() {
     // a quarter ellipse and a cubic that is nearly a circle
-    Imported part = svg("<path d='M10 25 A30 15 0 0 1 70 25 L70 40 L10 40 Z'/>");
+    ImportedDrawing part = svg("<path d='M10 25 A30 15 0 0 1 70 25 L70 40 L10 40 Z'/>");
     double half = Math.PI * 30 * 15 / 2;
     assertEquals(half + 60 * 15, part.outline().areaMm2(), 0.5);
     double k = 0.5522847498;
@@ -81,7 +82,7 @@ class DrawingFilesTest {
 
   @Test
   void openEndsAreJoinedAndSaid() {
-    Imported part =
+    ImportedDrawing part =
         svg(
             "<line x1='0' y1='0' x2='40' y2='0'/><line x1='40.05' y1='0' x2='40' y2='20'/>"
                 + "<polyline points='40,20 0,20 0,0.04'/>");
@@ -96,12 +97,12 @@ class DrawingFilesTest {
 
   @Test
   void doublesAreDroppedAndCrossingsShown() {
-    Imported twice =
+    ImportedDrawing twice =
         svg(
             "<rect width='40' height='20'/><rect width='40' height='20'/><circle cx='20' cy='10' r='3'/>");
     assertEquals(800 - 9 * Math.PI, twice.outline().areaMm2(), 1e-3);
     assertTrue(twice.faults().get(0).repaired());
-    Imported bow = svg("<polygon points='0,0 40,20 40,0 0,20'/>");
+    ImportedDrawing bow = svg("<polygon points='0,0 40,20 40,0 0,20'/>");
     assertEquals("The line crosses itself here.", bow.faults().get(0).what());
     assertEquals(20, bow.faults().get(0).xMm(), 0.01);
   }
@@ -129,7 +130,7 @@ class DrawingFilesTest {
                 + " 0 BLOCK 2 HOLE 10 0 20 0 0 CIRCLE 8 0 10 0 20 0 40 0.1 0 ENDBLK 0 ENDSEC"
                 + " 0 SECTION 2 ENTITIES 0 LWPOLYLINE 70 1 10 0 20 0 10 4 20 0 10 4 20 2 10 0 20 2"
                 + " 0 INSERT 2 HOLE 10 1 20 1 70 3 44 1 41 2 42 2 0 ENDSEC 0 EOF");
-    Imported part = Imported.of(DxfReader.read(text), 0.1);
+    ImportedDrawing part = ImportedDrawing.of(DxfReader.read(text), 0.1);
     double inch = 25.4 * 25.4;
     assertEquals(3, part.outline().holes().size());
     assertEquals((8 - 3 * Math.PI * 0.04) * inch, part.outline().areaMm2(), 0.01);

@@ -47,7 +47,7 @@ class FilesRoundTripTest {
     return groups;
   }
 
-  private static void same(Outline part, Imported back) {
+  private static void same(Outline part, ImportedDrawing back) {
     assertEquals(part.areaMm2(), back.outline().areaMm2(), SHARE * part.areaMm2());
     assertEquals(part.contourMm(), back.outline().contourMm(), SHARE * part.contourMm());
     assertEquals(part.holes().size(), back.outline().holes().size());
@@ -58,21 +58,22 @@ class FilesRoundTripTest {
   @RepeatedTest(40)
   void throughSvg(RepetitionInfo run) {
     Outline part = part(run.getCurrentRepetition());
-    same(part, Imported.of(SvgReader.read(SvgDrawing.of(part.bounds(), groups(part))), 0.1));
+    same(part, ImportedDrawing.of(SvgReader.read(SvgDrawing.of(part.bounds(), groups(part))), 0.1));
   }
 
   @RepeatedTest(40)
   void throughDxf(RepetitionInfo run) {
     Outline part = part(run.getCurrentRepetition());
-    same(part, Imported.of(DxfReader.read(DxfDrawing.of(groups(part))), 0.1));
+    same(part, ImportedDrawing.of(DxfReader.read(DxfDrawing.of(groups(part))), 0.1));
   }
 
   @Test
   void circlesComeBackAsCircles() {
     Outline part = part(5);
     long round = part.holes().stream().filter(h -> h.circle().isPresent()).count();
-    Imported svg = Imported.of(SvgReader.read(SvgDrawing.of(part.bounds(), groups(part))), 0.1);
-    Imported dxf = Imported.of(DxfReader.read(DxfDrawing.of(groups(part))), 0.1);
+    ImportedDrawing svg =
+        ImportedDrawing.of(SvgReader.read(SvgDrawing.of(part.bounds(), groups(part))), 0.1);
+    ImportedDrawing dxf = ImportedDrawing.of(DxfReader.read(DxfDrawing.of(groups(part))), 0.1);
     assertTrue(round > 2);
     assertEquals(round, dxf.outline().holes().stream().filter(h -> h.circle().isPresent()).count());
     assertEquals(round, svg.outline().holes().stream().filter(h -> h.circle().isPresent()).count());
@@ -85,10 +86,10 @@ class FilesRoundTripTest {
         Plane.cut(
             Outline.of(Contour.rectangle(0, 0, 100, 50, 0)), Outline.of(Contour.circle(90, 40, 6)));
     Map<String, List<Contour>> groups = Map.of("cut", part.contours());
-    for (Imported back :
+    for (ImportedDrawing back :
         List.of(
-            Imported.of(SvgReader.read(SvgDrawing.of(part.bounds(), groups)), 0.1),
-            Imported.of(DxfReader.read(DxfDrawing.of(groups)), 0.1))) {
+            ImportedDrawing.of(SvgReader.read(SvgDrawing.of(part.bounds(), groups)), 0.1),
+            ImportedDrawing.of(DxfReader.read(DxfDrawing.of(groups)), 0.1))) {
       var hole = back.outline().holes().get(0).circle().orElseThrow();
       assertEquals(90, hole.xMm(), 0.01);
       assertEquals(40, hole.yMm(), 0.01);

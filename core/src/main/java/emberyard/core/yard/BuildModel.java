@@ -1,0 +1,56 @@
+package emberyard.core.yard;
+
+import emberyard.core.brief.Interview;
+import emberyard.core.brief.RequirementState;
+import emberyard.core.build.Build;
+import emberyard.core.elevation.Elevation;
+import emberyard.core.elevation.Shares;
+import emberyard.core.finding.Finding;
+import emberyard.core.finish.FinishModel;
+import emberyard.core.finish.TreatmentTarget;
+import emberyard.core.finish.coat.SchemePlan;
+import emberyard.core.fit.FitModel;
+import emberyard.core.make.MakeModel;
+import emberyard.core.make.part.MadePart;
+import emberyard.core.money.Budget;
+import emberyard.core.supply.NeedLine;
+import emberyard.core.work.Need;
+import emberyard.core.workshop.WorkshopBook;
+import java.util.List;
+
+/**
+ * Everything derived from one build among all others of the yard.
+ *
+ * @param coverage how each requirement stands
+ * @param faces the six faces, none while the size is not known
+ * @param tasks in working order: planned ones by start, done ones by when
+ * @param findings worst first, accepted ones included
+ * @param chain the deciding chain, in order of time
+ * @param next what to do next, at most two
+ */
+public record BuildModel(
+    Build build,
+    Interview interview,
+    List<RequirementState> coverage,
+    List<Elevation> faces,
+    Shares shares,
+    List<MadePart> parts,
+    MakeModel make,
+    List<SchemePlan> schemes,
+    List<TreatmentTarget> treated,
+    FitModel fit,
+    double hardwareMassKg,
+    List<TaskModel> tasks,
+    List<NeedLine> needs,
+    Budget budget,
+    List<Finding> findings,
+    List<ChainLink> chain,
+    Fuse fuse,
+    List<TaskModel> next) {
+
+  /** The finishes drawn for screens: worked out when somebody looks. */
+  public FinishModel finish(WorkshopBook book) {
+    List<Need> needed = needs.stream().map(NeedLine::need).toList();
+    return FinishModel.of(schemes, treated, needed, book);
+  }
+}

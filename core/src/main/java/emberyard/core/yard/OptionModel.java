@@ -1,0 +1,174 @@
+package emberyard.core.yard;
+
+import emberyard.core.brief.RequirementState;
+import emberyard.core.build.Build;
+import emberyard.core.build.ConceptOption;
+import emberyard.core.build.CutMethod;
+import emberyard.core.build.Design;
+import emberyard.core.build.PaletteColour;
+import emberyard.core.build.Panel;
+import emberyard.core.build.Requirement.Outcome;
+import emberyard.core.build.Requirement.Priority;
+import emberyard.core.concept.ConceptWork;
+import emberyard.core.concept.DesignDifference;
+import emberyard.core.concept.Detail;
+import emberyard.core.elevation.Elevation;
+import emberyard.core.finding.Severity;
+import emberyard.core.units.Figures;
+import emberyard.core.work.Why;
+import emberyard.core.workshop.WorkshopBook;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One concept option with its numbers, derived as if it were the one to be built.
+ *
+ * @param onTheTable whether it is the one that is open
+ * @param finish planned finish, null while there is nothing to plan
+ * @param coverage counts per outcome
+ * @param openMusts what must be answered and is not
+ * @param outside names of parts made elsewhere
+ * @param differences against the option on the table, amounts unsaid; empty for that one itself
+ */
+public record OptionModel(
+    String letter,
+    String name,
+    boolean onTheTable,
+    Detail detail,
+    List<PaletteColour> palette,
+    List<Elevation> faces,
+    PriceRange offer,
+    MinutesRange minutes,
+    @Nullable LocalDate finish,
+    Coverage coverage,
+    List<String> openMusts,
+    long stops,
+    long risks,
+    List<String> outside,
+    List<String> differences) {
+
+  /** Quote with tax, minor units. */
+  public record PriceRange(long lowMinor, long likelyMinor, long highMinor, Why why) {}
+
+  /** Hands-on minutes. */
+  public record MinutesRange(long low, long likely, long high) {}
+
+  /** Requirements by how they stand. */
+  public record Coverage(long answered, long failed, long open) {}
+
+  /**
+   * All options of a build, A first, each scheduled among the other builds of the yard.
+   *
+   * @param builds the whole yard, this build included
+   */
+  public static List<OptionModel> of(
+      Build build, List<Build> builds, WorkshopBook book, Instant now) {
+    TreeMap<String, OptionModel> pictures = new TreeMap<>();
+    pictures.put(
+        build.concept().letter(),
+        of(
+            build,
+            build.design(),
+            build.concept().name(),
+            build.concept().letter(),
+            builds,
+            book,
+            now));
+    for (ConceptOption option : build.options()) {
+      pictures.put(
+          option.letter(),
+          of(build, option.design(), option.name(), option.letter(), builds, book, now));
+    }
+    return new ArrayList<>(pictures.values());
+  }
+
+  private static OptionModel of(
+      Build build,
+      Design design,
+      String name,
+      String letter,
+      List<Build> builds,
+      WorkshopBook book,
+      Instant now) {
+    Build as = build.with(design);
+    BuildModel picture = YardModel.whatIf(as, builds, book, now);
+    Detail detail = Detail.of(as, book);
+    long minutes = minutes(picture);
+    boolean table = letter.equals(build.concept().letter());
+    return new OptionModel(
+        letter,
+        name,
+        table,
+        detail,
+        design.look().palette(),
+        picture.faces(),
+        price(picture, detail),
+        new MinutesRange(
+            Math.round(minutes * (1 - detail.spread())),
+            minutes,
+            Math.round(minutes * (1 + detail.spread()))),
+        picture.fuse().finish(),
+        coverage(picture),
+        openMusts(picture),
+        count(picture, Severity.STOP),
+        count(picture, Severity.RISK),
+        design.panels().stream()
+            .filter(panel -> panel.cutMethod() == CutMethod.OUTSIDE)
+            .map(Panel::name)
+            .toList(),
+        table ? List.of() : DesignDifference.between(build.design(), design, ""));
+  }
+
+  /** Hands-on minutes of the whole plan, done or not. */
+  static long minutes(BuildModel picture) {
+    return picture.tasks().stream()
+        .filter(task -> task.state() != TaskState.NO_LONGER_NEEDED)
+        .mapToLong(task -> task.task().handsOnMinutes())
+        .sum();
+  }
+
+  private static PriceRange price(BuildModel picture, Detail detail) {
+    long quote = picture.budget().quoteMinor();
+    return new PriceRange(
+        Math.round(quote * (1 - detail.spread())),
+        quote,
+        Math.round(quote * (1 + detail.spread())),
+        Why.of(
+            "quote ± %s %%, because it is %s"
+                .formatted(Figures.plain(detail.spread() * 100), detail.words()),
+            "rough ±40 %, sized ±20 %, detailed ±10 % (defaults)"));
+  }
+
+  private static Coverage coverage(BuildModel picture) {
+    return new Coverage(
+        count(picture, Outcome.ANSWERED),
+        count(picture, Outcome.FAILED),
+        count(picture, Outcome.OPEN));
+  }
+
+  private static long count(BuildModel picture, Outcome outcome) {
+    return picture.coverage().stream().filter(state -> state.outcome() == outcome).count();
+  }
+
+  private static long count(BuildModel picture, Severity severity) {
+    return picture.findings().stream()
+        .filter(finding -> finding.severity() == severity)
+        .filter(finding -> !finding.key().equals(ConceptWork.CHANGED))
+        .count();
+  }
+
+  private static List<String> openMusts(BuildModel picture) {
+    return picture.coverage().stream()
+        .filter(state -> state.outcome() != Outcome.ANSWERED)
+        .map(RequirementState::requirement)
+        .filter(requirement -> requirement.priority() == Priority.MUST)
+        .sorted(Comparator.comparing(requirement -> requirement.text()))
+        .map(requirement -> requirement.text())
+        .toList();
+  }
+}

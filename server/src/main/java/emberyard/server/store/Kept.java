@@ -1,8 +1,0 @@
-package emberyard.server.store;
-
-/**
- * A thing as it is stored.
- *
- * @param version grows by one with every change; send it back as {@code If-Match}
- */
-public record Kept<T>(long version, T value) {}
