@@ -12,12 +12,12 @@ import java.util.List;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
 /** Two people and many windows on the same builds: on the demo. */
 class TogetherTest extends OnDemo {
-  private static final boolean LONG = Boolean.getBoolean("ember.long");
-  private static final int WALKS = LONG ? 6 : 1;
-  private static final int STEPS = LONG ? 60 : 14;
+  private static final int WALKS = 6;
+  private static final int STEPS = 60;
 
   private static Locator field(Page page, String label) {
     return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).first();
@@ -66,7 +66,9 @@ class TogetherTest extends OnDemo {
     assertThat(field(lotte, "Height")).hasValue("150");
   }
 
+  /** Six minutes: run by {@code bin/prove}. */
   @Test
+  @EnabledIfSystemProperty(named = "ember.long", matches = "true")
   void anyMixOfStepsEndsWhereTheModelEnds() {
     Page first = at(yard.signedIn("ines"), "/yard", "Yard");
     new Hands(first).jump("n");

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 class FuzzTest {
   private static final long SEED = 20_261_127L;
   private static final boolean LONG = Boolean.getBoolean("ember.long");
-  private static final int TRIES = Integer.getInteger("ember.fuzz", LONG ? 20_000 : 300);
+  private static final int TRIES = Integer.getInteger("ember.fuzz", LONG ? 20_000 : 100);
   private static final int AT_ONCE = LONG ? 2 : 1;
 
   @Test
