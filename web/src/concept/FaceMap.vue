@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Face, FaceView } from '../api/types'
+import { placeLabels, room } from '../ui/labels'
 import FaceArt from './FaceArt.vue'
 import { unfolded } from './unfolded'
 
@@ -32,6 +33,29 @@ const placed = computed(() =>
 )
 const say = (view: FaceView) =>
   `${view.elevation.face.toLowerCase()} face${view.elevation.shown ? '' : ', not seen'}`
+/** Names above their faces: said whole where there is room, else the face alone. */
+const names = computed(() => {
+  const wide = sheet.value.widthMm * scale.value
+  const drawing = { x: 0, y: -20, width: wide, height: sheet.value.heightMm * scale.value + 20 }
+  const label = ({ view, at }: (typeof placed.value)[number], text: string) => ({
+    key: view.elevation.face,
+    text,
+    places: [
+      {
+        x: at.xMm * scale.value + room(text, { x: 0, y: 0 }).width / 2,
+        y: at.yMm * scale.value - 9,
+      },
+    ],
+  })
+  const whole = placeLabels(
+    placed.value.map((each) => label(each, say(each.view))),
+    drawing,
+  )
+  const left = placed.value.filter((each) => whole.listed.includes(each.view.elevation.face))
+  const short = left.map((each) => label(each, each.view.elevation.face.toLowerCase()))
+  const taken = whole.shown.map((each) => room(each.text, each))
+  return [...whole.shown, ...placeLabels(short, drawing, taken).shown]
+})
 </script>
 
 <template>
@@ -65,10 +89,12 @@ const say = (view: FaceView) =>
         @keydown.enter="emit('pick', view.elevation.face)"
         @keydown.space.prevent="emit('pick', view.elevation.face)"
       />
-      <text v-if="named" :y="-5 / scale" :font-size="12 / scale" class="name">
-        {{ say(view) }}
-      </text>
     </g>
+    <template v-if="named">
+      <text v-for="name in names" :key="name.key" :x="name.x" :y="name.y + 4" class="name">
+        {{ name.text }}
+      </text>
+    </template>
   </svg>
 </template>
 
@@ -99,5 +125,7 @@ svg {
 .name {
   fill: var(--smoke);
   font-family: var(--text);
+  font-size: 12px;
+  text-anchor: middle;
 }
 </style>

@@ -5,6 +5,7 @@ import DimensionLine from '../ui/DimensionLine.vue'
 import { useBuild } from '../store/build'
 import MeasureField from '../ui/MeasureField.vue'
 import ScaledDrawing from '../ui/ScaledDrawing.vue'
+import { placeLabels, room } from '../ui/labels'
 import { exact, fixed } from '../units/writing'
 
 /**
@@ -40,6 +41,19 @@ const stepProblem = (field: string) =>
   )
 const pitch = computed(() => props.part?.figures?.holePitchMm ?? 0)
 const plain = computed(() => !props.panel.drawing.bare && !props.panel.drawing.bent)
+
+type Scale = (mm: number) => number
+/** Angle and radius below each bend; those of close bends stand under each other. */
+function bends(x: Scale, y: Scale) {
+  const labels = (picture.value?.bends ?? []).map((bend, index) => {
+    const text = `${exact(bend.angleDegrees)}° R${exact(bend.insideRadiusMm)}`
+    const middle = x(bend.xMm - box.value.x) + 4 + room(text, { x: 0, y: 0 }).width / 2
+    const places = [12, 28, 44].map((below) => ({ x: middle, y: y(0) + below }))
+    return { key: String(index), text, places }
+  })
+  const free = { x: -1e4, y: -1e4, width: 2e4, height: 2e4 }
+  return placeLabels(labels, free).shown
+}
 
 const drag = ref<{ id: string; fromX: number; fromY: number; x: number; y: number } | null>(null)
 const held = (id: string) => (drag.value?.id === id ? drag.value : null)
@@ -148,14 +162,8 @@ const name = (id: string) => {
       >
         <title>Register hole, outside the part</title>
       </circle>
-      <text
-        v-for="(bend, index) in picture?.bends ?? []"
-        :key="'b' + index"
-        :x="x(bend.xMm - box.x) + 4"
-        :y="y(0) + 16"
-        class="note"
-      >
-        {{ exact(bend.angleDegrees) }}° R{{ exact(bend.insideRadiusMm) }}
+      <text v-for="bend in bends(x, y)" :key="bend.key" :x="bend.x" :y="bend.y + 4" class="note">
+        {{ bend.text }}
       </text>
       <rect
         v-for="feature in features"
@@ -334,6 +342,9 @@ const name = (id: string) => {
 }
 .note {
   stroke: none;
+}
+text.note {
+  text-anchor: middle;
 }
 circle.note {
   stroke: var(--slate);

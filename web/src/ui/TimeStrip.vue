@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { clock, dateOf, weekday } from './words'
+import { placeLabels } from './labels'
 import { useWidth } from './useWidth'
 
 /** Work and waits on a time axis, to scale, one row each. Kinds differ by pattern and colour. */
@@ -63,6 +64,16 @@ const shut = computed(() =>
   props.rows.some((row) => row.pieces.some((piece) => piece.kind === 'shut')),
 )
 const height = computed(() => props.rows.length * ROW + 28)
+/** Words of the ticks that have room; the first of two that are close is said. */
+const words = computed(() => {
+  const y = height.value - 10
+  const labels = ticks.value.map(({ x, text }, index) => ({
+    key: String(index),
+    text,
+    places: [{ x, y }],
+  }))
+  return placeLabels(labels, { x: 0, y: y - 20, width: width.value, height: 40 }).shown
+})
 </script>
 
 <template>
@@ -81,8 +92,10 @@ const height = computed(() => props.rows.length * ROW + 28)
       </defs>
       <g v-for="tick in ticks" :key="tick.text + tick.x">
         <line :x1="tick.x" y1="0" :x2="tick.x" :y2="rows.length * ROW + 4" class="tick" />
-        <text :x="tick.x" :y="height - 6" class="axis">{{ tick.text }}</text>
       </g>
+      <text v-for="word in words" :key="word.key" :x="word.x" :y="height - 6" class="axis">
+        {{ word.text }}
+      </text>
       <g v-if="fold.share < 1" class="fold">
         <path :d="`M${at(fold.time) + 5} 0l-6 ${height / 5}l6 ${height / 5}l-6 ${height / 5}`" />
         <text :x="at(fold.time) + 10" y="-2">folded</text>

@@ -47,7 +47,7 @@ class SlowTypingTest extends OnDemo {
   @Test
   void oneFieldOfEachKindKeepsWhatIsTypedWithPauses() {
     Page page = yard.signedIn("ines");
-    SlowHands slow = new SlowHands(page, new int[] {700, 50}, 600);
+    SlowHands slow = new SlowHands(page, new int[] {700, 50, 700}, 600);
     String[][] kinds = {
       {"/builds/moss-archive/make", "make/PartForm.vue", "mm"},
       {"/builds/moss-archive/finish?show=air", "finish/AirView.vue", "°C"},

@@ -5,6 +5,7 @@ import emberyard.core.build.Look;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.DesignThing;
+import emberyard.core.thing.OwnFields;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.FieldDifference;
 import java.util.ArrayList;
@@ -80,8 +81,9 @@ public final class DesignDifference {
 
   private void list(String what, List<? extends Thing> before, List<? extends Thing> after) {
     Map<String, Thing> was = new LinkedHashMap<>();
-    before.forEach(thing -> was.put(thing.id(), thing));
-    for (Thing thing : after) {
+    before.forEach(thing -> was.put(thing.id(), OwnFields.bare(thing)));
+    for (Thing each : after) {
+      Thing thing = OwnFields.bare(each);
       Thing old = was.remove(thing.id());
       String named = "%s “%s”".formatted(what, ((DesignThing) thing).name());
       if (old == null) {

@@ -43,6 +43,19 @@ public final class OwnFields {
         Fields.rebuilt((Record) use, (field, value) -> field.equals(OWN) ? own : value);
   }
 
+  /**
+   * What a thing is, whatever it is one of and whatever it has of its own: what somebody who looks
+   * at it can tell.
+   */
+  public static Thing bare(Thing thing) {
+    return thing instanceof ProductUse
+        ? (Thing)
+            Fields.rebuilt(
+                (Record) thing,
+                (field, value) -> field.equals(OWN) ? null : field.equals("productId") ? "" : value)
+        : thing;
+  }
+
   private static Optional<ProductUse> plain(
       ProductUse use, Function<String, Optional<? extends Product>> products) {
     return use.productId().isEmpty()

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What differs between two records of one type, field by field, in words with units taken from the
- * fields' names; which of them a use of a product has of its own is not said.
+ * fields' names.
  *
  * <p>Example: a panel made wider: "width 300 → 320 mm".
  */
@@ -51,7 +51,7 @@ public final class FieldDifference {
         .forEach(
             (field, was) -> {
               Object is = later.get(field);
-              if (!field.equals("ownFields") && !Objects.equals(was, is)) {
+              if (!Objects.equals(was, is)) {
                 field(prefix, field, was, is);
               }
             });

@@ -55,6 +55,18 @@ class OptionsTest {
   }
 
   @Test
+  void whatAThingIsInTheLibraryIsNoChangeForAClient() {
+    Component agreed = priced("c", 6_000);
+    Component joined = agreed.withProductId("shale").withOwnFields(List.of("priceMinor"));
+    Design before = Design.of(LOOK, List.of(agreed));
+    assertEquals(
+        List.of(), DesignDifference.between(before, Design.of(LOOK, List.of(joined)), "EUR"));
+    assertEquals(
+        List.of("Component “c”: mass 0.1 → 0.3 kg"),
+        DesignDifference.between(before, Design.of(LOOK, List.of(joined.withMassKg(0.3))), "EUR"));
+  }
+
+  @Test
   void optionsAreDerivedEachAsIfItWereTheOne() {
     Design full = design(List.of(Samples.panel()), List.of(Samples.scheme()));
     Design bare = design(List.of(), List.of());

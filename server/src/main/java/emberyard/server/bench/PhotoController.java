@@ -29,6 +29,9 @@ import org.springframework.web.multipart.MultipartFile;
 /** Pictures of the work. */
 @RestController
 class PhotoController {
+  /** A picture is called by its contents. */
+  private static final Duration NEVER_CHANGES = Duration.ofDays(365);
+
   private final PictureFiles files;
   private final ThingStore store;
   private final YardReader yard;
@@ -74,7 +77,7 @@ class PhotoController {
   ResponseEntity<Resource> picture(@PathVariable String sha256) {
     return ResponseEntity.ok()
         .contentType(MediaType.IMAGE_JPEG)
-        .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+        .cacheControl(CacheControl.maxAge(NEVER_CHANGES).cachePrivate().immutable())
         .body(new FileSystemResource(files.find(sha256)));
   }
 }

@@ -132,11 +132,13 @@ class ColourController {
     if (!colour.isObject()) {
       return Colour.hex(field, colour.asString("")).lab();
     }
-    for (String axis : List.of("l", "a", "b")) {
-      if (!colour.path(axis).isNumber()) {
-        throw new InvalidValue(field + "." + axis, "A CIELAB colour has numbers l, a and b.");
-      }
-    }
+    Stream.of("l", "a", "b")
+        .forEach(
+            axis ->
+                Require.that(
+                    colour.path(axis).isNumber(),
+                    field + "." + axis,
+                    "A CIELAB colour has numbers l, a and b."));
     return new Lab(
         colour.get("l").asDouble(), colour.get("a").asDouble(), colour.get("b").asDouble());
   }

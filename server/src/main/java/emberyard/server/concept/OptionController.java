@@ -15,6 +15,7 @@ import emberyard.server.store.Versioned;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import java.time.Clock;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -130,9 +131,9 @@ class OptionController {
     Design before = first.design();
     return new SnapshotDifference(
         DesignDifference.between(before, second.design(), ""),
-        second.priceMinor() - first.priceMinor(),
-        second.minutes() - first.minutes(),
-        first.finishOn().until(second.finishOn(), java.time.temporal.ChronoUnit.DAYS));
+        second.priceOver(first),
+        second.minutesOver(first),
+        first.finishOn().until(second.finishOn(), ChronoUnit.DAYS));
   }
 
   private Frozen snapshot(YardReader.Reading reading, Build build, String id) {

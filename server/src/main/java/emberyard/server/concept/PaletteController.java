@@ -65,20 +65,9 @@ class PaletteController {
   /** Swatches of 40 mm side by side, SVG in mm. */
   @GetMapping(value = "/palette.svg", produces = "image/svg+xml")
   ResponseEntity<String> svg(@PathVariable String buildId) {
-    List<PaletteColour> palette = look(buildId).palette();
-    StringBuilder svg = new StringBuilder();
-    svg.append(
-        "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$dmm\" height=\"52mm\" viewBox=\"0 0 %1$d 52\">\n"
-            .formatted(Math.max(1, palette.size()) * 40));
-    for (int i = 0; i < palette.size(); i++) {
-      PaletteColour colour = palette.get(i);
-      svg.append(
-          "  <rect x=\"%d\" width=\"40\" height=\"40\" fill=\"%s\"/>\n  <text x=\"%d\" y=\"49\" font-size=\"4.5\" font-family=\"sans-serif\">%s %s</text>\n"
-              .formatted(i * 40, colour.hex(), i * 40 + 1, escaped(colour.name()), colour.hex()));
-    }
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"palette.svg\"")
-        .body(svg.append("</svg>\n").toString());
+        .body(PaletteSvg.of(look(buildId).palette()));
   }
 
   /** Takes the colours of a palette file in place of those here. */
@@ -108,9 +97,5 @@ class PaletteController {
             .replaceAll("[^a-z0-9]+", "-")
             .replaceAll("^-|-$", "");
     return name.isEmpty() ? "colour" : name;
-  }
-
-  private static String escaped(String text) {
-    return text.replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
   }
 }

@@ -28,6 +28,10 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 class MeshController {
   private static final int LARGEST_PX = 1_000;
+  private static final int SMALLEST_PX = 32;
+
+  /** A mesh is called by its contents. */
+  private static final Duration NEVER_CHANGES = Duration.ofDays(30);
 
   private final MeshFiles files;
   private final HeavyWork heavy;
@@ -66,16 +70,16 @@ class MeshController {
       @RequestParam(defaultValue = "480") int size,
       @RequestParam(defaultValue = "8A8F94") String hex)
       throws IOException {
-    Require.between("size", size, 32, LARGEST_PX, "px");
+    Require.between("size", size, SMALLEST_PX, LARGEST_PX, "px");
     Require.that(hex.matches("[0-9A-Fa-f]{6}"), "hex", "A colour is six hexadecimal digits.");
     Mesh mesh = StlReader.read(files.read(sha256));
-    int[] pixels = MeshPicture.paint(mesh, size, Integer.parseInt(hex, 16));
+    int[] pixels = MeshPicture.paint(mesh, size, Integer.decode("#" + hex));
     BufferedImage image = new BufferedImage(size, size, BufferedImage.TYPE_INT_ARGB);
     image.setRGB(0, 0, size, size, pixels, 0, size);
     ByteArrayOutputStream png = new ByteArrayOutputStream();
     ImageIO.write(image, "png", png);
     return ResponseEntity.ok()
-        .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate().immutable())
+        .cacheControl(CacheControl.maxAge(NEVER_CHANGES).cachePrivate().immutable())
         .body(png.toByteArray());
   }
 }

@@ -28,10 +28,9 @@ import emberyard.server.store.Write;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -148,9 +147,8 @@ class YardController {
     Require.between("size", size, 1, 500, "builds");
     YardReader.Reading reading = reader.read();
     List<YardRow> rows =
-        reading.yard().builds().values().stream()
-            .filter(picture -> !reading.broken().containsKey(picture.build().id()))
-            .skip((long) page * size)
+        whole(reading)
+            .skip(Math.multiplyExact((long) page, size))
             .limit(size)
             .map(YardController::row)
             .toList();
@@ -158,7 +156,7 @@ class YardController {
         now(reading),
         reading.book().workshop().name(),
         rows,
-        reading.yard().builds().size() - standIns(reading),
+        (int) whole(reading).count(),
         broken(reading),
         leftOut(reading));
   }
@@ -248,11 +246,10 @@ class YardController {
         .toList();
   }
 
-  /** Builds that stand in the yard as they last were. */
-  private static int standIns(YardReader.Reading reading) {
-    Set<String> there = new HashSet<>(reading.broken().keySet());
-    there.retainAll(reading.yard().builds().keySet());
-    return there.size();
+  /** Builds that can be worked out: those that can't stand in the yard as they last were. */
+  private static Stream<BuildModel> whole(YardReader.Reading reading) {
+    return reading.yard().builds().values().stream()
+        .filter(model -> !reading.broken().containsKey(model.build().id()));
   }
 
   private static YardRow row(BuildModel picture) {

@@ -13,15 +13,11 @@ import emberyard.core.units.Require;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RestController;
+import org.springframework.stereotype.Component;
 
 /** Calculators of Fit: stacks, screws and posts, without a build. */
-@RestController
-@RequestMapping("/api/calc/fit")
-class WorksheetController {
+@Component
+class WorksheetCalculator {
   /** Layers in a cavity. */
   record StackQuestion(
       @Schema(description = "mm", minimum = "0.5", maximum = "5000") double cavityMm,
@@ -72,10 +68,9 @@ class WorksheetController {
               maximum = "40")
           Integer carrying) {}
 
-  @PostMapping("/stack")
-  StackUp stack(@RequestBody StackQuestion asked) {
+  StackUp stack(StackQuestion asked) {
     List<AskedLayer> given = few("layers", asked.layers(), 0);
-    List<Worksheet.StackLayer> layers = Require.each("layers", given, WorksheetController::layer);
+    List<Worksheet.StackLayer> layers = Require.each("layers", given, WorksheetCalculator::layer);
     return StackUp.of(
         new Worksheet.Stack(
             asked.cavityMm(),
@@ -89,14 +84,12 @@ class WorksheetController {
     return new Worksheet.StackLayer(name, a.nominalMm(), or(a.toleranceMm(), 0));
   }
 
-  @PostMapping("/screw")
-  ScrewLength screw(@RequestBody ScrewQuestion a) {
+  ScrewLength screw(ScrewQuestion a) {
     return ScrewLength.of(
         new Worksheet.Screw(a.diameterMm(), a.gripMm(), a.depthMm(), a.into(), a.pieces()));
   }
 
-  @PostMapping("/standoff")
-  StandoffLoad standoff(@RequestBody StandoffQuestion a) {
+  StandoffLoad standoff(StandoffQuestion a) {
     return StandoffLoad.of(
         new Worksheet.Standoffs(
             a.count(),

@@ -15,15 +15,11 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RestController;
+import org.springframework.stereotype.Component;
 
 /** Calculators of Fit: loops and air. */
-@RestController
-@RequestMapping("/api/calc/fit")
-class CoolingController {
+@Component
+class CoolingCalculator {
   /** A loop and the room it stands in. */
   record LoopQuestion(
       @Schema(description = "Into the loop, W", minimum = "0", maximum = "10000") double heatW,
@@ -89,8 +85,7 @@ class CoolingController {
   /** How open an opening is. */
   record OpenArea(String id, double openShare, double openMm2) {}
 
-  @PostMapping("/loop")
-  LoopHeat loop(@RequestBody LoopQuestion asked) {
+  LoopHeat loop(LoopQuestion asked) {
     Require.between("heatW", asked.heatW(), 0, 10_000, "W");
     double room = or(asked.roomC(), 22);
     Require.between("roomC", room, -10, 60, "°C");
@@ -99,7 +94,7 @@ class CoolingController {
     List<AskedRadiator> given = few("radiators", asked.radiators(), 1);
     List<Radiator> radiators = Require.each("radiators", given, (a, index) -> radiator(a));
     List<AskedChip> hot = few("chips", asked.chips(), 0);
-    List<LoopHeat.Chip> chips = Require.each("chips", hot, CoolingController::chip);
+    List<LoopHeat.Chip> chips = Require.each("chips", hot, CoolingCalculator::chip);
     return LoopHeat.of(asked.heatW(), radiators, coolant, copper, room, chips);
   }
 
@@ -112,8 +107,7 @@ class CoolingController {
     return new LoopHeat.Chip(name, a.watts(), a.resistance(), a.limitC());
   }
 
-  @PostMapping("/air")
-  AirAnswer air(@RequestBody AirQuestion asked) {
+  AirAnswer air(AirQuestion asked) {
     List<OpenArea> areas = new ArrayList<>();
     List<AskedOpening> openings = few("openings", asked.openings(), 0);
     for (int i = 0; i < openings.size(); i++) {

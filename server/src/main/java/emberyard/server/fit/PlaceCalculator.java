@@ -19,18 +19,16 @@ import emberyard.server.api.HeavyWork;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RestController;
+import org.springframework.stereotype.Component;
 
 /** The calculator that places boxes in bays. */
-@RestController
-class PlaceController {
+@Component
+class PlaceCalculator {
   private static final int MOST_BAYS = 40;
   private static final int MOST_COMPONENTS = 60;
   private final HeavyWork heavy;
 
-  PlaceController(HeavyWork heavy) {
+  PlaceCalculator(HeavyWork heavy) {
     this.heavy = heavy;
   }
 
@@ -100,8 +98,7 @@ class PlaceController {
       String bayId, Turn turn, Axis axis, double needMm, double largestMm, List<String> inTheWay) {}
 
   /** Places all components, or as many as fit, the largest first. */
-  @PostMapping("/api/calc/fit/place")
-  PlaceAnswer place(@RequestBody PlaceAsked asked) {
+  PlaceAnswer place(PlaceAsked asked) {
     List<Bay> bays = bays(Require.list(asked.bays()));
     List<PlaceQuestion.Thing> things = things(Require.list(asked.components()));
     PlaceQuestion.Answer answer = heavy.run(() -> new PlaceQuestion(bays, things).solve());
@@ -154,7 +151,7 @@ class PlaceController {
 
   private static List<Bay> bays(List<AskedBay> asked) {
     Require.between("bays", asked.size(), 1, MOST_BAYS, "bays");
-    return Require.each("bays", asked, PlaceController::bay);
+    return Require.each("bays", asked, PlaceCalculator::bay);
   }
 
   private static Bay bay(AskedBay a, int index) {
@@ -184,7 +181,7 @@ class PlaceController {
 
   private static List<PlaceQuestion.Thing> things(List<AskedComponent> asked) {
     Require.between("components", asked.size(), 0, MOST_COMPONENTS, "components");
-    return Require.each("components", asked, PlaceController::thing);
+    return Require.each("components", asked, PlaceCalculator::thing);
   }
 
   private static PlaceQuestion.Thing thing(AskedComponent a, int index) {

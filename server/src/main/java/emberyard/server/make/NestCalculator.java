@@ -9,19 +9,17 @@ import emberyard.server.api.HeavyWork;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RestController;
+import org.springframework.stereotype.Component;
 
 /** The calculator that lays pieces on sheets. */
-@RestController
-class NestCalculatorController {
+@Component
+class NestCalculator {
   private static final int MOST_TRIES = 5_000;
   private static final double MOST_SECONDS = 5;
 
   private final HeavyWork heavy;
 
-  NestCalculatorController(HeavyWork heavy) {
+  NestCalculator(HeavyWork heavy) {
     this.heavy = heavy;
   }
 
@@ -79,8 +77,7 @@ class NestCalculatorController {
       @Schema(description = "Area placed ÷ area of the sheets that are used") double utilisation,
       int iterations) {}
 
-  @PostMapping("/api/calc/make/nest")
-  NestAnswer nest(@RequestBody NestAsked asked) {
+  NestAnswer nest(NestAsked asked) {
     return heavy.run(() -> laid(asked));
   }
 

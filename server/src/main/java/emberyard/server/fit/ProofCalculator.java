@@ -15,15 +15,11 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RestController;
+import org.springframework.stereotype.Service;
 
 /** Calculators of Fit: power and balance. */
-@RestController
-@RequestMapping("/api/calc/fit")
-class ProofController {
+@Service
+class ProofCalculator {
   /** Components as far as power and plugs are concerned. */
   record PowerQuestion(
       @Schema(description = "1 to 200 components") List<PoweredComponent> components,
@@ -64,10 +60,9 @@ class ProofController {
       @Schema(description = "mm", minimum = "-10000", maximum = "10000") double xMm,
       @Nullable @Schema(description = "mm", minimum = "-10000", maximum = "10000") Double yMm) {}
 
-  @PostMapping("/power")
-  PowerBudget power(@RequestBody PowerQuestion asked) {
+  PowerBudget power(PowerQuestion asked) {
     List<PoweredComponent> given = few("components", asked.components(), 1);
-    List<Component> components = Require.each("components", given, ProofController::component);
+    List<Component> components = Require.each("components", given, ProofCalculator::component);
     double other = or(asked.otherWatts(), 0);
     Require.between("otherWatts", other, 0, 3_000, "W");
     return PowerBudget.of(components, List.of(), List.of(), other);
@@ -99,8 +94,7 @@ class ProofController {
   /**
    * With one coordinate per support the lines lie across x; else front and back, left and right.
    */
-  @PostMapping("/balance")
-  Balance balance(@RequestBody BalanceQuestion asked) {
+  Balance balance(BalanceQuestion asked) {
     List<AskedWeight> given = few("items", asked.items(), 1);
     List<AskedSupport> supports = few("supports", asked.supports(), 0);
     boolean lines = supports.stream().allMatch(s -> s.yMm() == null);
@@ -119,7 +113,7 @@ class ProofController {
   }
 
   private static List<Balance.Weight> weights(List<AskedWeight> given) {
-    return Require.each("items", given, ProofController::weight);
+    return Require.each("items", given, ProofCalculator::weight);
   }
 
   private static Balance.Weight weight(AskedWeight a, int index) {

@@ -16,13 +16,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RestController;
+import org.springframework.stereotype.Component;
 
 /** The panels of a build, and the panel calculator. */
-@RestController
-class MakeController {
+@Component
+class PanelCalculator {
   private static final Map<String, Material> ALSO_CALLED =
       Map.of(
           "cast_acrylic", Material.ACRYLIC,
@@ -94,8 +92,7 @@ class MakeController {
       @Schema(description = "Time of the cutter, s") double cutSeconds,
       List<Finding> findings) {}
 
-  @PostMapping("/api/calc/make/panel")
-  PanelAnswer panel(@RequestBody PanelQuestion asked) {
+  PanelAnswer panel(PanelQuestion asked) {
     PanelShape shape =
         new PanelShape(
             asked.widthMm(),

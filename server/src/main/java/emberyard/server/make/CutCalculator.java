@@ -20,16 +20,14 @@ import emberyard.server.api.HeavyWork;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RestController;
+import org.springframework.stereotype.Component;
 
 /** Calculators for parts: outline, cutting time, bending, tape, and measuring in a photo. */
-@RestController
-class CutCalculatorController {
+@Component
+class CutCalculator {
   private final HeavyWork heavy;
 
-  CutCalculatorController(HeavyWork heavy) {
+  CutCalculator(HeavyWork heavy) {
     this.heavy = heavy;
   }
 
@@ -119,8 +117,7 @@ class CutCalculatorController {
               defaultValue = "1.5")
           Double clickErrorPx) {}
 
-  @PostMapping("/api/calc/make/part")
-  PartNumbers part(@RequestBody PartAsked asked) {
+  PartNumbers part(PartAsked asked) {
     return heavy.run(() -> numbers(asked));
   }
 
@@ -144,14 +141,13 @@ class CutCalculatorController {
   }
 
   private static SheetProduct sheet(PartAsked asked) {
-    Material material = MakeController.material(asked.material());
+    Material material = PanelCalculator.material(asked.material());
     double speed = or(asked.speedMmPerSecond(), 12);
     Require.between("speedMmPerSecond", speed, 0.1, 500, "mm/s");
     return SheetProduct.loose(material, asked.thicknessMm(), speed);
   }
 
-  @PostMapping("/api/calc/make/cut-time")
-  CutTime cutTime(@RequestBody CutAsked asked) {
+  CutTime cutTime(CutAsked asked) {
     return CutTime.of(
         new CutTime.Job(
             asked.contourMm(),
@@ -168,14 +164,12 @@ class CutCalculatorController {
             or(asked.engraveMmPerSecond(), 400)));
   }
 
-  @PostMapping("/api/calc/make/bend")
-  FlatPattern bend(@RequestBody BendAsked asked) {
+  FlatPattern bend(BendAsked asked) {
     Require.given("bends", asked.bends());
     return FlatPattern.of(new Bent(asked.firstLegMm(), asked.bends()), asked.thicknessMm());
   }
 
-  @PostMapping("/api/calc/make/tape")
-  FoamTape tape(@RequestBody TapeAsked asked) {
+  FoamTape tape(TapeAsked asked) {
     return FoamTape.of(
         asked.massKg(),
         or(asked.tapeWidthMm(), 12),
@@ -185,8 +179,7 @@ class CutCalculatorController {
         yes(asked.overhead()));
   }
 
-  @PostMapping("/api/calc/make/photo")
-  PhotoMeasure photo(@RequestBody PhotoAsked asked) {
+  PhotoMeasure photo(PhotoAsked asked) {
     return PhotoMeasure.of(
         Require.given("reference", asked.reference()),
         Require.list(asked.points()),
