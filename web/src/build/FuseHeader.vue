@@ -178,4 +178,27 @@ a.here .key {
 .core {
   fill: var(--ember);
 }
+/* on a phone the stops stand in a row that is pushed along, without the drawing */
+@media (max-width: 640px) {
+  .head {
+    grid-template-columns: 1fr;
+    gap: 2px;
+    padding: 6px 12px;
+  }
+  .fuse {
+    overflow-x: auto;
+  }
+  .fuse svg,
+  .key {
+    display: none;
+  }
+  ol {
+    grid-template-columns: repeat(10, auto);
+  }
+  .ledgers {
+    display: flex;
+    border-left: 0;
+    padding-left: 0;
+  }
+}
 </style>

@@ -55,6 +55,20 @@ header {
 h2 {
   font-size: 24px;
 }
+@media (max-width: 640px) {
+  /* the watch panel comes after the work, and both scroll as one */
+  .frame {
+    display: block;
+    overflow-y: auto;
+  }
+  .work {
+    overflow: visible;
+    padding: 10px 12px 24px;
+  }
+  header {
+    flex-wrap: wrap;
+  }
+}
 @media print {
   .frame,
   .work {

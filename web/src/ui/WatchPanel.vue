@@ -118,4 +118,11 @@ async function accept(finding: Finding, by: string, reason: string) {
   gap: 9px;
   margin-top: 8px;
 }
+@media (max-width: 640px) {
+  .watch {
+    width: auto;
+    border-left: 0;
+    border-top: 1px solid var(--line);
+  }
+}
 </style>
