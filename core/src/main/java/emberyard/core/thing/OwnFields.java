@@ -17,7 +17,8 @@ import org.jspecify.annotations.Nullable;
  * wide and costs 89.00.
  */
 public final class OwnFields {
-  private static final String OWN = "ownFields";
+  /** The field that names them; it follows from the others. */
+  public static final String FIELD = "ownFields";
 
   private OwnFields() {}
 
@@ -40,7 +41,7 @@ public final class OwnFields {
     List<String> own =
         plain(use, products).map(plain -> differing((Record) plain, (Record) use, "")).orElse(null);
     return (ProductUse)
-        Fields.rebuilt((Record) use, (field, value) -> field.equals(OWN) ? own : value);
+        Fields.rebuilt((Record) use, (field, value) -> field.equals(FIELD) ? own : value);
   }
 
   /**
@@ -52,7 +53,8 @@ public final class OwnFields {
         ? (Thing)
             Fields.rebuilt(
                 (Record) thing,
-                (field, value) -> field.equals(OWN) ? null : field.equals("productId") ? "" : value)
+                (field, value) ->
+                    field.equals(FIELD) ? null : field.equals("productId") ? "" : value)
         : thing;
   }
 
@@ -76,7 +78,7 @@ public final class OwnFields {
                 paths.add(prefix + field);
               }
             });
-    paths.remove(OWN);
+    paths.remove(FIELD);
     return List.copyOf(paths);
   }
 

@@ -101,7 +101,7 @@ class Products {
   /** A thing without what says which fields are its own: that follows from the others. */
   static JsonNode alone(JsonNode thing) {
     if (thing instanceof ObjectNode fields) {
-      fields.remove("ownFields");
+      fields.remove(OwnFields.FIELD);
     }
     return thing;
   }

@@ -1,6 +1,7 @@
 package emberyard.server.yard;
 
 import emberyard.core.build.Brief;
+import emberyard.core.thing.OwnFields;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Workshop;
@@ -121,7 +122,7 @@ class DerivesCheck implements BeforeKeeping {
     before.stream()
         .filter(row -> row.kind() == write.kind() && row.id().equals(write.id()))
         .forEach(row -> changed(json.tree(row.value()), json.tree(write.value()), "", changed));
-    changed.removeIf(path -> path.startsWith("ownFields"));
+    changed.removeIf(path -> path.startsWith(OwnFields.FIELD));
     return changed.size() == 1 ? changed.get(0) : "";
   }
 
