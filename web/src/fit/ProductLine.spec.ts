@@ -92,6 +92,14 @@ describe('what a thing is in the library', () => {
     expect(buttons()).toEqual([])
   })
 
+  it('stays as it was where the build was handed over, and offers nothing', () => {
+    const builds = useBuild()
+    builds.view = { build: { brief: { revealedOn: '2026-03-20' } } } as never
+    const { line, buttons } = open('screens', SCREEN)
+    expect(line.text()).toContain('Handed over: stays as it was that day')
+    expect(buttons()).toEqual([])
+  })
+
   it('offers products of its kind only, and becomes one of them by one choice', async () => {
     const { line, acts, saved, choose } = open('components', {
       id: 'c',

@@ -91,7 +91,10 @@ async function keep() {
       filter
       @update:model-value="join"
     />
-    <p v-if="product && !own.length" class="soft">Follows the library in everything.</p>
+    <p v-if="product && builds.build?.brief.revealedOn" class="soft">
+      Handed over: stays as it was that day, whatever the library says since.
+    </p>
+    <p v-else-if="product && !own.length" class="soft">Follows the library in everything.</p>
     <p v-else-if="product" class="soft">
       Follows the library, but for what is its own here. As there instead:
       <Button

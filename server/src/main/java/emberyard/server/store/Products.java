@@ -1,5 +1,6 @@
 package emberyard.server.store;
 
+import emberyard.core.build.Brief;
 import emberyard.core.build.ConceptOption;
 import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.OwnFields;
@@ -11,8 +12,10 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -23,9 +26,11 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * Lets things follow the products of the library they are one of: what is kept of such a thing is
  * all of it and which fields are its own; what is read is the product as it is now, with those
- * fields laid over. Whatever becomes of a product, nothing that was kept is lost.
+ * fields laid over. Whatever becomes of a product, nothing that was kept is lost; while it can't be
+ * read, its uses stay as they were kept.
  *
- * <p>Designs that were put aside follow too; what was frozen stays as it was signed.
+ * <p>Designs that were put aside follow too; what was frozen stays as it was signed, and a build
+ * that was handed over as it was on that day.
  */
 @Component
 class Products {
@@ -43,46 +48,86 @@ class Products {
   /** Finds products: what the workshop has of its own stands before what ships. */
   interface Finder extends Function<String, Optional<? extends Product>> {}
 
+  /** Looks a row up; {@link Unreadable} where it can't be read. */
+  interface Lookup extends BiFunction<ThingKind, String, Optional<Thing>> {}
+
   /** Products among these rows. */
   Finder among(List<Row> rows) {
-    Map<String, Product> own = new HashMap<>();
-    rows.forEach(row -> add(own, row.value()));
-    return id -> Optional.ofNullable(own.get(id)).or(() -> shipped.find(id));
+    return before(
+        rows.stream().filter(row -> KINDS.contains(row.kind())).map(Row::value),
+        id -> shipped.find(id));
   }
 
   /** Products as they will be after some writes. */
   Finder after(Finder before, List<Write> writes) {
-    Map<String, Product> written = new HashMap<>();
-    writes.forEach(write -> add(written, write.value()));
-    return id -> written.containsKey(id) ? Optional.of(written.get(id)) : before.apply(id);
+    return before(
+        writes.stream()
+            .map(Write::value)
+            .filter(Objects::nonNull)
+            .filter(thing -> thing instanceof Product),
+        before);
   }
 
-  private static void add(Map<String, Product> products, @Nullable Thing thing) {
-    if (thing instanceof Product product) {
-      products.put(product.id(), product);
-    }
+  /** These stand before others. One that can't be read hides the other of its id. */
+  private static Finder before(Stream<? extends Thing> these, Finder others) {
+    Map<String, Optional<Product>> found = new HashMap<>();
+    these.forEach(thing -> found.put(thing.id(), readable(thing)));
+    return id -> found.containsKey(id) ? found.get(id) : others.apply(id);
   }
 
-  /** Products of rows that are looked up one by one. */
-  Finder stored(RowStore rows, ThingJson json) {
+  private static Optional<Product> readable(Thing thing) {
+    return thing instanceof Product product ? Optional.of(product) : Optional.empty();
+  }
+
+  /** Products that are looked up one by one. */
+  private Finder stored(Lookup rows) {
     return id ->
         KINDS.stream()
-            .flatMap(
-                kind ->
-                    rows.find(kind, id).stream()
-                        .map(row -> (Product) json.read(row.body(), kind.type())))
+            .flatMap(kind -> rows.apply(kind, id).stream())
             .findFirst()
-            .or(() -> shipped.find(id));
+            .map(Products::readable)
+            .orElseGet(() -> shipped.find(id));
   }
 
   /** Rows as their products have them now. */
   List<Row> followed(List<Row> rows) {
     Finder products = among(rows);
-    return rows.stream().map(row -> row.with(followed(row.value(), products))).toList();
+    Set<String> handedOver = handedOver(rows);
+    return rows.stream()
+        .map(
+            row ->
+                handedOver.contains(row.buildId())
+                    ? row
+                    : row.with(followed(row.value(), products)))
+        .toList();
   }
 
-  /** A thing as its products have it now. */
-  Thing followed(Thing thing, Finder products) {
+  private static Set<String> handedOver(List<Row> rows) {
+    Set<String> builds = new HashSet<>();
+    rows.forEach(row -> note(builds, row.value()));
+    return builds;
+  }
+
+  private static void note(Set<String> handedOver, @Nullable Thing thing) {
+    if (thing instanceof Brief brief) {
+      if (brief.revealedOn() == null) {
+        handedOver.remove(brief.id());
+      } else {
+        handedOver.add(brief.id());
+      }
+    }
+  }
+
+  /** A thing of a build, or of the workshop, as its products have it now. */
+  Thing followed(Thing thing, @Nullable String buildId, Lookup rows) {
+    Set<String> handedOver = new HashSet<>();
+    if (buildId != null) {
+      rows.apply(ThingKind.BRIEF, buildId).ifPresent(brief -> note(handedOver, brief));
+    }
+    return handedOver.isEmpty() ? followed(thing, stored(rows)) : thing;
+  }
+
+  private static Thing followed(Thing thing, Finder products) {
     if (thing instanceof ConceptOption option) {
       List<Thing> things =
           option.design().things().all().map(each -> followed(each, products)).toList();
@@ -110,24 +155,43 @@ class Products {
    * What is one of a product that changes changes with it, in the same act: whoever has it open is
    * asked like after any other change, and its history says why it weighs more. Uses from before
    * anybody compared are compared with what their product was.
+   *
+   * <p>A build that is handed over keeps what it has then; one that is opened again follows anew.
    */
   List<Write> following(List<Row> before, List<Write> writes) {
     Finder then = among(before);
     Finder now = after(then, writes);
+    Set<String> handedOver = handedOver(before);
+    Set<String> willBe = new HashSet<>(handedOver);
     Set<String> changing = new HashSet<>();
     Set<String> written = new HashSet<>();
     for (Write write : writes) {
+      note(willBe, write.value());
       (write.value() instanceof Product ? changing : written).add(write.id());
     }
     List<Write> following = new ArrayList<>();
     for (Row row : before) {
-      if (row.value() instanceof ProductUse use
-          && changing.contains(use.productId())
-          && !written.contains(use.id())) {
-        ProductUse compared = use.ownFields() == null ? OwnFields.named(use, then) : use;
-        following.add(Write.overwrite(row.buildId(), OwnFields.followed(compared, now)));
+      boolean stays = willBe.contains(row.buildId());
+      boolean turns = stays != handedOver.contains(row.buildId());
+      if (!written.contains(row.id()) && (turns ? follows(row) : !stays && uses(row, changing))) {
+        Thing value = stays ? row.value() : followed(compared(row.value(), then), now);
+        following.add(Write.overwrite(row.buildId(), value));
       }
     }
     return following;
+  }
+
+  private static boolean follows(Row row) {
+    return row.value() instanceof ProductUse || row.value() instanceof ConceptOption;
+  }
+
+  private static boolean uses(Row row, Set<String> products) {
+    return row.value() instanceof ProductUse use && products.contains(use.productId());
+  }
+
+  private static Thing compared(Thing thing, Finder products) {
+    return thing instanceof ProductUse use && use.ownFields() == null
+        ? OwnFields.named(use, products)
+        : thing;
   }
 }

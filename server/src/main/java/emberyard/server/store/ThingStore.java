@@ -15,8 +15,6 @@ import java.util.concurrent.locks.ReentrantLock;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -29,7 +27,6 @@ import tools.jackson.databind.JsonNode;
  */
 @Component
 public class ThingStore {
-  private static final Logger LOG = LoggerFactory.getLogger(ThingStore.class);
   private static final Pattern ID = Pattern.compile("[A-Za-z0-9][A-Za-z0-9._-]{0,79}");
 
   private final JdbcClient sql;
@@ -97,7 +94,7 @@ public class ThingStore {
                           result.getString(3),
                           version,
                           result.getLong(5),
-                          read(kind, id, result.getString(6)));
+                          Unreadable.orRead(json, kind, id, result.getString(6)));
                   parsed.put(kind + "/" + id, known);
                 }
                 return known;
@@ -108,25 +105,20 @@ public class ThingStore {
     }
   }
 
-  private Thing read(ThingKind kind, String id, String body) {
-    try {
-      return json.read(body, kind.type());
-    } catch (RuntimeException unreadable) {
-      LOG.warn("{} {} can't be read: {}", kind.word(), id, unreadable.getMessage());
-      return Unreadable.of(kind, id, ThingName.of(json.read(body, JsonNode.class)), unreadable);
-    }
-  }
-
   /** The thing of this kind and id, as it is stored now. */
   public <T extends Thing> Optional<Versioned<T>> find(Class<T> type, String id) {
     return rows.find(ThingKind.of(type), id)
-        .map(now -> new Versioned<>(now.version(), now(now.body(), type)));
+        .map(row -> new Versioned<>(row.version(), now(row, type)));
   }
 
-  /** A body that was kept, as its products have it now. */
-  private <T extends Thing> T now(String body, Class<T> type) {
-    T kept = json.read(body, type);
-    return type.cast(products.followed(kept, products.stored(rows, json)));
+  /** A row as its products have it now. */
+  private <T extends Thing> T now(RowStore.Stored row, Class<T> type) {
+    T kept = json.read(row.body(), type);
+    return type.cast(products.followed(kept, row.buildId(), this::readable));
+  }
+
+  private Optional<Thing> readable(ThingKind kind, String id) {
+    return rows.find(kind, id).map(row -> Unreadable.orRead(json, kind, id, row.body()));
   }
 
   /**
@@ -311,7 +303,7 @@ public class ThingStore {
 
   private Write together(Write write, RowStore.Stored now) {
     Class<? extends Thing> type = write.kind().type();
-    Versioned<?> newer = new Versioned<>(now.version(), now(now.body(), type));
+    Versioned<?> newer = new Versioned<>(now.version(), now(now, type));
     Optional<JsonNode> base =
         rows.past(write.kind(), write.id(), write.expected())
             .map(body -> Products.alone(json.tree(json.read(body, type))));

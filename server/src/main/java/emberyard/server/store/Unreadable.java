@@ -3,6 +3,9 @@ package emberyard.server.store;
 import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.InvalidValue;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /**
@@ -12,8 +15,17 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
  * @param reason a sentence for a builder
  */
 public record Unreadable(ThingKind kind, String id, String name, String reason) implements Thing {
-  static Unreadable of(ThingKind kind, String id, String name, RuntimeException problem) {
-    return new Unreadable(kind, id, name.isBlank() ? id : name, reason(problem));
+  private static final Logger LOG = LoggerFactory.getLogger(Unreadable.class);
+
+  /** What a row says, or this in its place. */
+  static Thing orRead(ThingJson json, ThingKind kind, String id, String body) {
+    try {
+      return json.read(body, kind.type());
+    } catch (RuntimeException problem) {
+      LOG.warn("{} {} can't be read: {}", kind.word(), id, problem.getMessage());
+      String name = ThingName.of(json.read(body, JsonNode.class));
+      return new Unreadable(kind, id, name.isBlank() ? id : name, reason(problem));
+    }
   }
 
   private static String reason(RuntimeException problem) {

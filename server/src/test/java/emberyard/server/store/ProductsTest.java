@@ -3,6 +3,7 @@ package emberyard.server.store;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
 
+import emberyard.core.build.Brief;
 import emberyard.core.build.Component;
 import emberyard.core.build.Concept;
 import emberyard.core.build.ConceptOption;
@@ -173,5 +174,60 @@ class ProductsTest {
     assertNull(stored().ownFields());
     assertEquals(3, stored().massKg());
     assertEquals(Optional.empty(), new Library().find("gone"));
+  }
+
+  private void handOver(LocalDate on) {
+    Brief brief = Brief.named("b", "Lantern", LocalDate.of(2026, 3, 2)).revealed(on);
+    store.things.apply("ines", List.of(Write.overwrite("b", brief)));
+  }
+
+  @Test
+  void whatWasHandedOverStaysAsItWasOnThatDayAndFollowsAgainWhenOpened() {
+    handOver(null);
+    put(SHIPPED.one("c"));
+    Design aside = Design.of(Look.open(), List.of(stored()));
+    store.things.apply(
+        "ines", List.of(Write.overwrite("b", new ConceptOption("o", "B", "", aside))));
+    store.sql.sql("UPDATE thing SET body = json_set(body, '$.massKg', 9) WHERE id = 'c'").update();
+    reopen();
+    assertEquals(SHIPPED.massKg(), stored().massKg(), "as the library of a new release has it");
+    handOver(LocalDate.of(2026, 3, 3));
+    change(1.5, 20_000);
+    assertEquals(SHIPPED.massKg(), stored().massKg());
+    assertEquals(SHIPPED.priceMinor(), stored().priceMinor());
+    assertEquals(stored(), row().value());
+    Design stays = store.things.get(ConceptOption.class, "o").value().design();
+    assertEquals(SHIPPED.priceMinor(), stays.components().get(0).priceMinor());
+    handOver(null);
+    assertEquals(1.5, stored().massKg());
+    assertEquals(stored(), row().value());
+    assertEquals(
+        20_000,
+        store
+            .things
+            .get(ConceptOption.class, "o")
+            .value()
+            .design()
+            .components()
+            .get(0)
+            .priceMinor());
+  }
+
+  @Test
+  void whileItsProductCannotBeReadAUseStaysAsItWasKept() {
+    put(SHIPPED.one("c").withPriceMinor(12_300));
+    change(1.5, 20_000);
+    store
+        .sql
+        .sql("UPDATE thing SET body = json_set(body, '$.massKg', 'much') WHERE id = ?")
+        .param(SHIPPED.id())
+        .update();
+    reopen();
+    assertEquals(1.5, stored().massKg(), "neither refused nor as it shipped");
+    assertEquals(stored(), row().value());
+    put(stored().withPriceMinor(12_000));
+    change(2, 30_000);
+    assertEquals(12_000, stored().priceMinor());
+    assertEquals(1.5, stored().massKg(), "what can't be compared is its own");
   }
 }
