@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Scheme, SchemeModel } from '../api/types'
+import { placeLabels } from '../ui/labels'
 
 /** Cores drilled through the finish, one for each of the largest regions, the front on top. */
 const props = defineProps<{ picture: SchemeModel; scheme: Scheme; picked: string | null }>()
@@ -36,10 +37,20 @@ const below = computed(() => Math.max(SHEET, ...cores.value.map((core) => core.b
 const height = computed(() => above.value + below.value + 74)
 const top = computed(() => 34 + above.value)
 const front = computed(() => props.scheme.seenFrom === 'FRONT')
-const short = (name: string, width: number) => {
-  const room = Math.max(3, Math.floor(width / 6.2))
-  return name.length > room ? name.slice(0, room - 1) + '…' : name
-}
+/** Names under the cores; where they don't all fit, numbers, said in the list below. */
+const names = computed(() => {
+  const y = below.value + 9
+  const labels = cores.value.map((core, index) => ({
+    key: String(index),
+    text: core.region.name,
+    places: [{ x: core.x + core.width / 2, y }],
+  }))
+  const { shown, listed } = placeLabels(labels, { x: 0, y: y - 20, width: WIDE, height: 40 })
+  return listed.length
+    ? cores.value.map((core, index) => ({ text: `${index + 1}`, x: core.x + core.width / 2 }))
+    : shown
+})
+const numbered = computed(() => names.value.some((name, index) => name.text === `${index + 1}`))
 </script>
 
 <template>
@@ -67,9 +78,21 @@ const short = (name: string, width: number) => {
             class="gleam"
           />
         </g>
-        <text :y="below + 14" class="name">{{ short(core.region.name, core.width) }}</text>
       </g>
+      <text
+        v-for="name in names"
+        :key="name.x"
+        :x="name.x"
+        :y="top + below + 14"
+        class="name"
+        :class="{ mono: numbered }"
+      >
+        {{ name.text }}
+      </text>
     </svg>
+    <ol v-if="numbered" class="names" aria-label="The cores from the left">
+      <li v-for="core in cores" :key="core.x">{{ core.region.name }}</li>
+    </ol>
     <ol class="soft" :aria-label="`Layers of the field, front first`">
       <li v-for="(slice, at) in cores[0]?.slices ?? []" :key="at">
         {{ slice.name
@@ -115,7 +138,10 @@ text {
   fill: var(--smoke);
 }
 .name {
-  font-size: 11.5px;
+  text-anchor: middle;
+}
+ol.names {
+  margin-bottom: 6px;
 }
 ol {
   margin: 2px 0 0;

@@ -1,5 +1,5 @@
 import type { CoatStep, SchemeModel, TaskModel } from '../api/types'
-import type { StripPiece, StripRow } from '../ui/TimeStrip.vue'
+import type { StripPiece, StripRow } from '../ui/timeStrip'
 import { clock, dateOf, weekday } from '../ui/words'
 
 const later = (text: string, minutes: number) =>

@@ -1,84 +1,22 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { clock, dateOf, weekday } from './words'
-import { placeLabels } from './labels'
+import { layOut, type StripRow } from './timeStrip'
 import { useWidth } from './useWidth'
 
 /** Work and waits on a time axis, to scale, one row each. Kinds differ by pattern and colour. */
-export interface StripPiece {
-  from: string
-  to: string
-  kind: 'hands' | 'flash' | 'recoat' | 'shut' | 'handle' | 'cure' | 'wait'
-  label?: string
-}
-export interface StripRow {
-  name: string
-  pieces: StripPiece[]
-  note?: string
-}
 const props = defineProps<{ rows: StripRow[]; label: string }>()
 
+const HATCHED = ['cure', 'wait', 'shut']
 const { width } = useWidth('sized')
-const ROW = 25
-const LEFT = 150
-const range = computed(() => {
-  const all = props.rows.flatMap((row) => row.pieces)
-  const from = Math.min(...all.map((piece) => dateOf(piece.from).getTime()))
-  const to = Math.max(...all.map((piece) => dateOf(piece.to).getTime()))
-  return { from, to: Math.max(to, from + 36e5) }
-})
-/** Work is hours and cure is days: behind the last work the axis is folded to a tighter scale. */
-const fold = computed(() => {
-  const work = props.rows.flatMap((row) => row.pieces).filter((piece) => piece.kind !== 'cure')
-  const { from, to } = range.value
-  const end = Math.max(from + 1, ...work.map((piece) => dateOf(piece.to).getTime()))
-  return (end - from) / (to - from) < 0.6 ? { time: end, share: 0.7 } : { time: to, share: 1 }
-})
-const x = (text: string) => at(dateOf(text).getTime())
-function at(time: number) {
-  const { from, to } = range.value
-  const room = width.value - LEFT - 185
-  const { time: folded, share } = fold.value
-  if (time <= folded) return LEFT + ((time - from) / (folded - from)) * room * share
-  return LEFT + room * (share + ((time - folded) / (to - folded)) * (1 - share))
-}
-function marks(from: number, to: number, most: number) {
-  const hours = (to - from) / 36e5
-  const step = [1, 2, 4, 6, 12, 24, 48, 96, 168].find((each) => hours / each <= most) ?? 336
-  const first = Math.ceil(from / (step * 36e5)) * step * 36e5
-  const found: { x: number; text: string }[] = []
-  for (let time = first; time <= to; time += step * 36e5) {
-    const text = new Date(time).toISOString().slice(0, 16)
-    const midnight = text.slice(11, 16) === '00:00'
-    found.push({ x: at(time), text: step >= 24 || midnight ? weekday(text) : clock(text) })
-  }
-  return found
-}
-const ticks = computed(() => {
-  const { from, to } = range.value
-  const { time, share } = fold.value
-  if (share === 1) return marks(from, to, 8)
-  return [...marks(from, time, 6), ...marks(time + (to - time) * 0.3, to, 2)]
-})
+const strip = computed(() => layOut(props.rows, width.value))
 const shut = computed(() =>
   props.rows.some((row) => row.pieces.some((piece) => piece.kind === 'shut')),
 )
-const height = computed(() => props.rows.length * ROW + 28)
-/** Words of the ticks that have room; the first of two that are close is said. */
-const words = computed(() => {
-  const y = height.value - 10
-  const labels = ticks.value.map(({ x, text }, index) => ({
-    key: String(index),
-    text,
-    places: [{ x, y }],
-  }))
-  return placeLabels(labels, { x: 0, y: y - 20, width: width.value, height: 40 }).shown
-})
 </script>
 
 <template>
   <div ref="sized" class="strip">
-    <svg :width="width" :height="height" role="img" :aria-label="label">
+    <svg :width="width" :height="strip.height" role="img" :aria-label="label">
       <defs>
         <pattern
           id="cure-hatch"
@@ -90,57 +28,69 @@ const words = computed(() => {
           <line x1="0" y1="0" x2="0" y2="7" class="hatch" />
         </pattern>
       </defs>
-      <g v-for="tick in ticks" :key="tick.text + tick.x">
-        <line :x1="tick.x" y1="0" :x2="tick.x" :y2="rows.length * ROW + 4" class="tick" />
-      </g>
-      <text v-for="word in words" :key="word.key" :x="word.x" :y="height - 6" class="axis">
+      <line
+        v-for="tick in strip.ticks"
+        :key="tick.text + tick.x"
+        :x1="tick.x"
+        y1="0"
+        :x2="tick.x"
+        :y2="strip.bars + 4"
+        class="tick"
+      />
+      <text
+        v-for="word in strip.axis"
+        :key="word.key"
+        :x="word.x"
+        :y="strip.height - 6"
+        class="axis"
+      >
         {{ word.text }}
       </text>
-      <g v-if="fold.share < 1" class="fold">
-        <path :d="`M${at(fold.time) + 5} 0l-6 ${height / 5}l6 ${height / 5}l-6 ${height / 5}`" />
-        <text :x="at(fold.time) + 10" y="-2">folded</text>
-      </g>
+      <path
+        v-if="strip.fold !== null"
+        class="fold"
+        :d="`M${strip.fold + 5} 0l-6 ${strip.height / 5}l6 ${strip.height / 5}l-6 ${strip.height / 5}`"
+      />
       <g
-        v-for="(row, index) in rows"
+        v-for="(row, index) in strip.rows"
         :key="row.name + index"
-        :transform="`translate(0 ${index * ROW + 4})`"
+        :transform="`translate(0 ${row.y})`"
       >
-        <text x="0" y="14" class="name">{{ row.name }}</text>
+        <text x="0" :y="strip.top ? 13 : 14" class="name">{{ row.name }}</text>
         <template v-for="(piece, place) in row.pieces" :key="place">
           <rect
-            :x="x(piece.from)"
-            y="1"
-            :width="Math.max(2.5, x(piece.to) - x(piece.from))"
+            :x="piece.x"
+            :y="strip.top + 1"
+            :width="piece.width"
             height="17"
             :class="piece.kind"
           />
           <rect
-            v-if="['cure', 'wait', 'shut'].includes(piece.kind)"
-            :x="x(piece.from)"
-            y="1"
-            :width="Math.max(2.5, x(piece.to) - x(piece.from))"
+            v-if="HATCHED.includes(piece.kind)"
+            :x="piece.x"
+            :y="strip.top + 1"
+            :width="piece.width"
             height="17"
             fill="url(#cure-hatch)"
           />
-          <text
-            v-if="piece.label && x(piece.to) - x(piece.from) > piece.label.length * 6.4"
-            :x="x(piece.from) + 6"
-            y="14"
-            class="inside"
-          >
-            {{ piece.label }}
-          </text>
         </template>
-        <text
-          v-if="row.note"
-          :x="Math.max(...row.pieces.map((piece) => x(piece.to))) + 7"
-          y="14"
-          class="note"
-        >
-          {{ row.note }}
-        </text>
       </g>
+      <text
+        v-for="word in strip.inside"
+        :key="word.key"
+        :x="word.x"
+        :y="word.y + 4.5"
+        class="inside"
+      >
+        {{ word.text }}
+      </text>
+      <text v-for="word in strip.notes" :key="word.key" :x="word.x" :y="word.y + 4.5" class="note">
+        {{ word.text }}
+      </text>
     </svg>
+    <ul v-if="strip.listed.length" class="rest soft">
+      <li v-for="each in strip.listed" :key="each">{{ each }}</li>
+    </ul>
     <p class="legend soft" aria-hidden="true">
       <span><i class="hands" /> hands-on</span><span><i class="flash" /> flash</span
       ><span><i class="recoat" /> recoat window</span
@@ -174,10 +124,14 @@ text {
 .name {
   fill: var(--smoke);
 }
-.fold path {
+.fold {
   fill: none;
   stroke: var(--smoke);
   stroke-width: 1.4;
+}
+.inside,
+.note {
+  text-anchor: middle;
 }
 .inside {
   font-weight: 600;
@@ -227,6 +181,11 @@ i.cure {
 .hatch {
   stroke: var(--smoke);
   stroke-width: 1.6;
+}
+.rest {
+  margin: 2px 0;
+  padding-left: 18px;
+  font-size: 12px;
 }
 .legend {
   display: flex;

@@ -30,6 +30,8 @@ final class Yard implements AutoCloseable {
           "--disable-quic",
           "--no-first-run");
 
+  private static final Path APP = Path.of(System.getProperty("ember.app"));
+  private static final boolean MEASURED = !System.getProperty("ember.bench", "").isBlank();
   private static final double PATIENCE_MS = 15_000;
   private static Path madeDemo;
 
@@ -108,9 +110,12 @@ final class Yard implements AutoCloseable {
         new ArrayList<>(
             List.of(
                 Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:SharedArchiveFile=" + APP.resolve("classes.jsa"),
+                // short lives: compiled quickly, not well; the browser needs the processor too
+                MEASURED ? "-XX:+TieredCompilation" : "-XX:TieredStopAtLevel=1",
                 "-Duser.timezone=UTC",
                 "-jar",
-                System.getProperty("ember.jar"),
+                APP.resolve("ember-yard-app.jar").toString(),
                 "--data=" + data,
                 "--port=" + port));
     if (demo) {
