@@ -16,7 +16,12 @@ const all = STOPS.map((stop) => stop.stage)
 </script>
 
 <template>
-  <StageFrame title="Assemble" note="the cards of this build" :capabilities="['bench', 'plan']">
+  <StageFrame
+    class="bench"
+    title="Assemble"
+    note="the cards of this build"
+    :capabilities="['bench', 'plan']"
+  >
     <template #actions>
       <ChoiceField v-model="which" label="Cards of" hide-label :options="choices" />
     </template>

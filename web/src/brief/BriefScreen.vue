@@ -37,7 +37,7 @@ const SECRECY = [
   { value: 'NO_SPECIFICATION', label: 'No prices, no specification' },
   { value: 'SURPRISE', label: 'Nothing but whether it is on time' },
 ]
-const STANDS = { field: 'standsWhere', label: 'Where it will stand', hideLabel: true }
+const STANDS = { field: 'standsWhere', label: 'Where it will stand', hideLabel: true, lines: 1 }
 const CAP = { field: 'budgetCapMinor', label: 'At most' }
 const REVEAL = [
   { field: 'revealOn', label: 'Reveal on' },
@@ -63,13 +63,13 @@ const next = computed(() => interview.value.find((q) => !q.answered && !q.skippe
 /** Questions that are answered in words, with the label of their field. */
 const WORDS: Record<
   string,
-  { field: 'client' | 'purpose' | 'themeLine' | 'loved' | 'hated'; label: string }
+  { field: 'client' | 'purpose' | 'themeLine' | 'loved' | 'hated'; label: string; lines?: number }
 > = {
   client: { field: 'client', label: 'Client' },
-  purpose: { field: 'purpose', label: 'Used for' },
-  themeLine: { field: 'themeLine', label: 'Theme in one line' },
-  loved: { field: 'loved', label: 'Loved' },
-  hated: { field: 'hated', label: 'Hated' },
+  purpose: { field: 'purpose', label: 'Used for', lines: 1 },
+  themeLine: { field: 'themeLine', label: 'Theme in one line', lines: 1 },
+  loved: { field: 'loved', label: 'Loved', lines: 1 },
+  hated: { field: 'hated', label: 'Hated', lines: 1 },
 }
 function sign(question: Question) {
   if (question.answered) return 'done'

@@ -62,9 +62,9 @@ const ledgers = computed(() => LEDGERS.filter((ledger) => ledger.path !== 'money
             :to="`/builds/${view.build.brief.id}/${stop.path}`"
             :class="{ here: here(stop.path) }"
             :aria-current="here(stop.path) ? 'page' : undefined"
-            >{{ stop.label }}</RouterLink
+            ><span class="stop">{{ stop.label }}</span>
+            <span class="mono key" aria-hidden="true">{{ stop.key }}</span></RouterLink
           >
-          <span class="mono key" aria-hidden="true">{{ stop.key }}</span>
         </li>
       </ol>
     </nav>
@@ -114,20 +114,30 @@ ol {
 }
 li {
   display: flex;
-  flex-direction: column;
-  align-items: center;
+  justify-content: center;
 }
 a {
   text-decoration: none;
-  padding: 2px 7px;
   font-size: 13.5px;
   color: var(--smoke);
+}
+li a {
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  min-width: 44px;
+  min-height: 44px;
+}
+.stop,
+.ledgers a {
+  padding: 2px 7px;
 }
 a:hover {
   color: var(--ink);
   text-decoration: underline;
 }
-a.here {
+.here .stop,
+.ledgers .here {
   background: var(--ink);
   color: var(--paper);
   font-weight: 600;
@@ -136,7 +146,7 @@ a.here {
   font-size: 11.5px;
   color: var(--smoke);
 }
-a.here .key {
+.ledgers .here .key {
   color: var(--paper);
 }
 .ledgers {
@@ -177,6 +187,19 @@ a.here .key {
 }
 .core {
   fill: var(--ember);
+}
+/* under a thumb the ledgers are as tall as the stops, side by side */
+@media (pointer: coarse) {
+  .head {
+    grid-template-columns: 1fr auto;
+  }
+  .fuse {
+    grid-column: 1 / -1;
+    order: 1;
+  }
+  .ledgers {
+    display: flex;
+  }
 }
 /* on a phone the stops stand in a row that is pushed along, without the drawing */
 @media (max-width: 640px) {

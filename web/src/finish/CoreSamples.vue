@@ -34,7 +34,7 @@ const cores = computed(() => {
 })
 const above = computed(() => Math.max(0, ...cores.value.map((core) => core.above)))
 const below = computed(() => Math.max(SHEET, ...cores.value.map((core) => core.below)))
-const height = computed(() => above.value + below.value + 74)
+const height = computed(() => above.value + below.value + (front.value ? 54 : 80))
 const top = computed(() => 34 + above.value)
 const front = computed(() => props.scheme.seenFrom === 'FRONT')
 /** Names under the cores; where they don't all fit, numbers, said in the list below. */

@@ -68,9 +68,7 @@ function repairs(tasks: TaskModel[]): StripRow[] {
 
 function rowName(coat: CoatStep, sides: boolean) {
   const name = coat.paint?.name ?? coat.layer
-  return [name.length > 18 ? `${name.slice(0, 17)}…` : name, sides ? coat.side : '']
-    .filter(Boolean)
-    .join(', ')
+  return [name, sides ? coat.side : ''].filter(Boolean).join(', ')
 }
 
 function nextStart(tasks: TaskModel[], key: string) {

@@ -210,7 +210,7 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
 }
 .new-task {
   display: grid;
-  grid-template-columns: 1.6fr 110px 90px 90px 1fr auto;
+  grid-template-columns: 1.4fr 110px 82px 82px minmax(130px, 1fr) auto;
   gap: 8px;
   align-items: end;
   margin-top: 14px;

@@ -245,13 +245,13 @@ th:nth-child(4) {
   white-space: nowrap;
 }
 th:nth-child(4) {
-  width: 10%;
+  width: 14%;
 }
 th:nth-last-child(2) {
   width: 12%;
 }
 th:last-child {
-  width: 34%;
+  width: 30%;
 }
 .acts :deep(input[type='date']) {
   width: 132px;
@@ -265,6 +265,7 @@ th:last-child {
 }
 .acts {
   display: flex;
+  flex-wrap: wrap;
   gap: 6px;
   justify-content: flex-end;
   align-items: center;

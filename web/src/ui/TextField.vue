@@ -43,6 +43,7 @@ const problem = computed(() => wrong.value?.sentence || said(props.problem))
       :id="id"
       :model-value="text"
       :rows="lines"
+      auto-resize
       :invalid="!!problem"
       @update:model-value="put"
       @focus="enter"

@@ -155,6 +155,7 @@ function own(line: Line): object {
       return {
         modelValue: modelValue ?? '',
         required: spec.required ?? path === 'name',
+        lines: spec.lines,
       }
     default:
       return { modelValue, optional }

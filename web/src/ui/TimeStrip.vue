@@ -132,12 +132,12 @@ text {
 .inside,
 .note {
   text-anchor: middle;
-}
-.inside {
-  font-weight: 600;
   paint-order: stroke;
   stroke: var(--ash);
   stroke-width: 4px;
+}
+.inside {
+  font-weight: 600;
 }
 .note {
   font-family: var(--mono);

@@ -108,6 +108,7 @@ async function accept(finding: Finding, by: string, reason: string) {
   align-items: baseline;
   text-decoration: none;
   padding: 2px 4px;
+  min-height: 44px;
 }
 .folded .head {
   flex-direction: column;

@@ -29,6 +29,8 @@ export interface FieldSpec {
   required?: boolean
   disabled?: boolean
   hideLabel?: boolean
+  /** Words may be long: so many lines to begin with, more as they are typed. */
+  lines?: number
   class?: string
   /** What is changed beside the field, or in its stead. */
   set?: (value: never) => object

@@ -17,7 +17,7 @@ export interface StripRow {
 const HOUR_MS = 36e5
 const BAR_PX = 25
 const NAME_PX = 18
-const MOST_LEFT_PX = 150
+const MOST_LEFT_PX = 190
 const MOST_RIGHT_PX = 185
 /** Widths of the drawing's two scripts, generous. */
 const NAME_CHARACTER_PX = 6.6
