@@ -102,7 +102,7 @@ const coverage = computed(() => {
           <dd class="mono">{{ coverage }}</dd>
         </dl>
         <template v-if="concept.view && now.look.palette.length">
-          <PaletteBar :palette="now.look.palette" :picture="concept.view.palette" />
+          <PaletteBar :palette="now.look.palette" :model="concept.view.palette" />
           <ul class="shares" aria-label="Shares of the faces that show">
             <li v-for="(colour, index) in now.look.palette" :key="index">
               <i :style="{ background: colour.hex }" />{{ colour.name }}

@@ -3,7 +3,7 @@ import type { PaletteColour, PaletteModel } from '../api/types'
 import { fixed } from '../units/writing'
 
 /** Whose colour the faces that show are, as one bar to scale. */
-defineProps<{ palette: PaletteColour[]; picture: PaletteModel }>()
+defineProps<{ palette: PaletteColour[]; model: PaletteModel }>()
 const percent = (share: number) => `${fixed(share * 100, 0)} %`
 </script>
 
@@ -12,10 +12,10 @@ const percent = (share: number) => `${fixed(share * 100, 0)} %`
     <i
       v-for="(c, index) in palette"
       :key="index"
-      :style="{ background: c.hex, flexGrow: picture.colours[index]?.share ?? 0 }"
-      :title="`${c.name} ${percent(picture.colours[index]?.share ?? 0)}`"
+      :style="{ background: c.hex, flexGrow: model.colours[index]?.share ?? 0 }"
+      :title="`${c.name} ${percent(model.colours[index]?.share ?? 0)}`"
     />
-    <i class="other" :style="{ flexGrow: picture.other }" title="other colours" />
+    <i class="other" :style="{ flexGrow: model.other }" title="other colours" />
   </div>
 </template>
 

@@ -18,8 +18,8 @@ const concept = useConcept()
 const shell = useShell()
 const look = computed(() => builds.build!.concept.look)
 const palette = computed(() => look.value.palette)
-const picture = computed(() => concept.view?.palette ?? null)
-const of = (index: number) => picture.value?.colours[index]
+const model = computed(() => concept.view?.palette ?? null)
+const of = (index: number) => model.value?.colours[index]
 const ROLES = ['BASE', 'SECOND', 'ACCENT', 'METAL', 'GLOW', 'TEXT'] as const
 const roles = ROLES.map((value) => ({ value, label: value.toLowerCase() }))
 const HEX = /^#[0-9A-Fa-f]{6}$/
@@ -81,7 +81,7 @@ defineExpose({ add })
       @change="read"
     />
   </div>
-  <PaletteBar v-if="picture" class="bar" :palette="palette" :picture="picture" />
+  <PaletteBar v-if="model" class="bar" :palette="palette" :model="model" />
   <ul class="palette">
     <li v-for="(c, index) in palette" :key="index">
       <ThingFields
@@ -117,12 +117,12 @@ defineExpose({ add })
   </ul>
   <p class="row">
     <Button v-if="palette.length < 7" class="quiet" label="Add a colour" @click="add" />
-    <span v-if="picture && picture.other > 0.005" class="soft mono"
-      >{{ percent(picture.other) }} of what shows is of no palette colour</span
+    <span v-if="model && model.other > 0.005" class="soft mono"
+      >{{ percent(model.other) }} of what shows is of no palette colour</span
     >
   </p>
   <div class="below">
-    <PaletteViews v-if="picture" :palette="palette" :views="picture.views" />
+    <PaletteViews v-if="model" :palette="palette" :views="model.views" />
     <FromPicture :room="7 - palette.length" @take="take" />
   </div>
 </template>

@@ -9,17 +9,17 @@ import { coatRows } from './coatRows'
 import { exact } from '../units/writing'
 
 /** The steps in time: hands-on, flash, recoat window, handle, cure; what falls outside is marked. */
-const props = defineProps<{ picture: SchemeModel; scheme: Scheme }>()
+const props = defineProps<{ model: SchemeModel; scheme: Scheme }>()
 const builds = useBuild()
 const workshop = useWorkshop()
 const tasks = computed(() => builds.view!.tasks.filter((t) => t.task.thingId === props.scheme.id))
 const shared = computed(() => {
-  const keys = new Set(props.picture.coats.map((coat) => coat.key))
+  const keys = new Set(props.model.coats.map((coat) => coat.key))
   return builds.view!.tasks.filter(
     (t) => t.task.thingId === props.scheme.id || keys.has(t.task.key),
   )
 })
-const rows = computed(() => coatRows(props.picture, shared.value, builds.view!.now))
+const rows = computed(() => coatRows(props.model, shared.value, builds.view!.now))
 const handsOn = computed(() => tasks.value.reduce((sum, t) => sum + t.task.handsOnMinutes, 0))
 const waiting = computed(() => tasks.value.reduce((sum, t) => sum + t.task.waitMinutes, 0))
 const room = computed(() => workshop.book!.workshop.room)

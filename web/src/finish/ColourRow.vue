@@ -6,13 +6,13 @@ import { differenceWords } from './layerWords'
 import { fixed } from '../units/writing'
 
 /** The colour after each coat, beside the target. */
-const props = defineProps<{ picture: SchemeModel; scheme: Scheme }>()
-const coats = computed(() => props.picture.coats.filter((coat) => coat.shownHex))
+const props = defineProps<{ model: SchemeModel; scheme: Scheme }>()
+const coats = computed(() => props.model.coats.filter((coat) => coat.shownHex))
 const why = computed(() => ({
   formula:
     'Kubelka–Munk over the ground, per channel: strength of a coat from its contrast ratio; a glaze: transmittance² × ground',
   inputs: [
-    `ground ${props.picture.groundHex}, ${props.picture.substrate}`,
+    `ground ${props.model.groundHex}, ${props.model.substrate}`,
     ...new Set(
       coats.value.map(
         (coat) => `${coat.paint?.name}: hiding ${coat.paint?.hiding ?? '—'}, or its card`,
@@ -28,9 +28,9 @@ const last = computed(() => coats.value[coats.value.length - 1])
     <h3>Colour after each coat <WhyButton :why="why" of="Colour after each coat" /></h3>
     <ol aria-label="Colour after each coat">
       <li>
-        <i :style="{ background: picture.groundHex }" />
+        <i :style="{ background: model.groundHex }" />
         <span class="grow">ground</span>
-        <span class="mono soft">{{ picture.groundHex }}</span>
+        <span class="mono soft">{{ model.groundHex }}</span>
       </li>
       <li v-for="coat in coats" :key="coat.key">
         <i :style="{ background: coat.shownHex! }" />

@@ -14,7 +14,7 @@ const region = (name: string, areaMm2: number) => ({
 const open = (...regions: object[]) =>
   mount(CoreSamples, {
     props: {
-      picture: { partName: 'Front', clear: false, layers: { regions } } as unknown as SchemeModel,
+      model: { partName: 'Front', clear: false, layers: { regions } } as unknown as SchemeModel,
       scheme: { seenFrom: 'FRONT' } as Scheme,
       picked: 'base',
     },

@@ -4,13 +4,13 @@ import type { Scheme, SchemeModel } from '../api/types'
 import { placeLabels } from '../ui/labels'
 
 /** Cores drilled through the finish, one for each of the largest regions, the front on top. */
-const props = defineProps<{ picture: SchemeModel; scheme: Scheme; picked: string | null }>()
+const props = defineProps<{ model: SchemeModel; scheme: Scheme; picked: string | null }>()
 const MOST = 4
 const WIDE = 172
 const SHEET = 52
 const COAT = 7
 const cores = computed(() => {
-  const found = [...props.picture.layers.regions]
+  const found = [...props.model.layers.regions]
     .sort(
       (a, b) =>
         Number(b.shapes.length === 0) - Number(a.shapes.length === 0) || b.areaMm2 - a.areaMm2,
@@ -56,7 +56,7 @@ const numbered = computed(() => names.value.some((name, index) => name.text === 
 <template>
   <section class="cores">
     <h3>Cores through it</h3>
-    <svg :width="WIDE" :height="height" role="img" :aria-label="`Layers of ${picture.partName}`">
+    <svg :width="WIDE" :height="height" role="img" :aria-label="`Layers of ${model.partName}`">
       <g :transform="`translate(${WIDE / 2} ${front ? 14 : height - 16})`" class="eye">
         <path d="M-15 0Q0 -11 15 0Q0 11 -15 0Z" />
         <circle r="4" />
@@ -69,11 +69,11 @@ const numbered = computed(() => names.value.some((name, index) => name.text === 
             :y="slice.y + 0.5"
             :width="core.width - 1"
             :height="slice.height - 1"
-            :fill="slice.sheet && picture.clear ? '#E4EEF0' : slice.hex"
+            :fill="slice.sheet && model.clear ? '#E4EEF0' : slice.hex"
             :class="{ picked: slice.stepId && slice.stepId === picked, sheet: slice.sheet }"
           />
           <path
-            v-if="slice.sheet && picture.clear"
+            v-if="slice.sheet && model.clear"
             :d="`M${core.width * 0.3} ${slice.y + 6}l-6 ${SHEET - 12}M${core.width * 0.75} ${slice.y + 6}l-6 ${SHEET - 12}`"
             class="gleam"
           />

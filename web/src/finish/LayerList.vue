@@ -9,7 +9,7 @@ import { moved, productHex, stepWords } from './layerWords'
 import OrderFinder from './OrderFinder.vue'
 
 /** The steps in the order in which they are done. Drag one by its number, or Alt and an arrow. */
-const props = defineProps<{ scheme: Scheme; picture?: SchemeModel; picked: string | null }>()
+const props = defineProps<{ scheme: Scheme; model?: SchemeModel; picked: string | null }>()
 const emit = defineEmits<{
   change: [steps: LayerStep[]]
   order: [steps: LayerStep[]]
@@ -169,7 +169,7 @@ function drag(event: PointerEvent) {
       />
     </p>
     <OrderFinder
-      v-if="scheme.shapes.length && picture"
+      v-if="scheme.shapes.length && model"
       :scheme="scheme"
       @take="(found) => emit('order', found)"
     />

@@ -8,14 +8,14 @@ import ThingFields from '../ui/ThingFields.vue'
 import { exact, fixed } from '../units/writing'
 
 /** What a finish is for: part, ground, viewing side and the colour it should come to. */
-const props = defineProps<{ scheme: Scheme; picture?: SchemeModel; offered: boolean }>()
+const props = defineProps<{ scheme: Scheme; model?: SchemeModel; offered: boolean }>()
 const emit = defineEmits<{ change: [change: Partial<Scheme>]; 'update:offered': [on: boolean] }>()
 const builds = useBuild()
 const area = computed(() => ({
   formula: 'area of one side + rim × thickness, all pieces',
   inputs: [
-    `${fixed(props.picture?.areaM2 ?? 0, 4)} m² together`,
-    `rims ${fixed(props.picture?.rimM ?? 0, 2)} m × ${exact(props.picture?.thicknessMm ?? 0)} mm`,
+    `${fixed(props.model?.areaM2 ?? 0, 4)} m² together`,
+    `rims ${fixed(props.model?.rimM ?? 0, 2)} m × ${exact(props.model?.thicknessMm ?? 0)} mm`,
   ],
 }))
 const FACES = ['FRONT', 'BACK', 'LEFT', 'RIGHT', 'TOP', 'BOTTOM'] as const
@@ -56,18 +56,18 @@ const FIELDS = computed(() => [
       class="quiet"
       label="Schemes from stock"
       :aria-expanded="offered"
-      :disabled="!picture"
+      :disabled="!model"
       @click="emit('update:offered', !offered)"
     />
   </section>
-  <p v-if="picture" class="soft facts">
-    {{ picture.substrate }}{{ picture.clear ? ', clear' : '' }},
-    <span class="mono">{{ fixed(picture.thicknessMm, 2) }} mm</span> ·
-    <span class="mono">{{ fixed(picture.areaM2, 3) }} m²</span> a side
+  <p v-if="model" class="soft facts">
+    {{ model.substrate }}{{ model.clear ? ', clear' : '' }},
+    <span class="mono">{{ fixed(model.thicknessMm, 2) }} mm</span> ·
+    <span class="mono">{{ fixed(model.areaM2, 3) }} m²</span> a side
     <WhyButton :why="area" of="Painted area" /> · rims
-    <span class="mono">{{ fixed(picture.rimM, 2) }} m</span
-    ><template v-if="picture.leader">
-      · hangs with {{ builds.build!.schemes.find((s) => s.id === picture!.leader)?.name }},
+    <span class="mono">{{ fixed(model.rimM, 2) }} m</span
+    ><template v-if="model.leader">
+      · hangs with {{ builds.build!.schemes.find((s) => s.id === model!.leader)?.name }},
       <button type="button" @click="emit('change', { hangsWith: null })">hang it alone</button>
     </template>
   </p>

@@ -23,7 +23,7 @@ const step = ref<string | null>(null)
 const offered = ref(false)
 const schemes = computed(() => builds.build!.schemes)
 const scheme = computed(() => schemes.value.find((s) => s.id === picked.value) ?? schemes.value[0])
-const picture = computed(() =>
+const model = computed(() =>
   builds.view!.finish.schemes.find((p) => p.scheme.id === scheme.value?.id),
 )
 const edit = (change: Partial<Scheme>) => builds.edit('schemes', scheme.value, change)
@@ -92,24 +92,24 @@ function takeOrder(steps: LayerStep[]) {
   </p>
   <template v-else>
     <PickList label="Finishes" :items="items" :picked="scheme.id" @pick="pick" />
-    <SchemeHead v-model:offered="offered" :scheme="scheme" :picture="picture" @change="edit" />
+    <SchemeHead v-model:offered="offered" :scheme="scheme" :model="model" @change="edit" />
     <ProposalList v-if="offered" :scheme="scheme" @take="take" @close="offered = false" />
     <div class="main" :class="{ art }">
       <LayerList
         v-model:picked="step"
         :scheme="scheme"
-        :picture="picture"
+        :model="model"
         @change="layers"
         @order="takeOrder"
       />
-      <CoreSamples v-if="picture" :picture="picture" :scheme="scheme" :picked="step" />
-      <ShownSides v-if="picture && art" :picture="picture" :scheme="scheme" />
-      <ColourRow v-else-if="picture" :picture="picture" :scheme="scheme" />
+      <CoreSamples v-if="model" :model="model" :scheme="scheme" :picked="step" />
+      <ShownSides v-if="model && art" :model="model" :scheme="scheme" />
+      <ColourRow v-else-if="model" :model="model" :scheme="scheme" />
     </div>
-    <CoatTimes v-if="picture" :picture="picture" :scheme="scheme" />
+    <CoatTimes v-if="model" :model="model" :scheme="scheme" />
     <FaultLines :scheme="scheme" />
-    <HabitRow v-if="picture" :scheme="scheme" :choices="picture.habits" @change="edit" />
-    <ShapeList :scheme="scheme" :picture="picture" @change="edit" />
+    <HabitRow v-if="model" :scheme="scheme" :choices="model.habits" @change="edit" />
+    <ShapeList :scheme="scheme" :model="model" @change="edit" />
     <PaintNeeds />
     <button type="button" class="gone" @click="builds.remove('schemes', scheme.id)">
       Remove {{ scheme.name }}

@@ -10,7 +10,7 @@ import { fixed } from '../units/writing'
 import ThingFields from '../ui/ThingFields.vue'
 
 /** Named shapes on the part, each with the colour that is wanted of it. Later ones lie on top. */
-const props = defineProps<{ scheme: Scheme; picture?: SchemeModel }>()
+const props = defineProps<{ scheme: Scheme; model?: SchemeModel }>()
 const emit = defineEmits<{ change: [change: Partial<Scheme>] }>()
 const builds = useBuild()
 const picked = ref<string | null>(null)
@@ -32,7 +32,7 @@ const START = [
 const put = (id: string, change: Partial<ArtShape>) =>
   emit('change', { shapes: shapes.value.map((s) => (s.id === id ? { ...s, ...change } : s)) })
 function add(shape: Partial<ArtShape>, name: string) {
-  const middle = props.picture
+  const middle = props.model
   const one: ArtShape = {
     id: newId(),
     name,
@@ -69,7 +69,7 @@ const remove = (id: string) =>
     })),
   })
 const index = (id: string) => shapes.value.findIndex((s) => s.id === id)
-const size = (id: string) => props.picture?.shapes.find((s) => s.id === id)
+const size = (id: string) => props.model?.shapes.find((s) => s.id === id)
 const fields = (shape: ArtShape) => {
   const lettered = shape.figure?.kind === 'TEXT'
   return [

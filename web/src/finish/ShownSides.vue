@@ -10,7 +10,7 @@ import WhyButton from '../ui/WhyButton.vue'
 import { fixed } from '../units/writing'
 
 /** What both sides show, by day or dusk, lit or not; leafed through step by step; beside the wish. */
-const props = defineProps<{ picture: SchemeModel; scheme: Scheme }>()
+const props = defineProps<{ model: SchemeModel; scheme: Scheme }>()
 const builds = useBuild()
 const workshop = useWorkshop()
 const LIGHTS = [
@@ -34,14 +34,14 @@ const WHY = {
 }
 const light = ref<(typeof LIGHTS)[number]['value']>('unlit')
 const dusk = ref(false)
-const frames = computed(() => props.picture.layers.frames)
+const frames = computed(() => props.model.layers.frames)
 const at = ref(frames.value.length - 1)
 watch(
-  () => [props.picture.scheme.id, frames.value.length],
+  () => [props.model.scheme.id, frames.value.length],
   () => (at.value = frames.value.length - 1),
 )
 const leafing = computed(() => at.value < frames.value.length - 1)
-const regions = computed(() => props.picture.layers.regions)
+const regions = computed(() => props.model.layers.regions)
 const FIELD: Record<string, [keyof Appearance, keyof Appearance]> = {
   unlit: ['unlit', 'dusk'],
   edge: ['edgeLit', 'edgeLitDusk'],
@@ -55,7 +55,7 @@ function side(back: boolean) {
 const seenBack = computed(() => props.scheme.seenFrom === 'BACK')
 const wished = computed(() => regions.value.some((region) => region.wantedHex))
 const wanted = computed(() => regions.value.map((region) => region.wantedHex ?? '#CFC6B8'))
-const worst = computed(() => props.picture.layers.worstDeltaE00 ?? null)
+const worst = computed(() => props.model.layers.worstDeltaE00 ?? null)
 const findings = computed(() =>
   builds.view!.findings.filter((f) => f.thingId === props.scheme.id && f.place),
 )
@@ -75,7 +75,7 @@ const done = computed(() => {
     </div>
     <div class="pictures">
       <SideArt
-        :picture="picture"
+        :model="model"
         :colours="side(seenBack)"
         :back="seenBack"
         :dark="dusk && !leafing"
@@ -94,14 +94,14 @@ const done = computed(() => {
       </SideArt>
       <div class="small">
         <SideArt
-          :picture="picture"
+          :model="model"
           :colours="side(!seenBack)"
           :back="!seenBack"
           :dark="dusk && !leafing"
           :label="`Seen from the ${seenBack ? 'front' : 'back'}`"
           >from the {{ seenBack ? 'front' : 'back' }}</SideArt
         >
-        <SideArt v-if="wished" :picture="picture" :colours="wanted" :back="seenBack" label="Wanted"
+        <SideArt v-if="wished" :model="model" :colours="wanted" :back="seenBack" label="Wanted"
           >wanted</SideArt
         >
       </div>

@@ -4,22 +4,22 @@ import type { Finding, SchemeModel } from '../api/types'
 
 /** A side of the part, each region in its colour, to scale. The back is seen from behind. */
 const props = defineProps<{
-  picture: SchemeModel
+  model: SchemeModel
   colours: string[]
   label: string
   back?: boolean
   dark?: boolean
   findings?: Finding[]
 }>()
-const pad = computed(() => Math.max(props.picture.widthMm, props.picture.heightMm) * 0.02)
+const pad = computed(() => Math.max(props.model.widthMm, props.model.heightMm) * 0.02)
 const box = computed(() => {
-  const p = props.picture
+  const p = props.model
   return `${p.xMm - pad.value} ${-p.yMm - p.heightMm - pad.value} ${p.widthMm + 2 * pad.value} ${p.heightMm + 2 * pad.value}`
 })
 /** Seen from behind left and right change places. */
 const turn = computed(() =>
   props.back
-    ? `translate(${2 * props.picture.xMm + props.picture.widthMm} 0) scale(-1 -1)`
+    ? `translate(${2 * props.model.xMm + props.model.widthMm} 0) scale(-1 -1)`
     : 'scale(1 -1)',
 )
 </script>
@@ -29,13 +29,13 @@ const turn = computed(() =>
     <svg :viewBox="box" role="img" :aria-label="label" preserveAspectRatio="xMidYMid meet">
       <g :transform="turn">
         <path
-          v-for="(region, index) in picture.layers.regions"
+          v-for="(region, index) in model.layers.regions"
           :key="region.shapes.join('+')"
           :d="region.path"
           :fill="colours[index]"
           fill-rule="evenodd"
         />
-        <path :d="picture.outline" class="rim" fill-rule="evenodd" />
+        <path :d="model.outline" class="rim" fill-rule="evenodd" />
         <circle
           v-for="finding in findings ?? []"
           :key="finding.key"

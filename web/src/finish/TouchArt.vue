@@ -9,7 +9,7 @@ const props = defineProps<{ treatment: Treatment }>()
 const builds = useBuild()
 const workshop = useWorkshop()
 const part = computed(() => builds.view!.parts.find((p) => p.panel.id === props.treatment.panelId))
-const shape = computed(() => part.value?.picture)
+const shape = computed(() => part.value?.model)
 const scheme = computed(() =>
   builds.view!.finish.schemes.find((s) => s.scheme.panelId === props.treatment.panelId),
 )

@@ -16,7 +16,7 @@ import { fixed } from '../units/writing'
 /** Air through the enclosure: openings, fans behind them, the balance. */
 const builds = useBuild()
 const shell = useShell()
-const aired = computed(() => builds.view!.fit.aired)
+const airflow = computed(() => builds.view!.fit.airflow)
 const enclosure = computed(() => builds.build!.enclosures[0] ?? null)
 const picked = ref<string | null>(null)
 const opening = computed(
@@ -26,7 +26,7 @@ const opening = computed(
     null,
 )
 const blowing = computed(() => builds.build!.components.filter((c) => c.thermal?.airM3PerHour))
-const flowOf = (c: Component) => aired.value.fans.find((fan) => fan.componentId === c.id) ?? null
+const flowOf = (c: Component) => airflow.value.fans.find((fan) => fan.componentId === c.id) ?? null
 const openings = computed(() => [
   { value: '', label: 'none' },
   ...(enclosure.value?.openings ?? []).map((o) => ({ value: o.id, label: o.name })),
@@ -68,7 +68,7 @@ async function makePart(of: Opening, sheetId: string) {
     shell.say((refusal as Error).message)
   }
 }
-const balance = computed(() => aired.value.balance)
+const balance = computed(() => airflow.value.balance)
 const VERDICTS = {
   KEEPS_DUST_OUT: 'keeps dust out',
   MORE_IN_THAN_NEEDED: 'much more in than out',
@@ -79,7 +79,7 @@ const most = computed(() =>
   Math.max(balance.value.intakeM3PerHour, balance.value.exhaustM3PerHour, 1),
 )
 const flow = (value: number) => `${fixed(value, 0)} m³/h`
-const wrongWay = (c: Component) => aired.value.facings.some((f) => f.componentId === c.id)
+const wrongWay = (c: Component) => airflow.value.facings.some((f) => f.componentId === c.id)
 </script>
 
 <template>
@@ -98,8 +98,8 @@ const wrongWay = (c: Component) => aired.value.facings.some((f) => f.componentId
         <i class="out" :style="{ width: `${(balance.exhaustM3PerHour / most) * 100}%` }" />
         <span class="mono">{{ flow(balance.exhaustM3PerHour) }}</span>
       </div>
-      <p v-if="aired.sealing.length" class="soft sealing">
-        <template v-for="(what, index) in aired.sealing" :key="what.face">
+      <p v-if="airflow.sealing.length" class="soft sealing">
+        <template v-for="(what, index) in airflow.sealing" :key="what.face">
           <template v-if="index">; </template>with the {{ plain(what.face) }} sealed
           <span class="mono">{{ flow(what.balance.intakeM3PerHour) }}</span> in,
           <span class="mono">{{ flow(what.balance.exhaustM3PerHour) }}</span> out

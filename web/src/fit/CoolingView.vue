@@ -9,7 +9,7 @@ import ThingFields from '../ui/ThingFields.vue'
 
 /** How warm everything gets, circuit by circuit, at a usual and a hot room. */
 const builds = useBuild()
-const cooled = computed(() => builds.view!.fit.cooled)
+const cooling = computed(() => builds.view!.fit.cooling)
 const enclosure = computed(() => builds.build!.enclosures[0] ?? null)
 const ROOMS = [
   { field: 'roomC', label: 'Usual room', unit: '°C', class: 'room' },
@@ -35,22 +35,22 @@ function addLoop() {
       <ThingFields kind="enclosures" :thing="enclosure" :fields="ROOMS" />
     </template>
     <span v-else class="soft">
-      {{ exact(cooled.roomC) }} °C usually, {{ exact(cooled.hotRoomC) }} °C on a hot day (defaults;
-      an enclosure has its own)
+      {{ exact(cooling.roomC) }} °C usually, {{ exact(cooling.hotRoomC) }} °C on a hot day
+      (defaults; an enclosure has its own)
     </span>
     <span class="grow" />
     <Button class="quiet" size="small" label="Add a loop" @click="addLoop" />
   </div>
-  <p v-if="!cooled.circuits.length" class="soft">
+  <p v-if="!cooling.circuits.length" class="soft">
     No chip with a cooler yet. A cooler of the library sits on the processor by itself; a loop takes
     pump, block and radiator together.
   </p>
   <CircuitCard
-    v-for="circuit in cooled.circuits"
+    v-for="circuit in cooling.circuits"
     :key="circuit.id"
     :circuit="circuit"
-    :room-c="cooled.roomC"
-    :warmed="cooled.warmed.length > 0"
+    :room-c="cooling.roomC"
+    :warmed="cooling.warmed.length > 0"
   />
   <LoopEditor v-for="loop in builds.build!.loops" :key="loop.id" :loop="loop" />
 </template>

@@ -46,11 +46,11 @@ function addHere() {
   else adding.value = true
 }
 const fit = computed(() => builds.view!.fit)
-const power = computed(() => fit.value.fed.power)
+const power = computed(() => fit.value.power.power)
 const placed = computed(() => fit.value.space?.things.length ?? 0)
 const out = computed(() => fit.value.space?.unplaced.length ?? 0)
 const warmest = computed(() => {
-  const { circuits } = fit.value.cooled
+  const { circuits } = fit.value.cooling
   const chips = circuits.flatMap((circuit) => circuit.hot?.chips ?? [])
   const chip = [...chips].sort((a, b) => a.marginK - b.marginK)[0]
   if (!chip) return '—'
@@ -85,12 +85,12 @@ const warmest = computed(() => {
         </dd>
         <dt>warmest, hot room</dt>
         <dd class="mono">{{ warmest }}</dd>
-        <dt v-if="fit.stands.balance">
-          weighs <WhyButton :why="fit.stands.balance.why" of="Mass and centre of gravity" />
+        <dt v-if="fit.stability.balance">
+          weighs <WhyButton :why="fit.stability.balance.why" of="Mass and centre of gravity" />
         </dt>
         <dt v-else>weighs</dt>
         <dd class="mono">
-          {{ fit.stands.balance ? `${fixed(fit.stands.balance.massKg, 1)} kg` : '—' }}
+          {{ fit.stability.balance ? `${fixed(fit.stability.balance.massKg, 1)} kg` : '—' }}
         </dd>
       </dl>
     </template>

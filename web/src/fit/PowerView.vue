@@ -8,9 +8,9 @@ import { pieces, who } from './powerWords'
 
 /** Needs of power, plugs and headers, each laid against what is there. */
 const builds = useBuild()
-const fed = computed(() => builds.view!.fit.fed)
+const budget = computed(() => builds.view!.fit.power)
 const groups = computed(() => {
-  const rest = fed.value.lines.slice(1)
+  const rest = budget.value.lines.slice(1)
   const of = (label: string, belongs: (line: PowerLine) => boolean) => ({
     label,
     lines: rest.filter(belongs),
@@ -26,15 +26,15 @@ const groups = computed(() => {
 </script>
 
 <template>
-  <section class="fed">
-    <h3>Power <WhyButton :why="fed.power.why" of="Watts wanted of the supply" /></h3>
+  <section class="power">
+    <h3>Power <WhyButton :why="budget.power.why" of="Watts wanted of the supply" /></h3>
     <LoadStrip
       label="Supply"
       unit="W"
-      :there="fed.lines[0].there"
-      :wanted="fed.lines[0].wanted"
-      :pieces="pieces(fed.lines[0])"
-      :note="who(fed.lines[0])"
+      :there="budget.lines[0].there"
+      :wanted="budget.lines[0].wanted"
+      :pieces="pieces(budget.lines[0])"
+      :note="who(budget.lines[0])"
     />
     <template v-for="group in groups" :key="group.label">
       <h3>{{ group.label }}</h3>
@@ -49,7 +49,7 @@ const groups = computed(() => {
         :note="who(line)"
       />
     </template>
-    <p v-if="fed.lines.length < 2" class="soft">
+    <p v-if="budget.lines.length < 2" class="soft">
       Nothing says yet what it plugs into: take hardware from the library, or write it down under
       “Hardware”.
     </p>
@@ -57,7 +57,7 @@ const groups = computed(() => {
 </template>
 
 <style scoped>
-.fed {
+.power {
   display: grid;
   gap: 7px;
 }

@@ -8,13 +8,13 @@ import { fixed } from '../units/writing'
 
 /** Mass, centre of gravity and how it stands. */
 const builds = useBuild()
-const stands = computed(() => builds.view!.fit.stands)
-const balance = computed(() => stands.value.balance ?? null)
+const stability = computed(() => builds.view!.fit.stability)
+const balance = computed(() => stability.value.balance ?? null)
 const space = computed(() => builds.view!.fit.space ?? null)
 const enclosure = computed(() => builds.build!.enclosures[0] ?? null)
 const heaviest = computed(() => {
   const byName = new Map<string, { name: string; massKg: number; pieces: number }>()
-  for (const weight of stands.value.weights) {
+  for (const weight of stability.value.weights) {
     const line = byName.get(weight.name) ?? { name: weight.name, massKg: 0, pieces: 0 }
     byName.set(weight.name, {
       ...line,
@@ -45,7 +45,7 @@ const ends = (sight: 'front' | 'side') => {
 
 <template>
   <p v-if="!balance" class="soft">Nothing here weighs anything yet.</p>
-  <div v-else class="stands">
+  <div v-else class="stability">
     <div v-if="space && enclosure" class="drawings">
       <CutAway
         v-for="sight in ['front', 'side'] as const"
@@ -110,7 +110,7 @@ const ends = (sight: 'front' | 'side') => {
 </template>
 
 <style scoped>
-.stands {
+.stability {
   display: grid;
   gap: 10px;
 }

@@ -15,13 +15,15 @@ const builds = useBuild()
 const workshop = useWorkshop()
 const build = computed(() => builds.build!)
 /** The one sum of watts, plugs and headers, as Fit reckons it. */
-const fed = computed(() => builds.view!.fit.fed)
-const power = computed(() => fed.value.power)
+const budget = computed(() => builds.view!.fit.power)
+const power = computed(() => budget.value.power)
 const hardware = computed(() => {
   const { hungryPeakWatts, restTypicalWatts } = power.value
-  return hungryPeakWatts + restTypicalWatts - fed.value.volt5Watts - fed.value.volt12Watts
+  return hungryPeakWatts + restTypicalWatts - budget.value.volt5Watts - budget.value.volt12Watts
 })
-const plugs = computed(() => fed.value.lines.filter((line) => /^(output-|LIGHT_)/.test(line.key)))
+const plugs = computed(() =>
+  budget.value.lines.filter((line) => /^(output-|LIGHT_)/.test(line.key)),
+)
 const INPUTS = [
   { value: 'HDMI', label: 'HDMI' },
   { value: 'DISPLAY_PORT', label: 'DisplayPort' },
@@ -117,8 +119,8 @@ const leds = (s: LightStrip) => Math.floor((s.lengthMm / 1000) * s.ledsPerMetre 
         :there="power.supplyWatts"
         :pieces="[
           { name: 'hardware', value: hardware, kind: 'soot' },
-          { name: '5 V', value: fed.volt5Watts, kind: 'glow' },
-          { name: '12 V', value: fed.volt12Watts, kind: 'rope' },
+          { name: '5 V', value: budget.volt5Watts, kind: 'glow' },
+          { name: '12 V', value: budget.volt12Watts, kind: 'rope' },
         ]"
         :wanted="power.wantedWatts"
         note="wanted: peak of processor and graphics, the rest as usual, × 1.25"

@@ -96,7 +96,7 @@ function addPoint() {
       <section class="ends">
         <article v-for="(each, index) in joint.ends" :key="each.panelId + index">
           <PartMini
-            v-if="part(each.panelId)?.picture"
+            v-if="part(each.panelId)?.model"
             :part="part(each.panelId)!"
             :mark="'joint:' + joint.id"
           />

@@ -20,16 +20,16 @@ const props = defineProps<{
   picked: string | null
 }>()
 const emit = defineEmits<{ pick: [id: string | null]; move: [id: string, x: number, y: number] }>()
-const picture = computed(() => props.part?.picture ?? null)
+const model = computed(() => props.part?.model ?? null)
 const box = computed(() => {
-  const drawn = picture.value
+  const drawn = model.value
   return drawn
     ? { x: drawn.xMm, y: drawn.yMm, w: drawn.widthMm, h: drawn.heightMm }
     : { x: 0, y: 0, w: props.panel.widthMm, h: props.panel.heightMm }
 })
 const rings = computed(() => props.findings.filter((finding) => finding.place))
 const steps = computed(() => props.panel.drawing.steps)
-const features = computed(() => picture.value?.features ?? [])
+const features = computed(() => model.value?.features ?? [])
 const step = computed(() => steps.value.find((each) => each.id === props.picked) ?? null)
 const titled = (id: string) => steps.value.find((each) => each.id === id)
 const builds = useBuild()
@@ -45,7 +45,7 @@ const plain = computed(() => !props.panel.drawing.bare && !props.panel.drawing.b
 type Scale = (mm: number) => number
 /** Angle and radius below each bend; those of close bends stand under each other. */
 function bends(x: Scale, y: Scale) {
-  const labels = (picture.value?.bends ?? []).map((bend, index) => {
+  const labels = (model.value?.bends ?? []).map((bend, index) => {
     const text = `${exact(bend.angleDegrees)}° R${exact(bend.insideRadiusMm)}`
     const middle = x(bend.xMm - box.value.x) + 4 + room(text, { x: 0, y: 0 }).width / 2
     const places = [12, 28, 44].map((below) => ({ x: middle, y: y(0) + below }))
@@ -105,8 +105,8 @@ const name = (id: string) => {
     <template #default="{ x, y, s }">
       <g :transform="`translate(${x(-box.x)} ${y(-box.y)}) scale(${s(1)} ${-s(1)})`">
         <path
-          v-if="picture"
-          :d="picture.cut"
+          v-if="model"
+          :d="model.cut"
           :fill="sheet?.colourHex ?? 'none'"
           class="sheet"
           fill-rule="evenodd"
@@ -118,15 +118,15 @@ const name = (id: string) => {
           :fill="sheet?.colourHex ?? 'none'"
           class="sheet broken"
         />
-        <template v-if="picture">
-          <path :d="picture.engraved" class="engraved" fill-rule="evenodd" />
-          <path :d="picture.lines" class="burnt" />
-          <path :d="picture.pockets" class="pocket" />
-          <template v-for="(bend, index) in picture.bends" :key="index">
+        <template v-if="model">
+          <path :d="model.engraved" class="engraved" fill-rule="evenodd" />
+          <path :d="model.lines" class="burnt" />
+          <path :d="model.pockets" class="pocket" />
+          <template v-for="(bend, index) in model.bends" :key="index">
             <rect
-              :x="bend.xMm - picture.heatedBandMm / 2"
+              :x="bend.xMm - model.heatedBandMm / 2"
               :y="box.y"
-              :width="picture.heatedBandMm"
+              :width="model.heatedBandMm"
               :height="box.h"
               class="heated"
             />

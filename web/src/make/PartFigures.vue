@@ -73,7 +73,7 @@ const file = (form: string, kerf = false) =>
       </tr>
     </tbody>
   </table>
-  <p v-if="part.picture" class="row files">
+  <p v-if="part.model" class="row files">
     <span class="soft">as a file</span>
     <a :href="file('svg')">SVG</a>
     <a :href="file('dxf')">DXF</a>

@@ -4,20 +4,20 @@ import type { MadePart } from '../api/types'
 
 /** A part small, with one of its features marked. */
 const props = defineProps<{ part: MadePart; mark?: string }>()
-const picture = computed(() => props.part.picture!)
-const pad = computed(() => Math.max(picture.value.widthMm, picture.value.heightMm) / 40)
-const marked = computed(() => picture.value.features.find((f) => f.stepId === props.mark))
+const model = computed(() => props.part.model!)
+const pad = computed(() => Math.max(model.value.widthMm, model.value.heightMm) / 40)
+const marked = computed(() => model.value.features.find((f) => f.stepId === props.mark))
 </script>
 
 <template>
   <svg
-    :viewBox="`${picture.xMm - pad} ${-(picture.yMm + picture.heightMm) - pad} ${picture.widthMm + 2 * pad} ${picture.heightMm + 2 * pad}`"
+    :viewBox="`${model.xMm - pad} ${-(model.yMm + model.heightMm) - pad} ${model.widthMm + 2 * pad} ${model.heightMm + 2 * pad}`"
     role="img"
     :aria-label="part.panel.name"
   >
     <g transform="scale(1 -1)">
-      <path :d="picture.cut" :fill="part.sheet.colourHex" fill-rule="evenodd" />
-      <path :d="picture.engraved" class="engraved" fill-rule="evenodd" />
+      <path :d="model.cut" :fill="part.sheet.colourHex" fill-rule="evenodd" />
+      <path :d="model.engraved" class="engraved" fill-rule="evenodd" />
       <rect
         v-if="marked"
         :x="marked.xMm - pad"

@@ -155,8 +155,8 @@ final class Client {
   }
 
   /** Posts a picture of a build. */
-  Answer postPicture(String build, String id, byte[] picture) {
-    return postFile("/api/builds/%s/photos?id=%s".formatted(build, id), "file", "p.png", picture);
+  Answer postPicture(String build, String id, byte[] model) {
+    return postFile("/api/builds/%s/photos?id=%s".formatted(build, id), "file", "p.png", model);
   }
 
   java.util.Optional<String> cookie(String name) {

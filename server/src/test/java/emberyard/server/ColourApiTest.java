@@ -76,7 +76,7 @@ class ColourApiTest {
     owner.post(CALC + "vision", question.formatted("owl")).expect(422);
   }
 
-  private static byte[] picture(String format, int width, int height) throws IOException {
+  private static byte[] model(String format, int width, int height) throws IOException {
     BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
     var pen = image.createGraphics();
     pen.setColor(new Color(0x2E4A45));
@@ -95,13 +95,12 @@ class ColourApiTest {
 
   @Test
   void aPictureGivesItsColoursWithShares(Client owner) throws IOException {
-    JsonNode colours = palette(owner, "p.png", picture("png", 400, 300)).expect(200).json();
+    JsonNode colours = palette(owner, "p.png", model("png", 400, 300)).expect(200).json();
     assertEquals(2, colours.path("colours").size());
     assertEquals("#2E4A45", colours.path("colours").get(0).path("hex").asString());
     assertEquals(0.75, colours.path("colours").get(0).path("share").asDouble(), 0.02);
-    String first = palette(owner, "p.jpg", picture("jpg", 640, 480)).expect(200).text();
-    assertEquals(
-        first, palette(owner, "p.jpg", picture("jpg", 640, 480)).text(), "always the same");
+    String first = palette(owner, "p.jpg", model("jpg", 640, 480)).expect(200).text();
+    assertEquals(first, palette(owner, "p.jpg", model("jpg", 640, 480)).text(), "always the same");
   }
 
   private static void refused(Client owner, String name, byte[] content, int status, String why)
@@ -125,8 +124,8 @@ class ColourApiTest {
   @Test
   void whatIsNoPictureIsRefused(Client owner) throws IOException {
     refused(owner, "a.png", "not a picture".getBytes(StandardCharsets.UTF_8), 422, "no picture");
-    refused(owner, "a.gif", picture("gif", 20, 20), 422, "no picture");
-    refused(owner, "a.bmp", picture("bmp", 20, 20), 422, "no picture");
+    refused(owner, "a.gif", model("gif", 20, 20), 422, "no picture");
+    refused(owner, "a.bmp", model("bmp", 20, 20), 422, "no picture");
     refused(owner, "a.png", new byte[0], 422, "no picture");
     String svg =
         "<svg xmlns=\"http://www.w3.org/2000/svg\"><script>fetch('/api/session')</script></svg>";
@@ -136,10 +135,10 @@ class ColourApiTest {
   @Test
   void aTruncatedPictureIsRefused(Client owner) throws IOException {
     for (String format : new String[] {"png", "jpg"}) {
-      byte[] whole = picture(format, 900, 700);
+      byte[] whole = model(format, 900, 700);
       refused(owner, "a." + format, Arrays.copyOf(whole, 40), 422, "damaged");
     }
-    byte[] png = picture("png", 900, 700);
+    byte[] png = model("png", 900, 700);
     refused(owner, "a.png", Arrays.copyOf(png, png.length / 2), 422, "damaged");
   }
 

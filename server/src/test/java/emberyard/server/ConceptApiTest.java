@@ -108,9 +108,9 @@ class ConceptApiTest {
       parsed(owner.get("/api/builds/cf/faces.svg?dusk=" + dusk).expect(200).text());
     }
     byte[] png = owner.bytes("/api/builds/cf/faces/left.png");
-    var picture = ImageIO.read(new ByteArrayInputStream(png));
-    assertEquals(824, picture.getWidth());
-    assertEquals(776, picture.getHeight());
+    var model = ImageIO.read(new ByteArrayInputStream(png));
+    assertEquals(824, model.getWidth());
+    assertEquals(776, model.getHeight());
     assertEquals(
         0xFF2E4A45,
         ImageIO.read(new ByteArrayInputStream(owner.bytes("/api/builds/cf/faces/front.png")))

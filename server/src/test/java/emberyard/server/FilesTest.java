@@ -20,7 +20,7 @@ class FilesTest {
     owner
         .put("/api/builds/trip/components/tc", Things.component("tc", "Board", 5), null)
         .expect(200);
-    owner.postPicture("trip", "ph-trip", Things.picture(1)).expect(200);
+    owner.postPicture("trip", "ph-trip", Things.model(1)).expect(200);
     String file = owner.get("/api/builds/trip/export").expect(200).text();
     String before = owner.get("/api/builds/trip").json().path("build").toString();
     owner.delete("/api/builds/trip/panels/tp").expect(200);
@@ -108,7 +108,7 @@ class FilesTest {
   @Test
   void picturesAreCheckedAndDrawnAnew(Client owner) throws Exception {
     owner.begin("photo");
-    owner.postPicture("photo", "ph-photo", Things.picture(2)).expect(200);
+    owner.postPicture("photo", "ph-photo", Things.model(2)).expect(200);
     JsonNode kept = owner.get("/api/builds/photo").json().path("build").path("photos").get(0);
     var answer = owner.get("/api/pictures/" + kept.path("sha256").asString()).expect(200);
     assertEquals("image/jpeg", answer.header("Content-Type"));

@@ -89,9 +89,9 @@ class FinishApiTest {
     owner.put("/api/builds/fin-1/schemes/s1", scheme, version).expect(200);
     JsonNode mended = MakeApiTest.view(owner, "fin-1");
     assertEquals(null, finding(mended, "scheme:s1/order"));
-    JsonNode picture = mended.path("finish").path("schemes").path(0);
-    assertTrue(picture.path("layers").path("worstDeltaE00").asDouble() < 3);
-    assertEquals(5, picture.path("layers").path("frames").size(), "bare and after each step");
+    JsonNode model = mended.path("finish").path("schemes").path(0);
+    assertTrue(model.path("layers").path("worstDeltaE00").asDouble() < 3);
+    assertEquals(5, model.path("layers").path("frames").size(), "bare and after each step");
     assertTrue(
         mended.path("needs").toString().contains("paint:cream"), "cans follow from the layers");
   }

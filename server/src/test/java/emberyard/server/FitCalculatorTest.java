@@ -74,7 +74,7 @@ class FitCalculatorTest {
 
   @Test
   void powerWithLeadsAndSlots(Client owner) {
-    JsonNode fed =
+    JsonNode budget =
         ask(
             owner,
             "power",
@@ -89,17 +89,17 @@ class FitCalculatorTest {
               {"kind": "SUPPLY", "supplyWatts": 450,
                "offers": [{"kind": "GRAPHICS_8", "count": 2, "leads": 1}]}]}
             """);
-    assertEquals(455, fed.path("power").path("wantedWatts").asDouble(), 1e-9);
-    assertEquals(500, fed.path("power").path("standardWatts").asInt());
-    assertEquals(496, fed.path("power").path("transientWatts").asDouble(), 1e-9);
-    assertEquals("2/2", line(fed, "GRAPHICS_8"));
-    assertEquals("2/1", line(fed, "leads-GRAPHICS_8"), "a lead with two plugs counts once");
-    assertEquals("0/2", line(fed, "SATA_DATA"), "the slot in use switches two off");
-    assertEquals("1/1", line(fed, "M2"));
+    assertEquals(455, budget.path("power").path("wantedWatts").asDouble(), 1e-9);
+    assertEquals(500, budget.path("power").path("standardWatts").asInt());
+    assertEquals(496, budget.path("power").path("transientWatts").asDouble(), 1e-9);
+    assertEquals("2/2", line(budget, "GRAPHICS_8"));
+    assertEquals("2/1", line(budget, "leads-GRAPHICS_8"), "a lead with two plugs counts once");
+    assertEquals("0/2", line(budget, "SATA_DATA"), "the slot in use switches two off");
+    assertEquals("1/1", line(budget, "M2"));
   }
 
-  private static String line(JsonNode fed, String key) {
-    for (JsonNode line : fed.path("lines")) {
+  private static String line(JsonNode budget, String key) {
+    for (JsonNode line : budget.path("lines")) {
       if (line.path("key").asString().equals(key)) {
         return "%.0f/%.0f".formatted(line.path("wanted").asDouble(), line.path("there").asDouble());
       }
@@ -208,15 +208,15 @@ class FitCalculatorTest {
 
   @Test
   void noUsualSupplyIsLargeEnough(Client owner) {
-    JsonNode fed =
+    JsonNode budget =
         ask(
             owner,
             "power",
             "{\"otherWatts\": 60, \"components\": [{\"kind\": \"GRAPHICS\", \"quantity\": 4, \"peakWatts\": 3000}]}");
-    assertTrue(fed.path("power").path("standardWatts").isNull());
+    assertTrue(budget.path("power").path("standardWatts").isNull());
     assertTrue(
-        fed.path("power").path("why").toString().contains("screens and lights 60 W"),
-        fed.path("power").path("why").toString());
+        budget.path("power").path("why").toString().contains("screens and lights 60 W"),
+        budget.path("power").path("why").toString());
   }
 
   @ParameterizedTest

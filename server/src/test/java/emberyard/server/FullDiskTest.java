@@ -46,7 +46,7 @@ class FullDiskTest {
     Set<String> answered = new HashSet<>();
     Client.Answer refused = null;
     for (int n = 0; n < 4_000 && refused == null; n++) {
-      Client.Answer answer = client.postPicture("full", "ph" + n, Things.picture(n));
+      Client.Answer answer = client.postPicture("full", "ph" + n, Things.model(n));
       if (answer.status() == 200) {
         answered.add("ph" + n);
       } else {

@@ -94,7 +94,7 @@ class KillTest {
   private void pictures(Client client) {
     for (int n = 0; n < 10_000; n++) {
       try {
-        Client.Answer answer = client.postPicture("burst", "ph" + n, Things.picture(n));
+        Client.Answer answer = client.postPicture("burst", "ph" + n, Things.model(n));
         if (answer.status() == 200) {
           pictures.put("ph" + n, hash(answer.json().path("value")));
         }

@@ -36,7 +36,7 @@ class PoisonTest {
   private static void addWhatTheDemoHasNot() {
     String build = "night-pilotage";
     Instant then = Instant.parse("2026-03-02T09:00:00Z");
-    owner.postPicture(build, "photo-1", Things.picture(1)).expect(200);
+    owner.postPicture(build, "photo-1", Things.model(1)).expect(200);
     String ines = owner.get("/api/session").json().path("account").path("id").asString();
     Acceptance accepted = new Acceptance("acceptance-1", "some/finding", "ines", "as it is", then);
     ChangeOrder order =

@@ -111,7 +111,7 @@ final class Things {
   }
 
   /** A small picture like no other. */
-  static byte[] picture(int number) {
+  static byte[] model(int number) {
     BufferedImage image = new BufferedImage(60, 40, BufferedImage.TYPE_INT_RGB);
     Random random = new Random(number);
     for (int i = 0; i < 60 * 40; i++) {

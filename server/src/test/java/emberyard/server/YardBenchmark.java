@@ -53,7 +53,7 @@ final class YardBenchmark {
     double[] kept = measure(change, () -> {});
     YardReader.Reading now = reader.read();
     double[] derive =
-        measure(() -> YardPlan.of(now.builds(), now.book(), now.minute()).picture(), () -> {});
+        measure(() -> YardPlan.of(now.builds(), now.book(), now.minute()).model(), () -> {});
     try (PrintStream out = new PrintStream(Files.newOutputStream(file))) {
       report(out, tasks, read, afterWrite, kept, derive);
     }

@@ -32,7 +32,7 @@ public final class LayerAnswer {
    * @param outlines of the shapes by name, empty where they were only named
    */
   public static List<Finding> findings(
-      LayerStack stack, List<Region> regions, LayerModel picture, Map<String, Outline> outlines) {
+      LayerStack stack, List<Region> regions, LayerModel model, Map<String, Outline> outlines) {
     List<ArtShape> shapes = new ArrayList<>();
     stack
         .shapes()
@@ -65,7 +65,7 @@ public final class LayerAnswer {
             Map.of(),
             "");
     return LayerFindings.of(
-        new SchemePlan(painted, List.of(), picture, stack, regions, null, List.of(), List.of()));
+        new SchemePlan(painted, List.of(), model, stack, regions, null, List.of(), List.of()));
   }
 
   private static CutFigure figure(Outline outline) {

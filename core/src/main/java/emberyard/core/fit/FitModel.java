@@ -20,10 +20,10 @@ import org.jspecify.annotations.Nullable;
  */
 public record FitModel(
     @Nullable SpaceModel space,
-    PowerBudget fed,
-    Cooling cooled,
-    Airflow aired,
-    Stability stands,
+    PowerBudget power,
+    Cooling cooling,
+    Airflow airflow,
+    Stability stability,
     List<WorksheetResult> worksheets) {
   /** What a build takes up, with all that sticks out of its enclosure; null where nobody said. */
   public @Nullable Size overall(Build build) {

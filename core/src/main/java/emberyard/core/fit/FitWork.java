@@ -50,10 +50,10 @@ public final class FitWork {
   private final WorkshopBook book;
   private final List<Finding> findings;
   private final @Nullable Space space;
-  private final PowerBudget fed;
-  private final Cooling cooled;
-  private final Airflow aired;
-  private final Stability stands;
+  private final PowerBudget power;
+  private final Cooling cooling;
+  private final Airflow airflow;
+  private final Stability stability;
   private final List<WorksheetResult> worksheets;
 
   private FitWork(Build build, WorkshopBook book, List<Weight> parts) {
@@ -64,15 +64,15 @@ public final class FitWork {
             .filter(enclosure -> !enclosure.bays().isEmpty())
             .map(enclosure -> Space.of(enclosure, build.components()))
             .orElse(null);
-    this.fed = PowerBudget.of(build);
-    this.cooled = Cooling.of(build);
-    this.aired = Airflow.of(build);
+    this.power = PowerBudget.of(build);
+    this.cooling = Cooling.of(build);
+    this.airflow = Airflow.of(build);
     double coolant =
-        cooled.circuits().stream()
+        cooling.circuits().stream()
             .filter(circuit -> circuit.sort() == Circuit.Sort.LOOP)
             .mapToDouble(Circuit::coolantL)
             .sum();
-    this.stands = Stability.of(build, space, parts, coolant);
+    this.stability = Stability.of(build, space, parts, coolant);
     this.worksheets = build.worksheets().stream().map(WorksheetResult::of).toList();
     this.findings = List.copyOf(findings());
   }
@@ -88,9 +88,14 @@ public final class FitWork {
   }
 
   /** All that was found out, to be shown. */
-  public FitModel picture() {
+  public FitModel model() {
     return new FitModel(
-        space == null ? null : SpaceModel.of(space), fed, cooled, aired, stands, worksheets);
+        space == null ? null : SpaceModel.of(space),
+        power,
+        cooling,
+        airflow,
+        stability,
+        worksheets);
   }
 
   /**
@@ -112,7 +117,7 @@ public final class FitWork {
         needs.add(need(component, enclosure ? enclosureFor : hardwareFor));
       }
     }
-    needs.addAll(LoopWork.needs(build, cooled, book, hardwareFor));
+    needs.addAll(LoopWork.needs(build, cooling, book, hardwareFor));
     return new Work(tasks, needs, findings);
   }
 
@@ -141,7 +146,7 @@ public final class FitWork {
 
   /** Mass of components, parts and coolant, kg. */
   public double massKg() {
-    return stands.balance() == null ? 0 : stands.balance().massKg();
+    return stability.balance() == null ? 0 : stability.balance().massKg();
   }
 
   /** Mass of all components. */
@@ -180,13 +185,13 @@ public final class FitWork {
   private List<Finding> findings() {
     List<Finding> all = new ArrayList<>();
     if (space != null) {
-      all.addAll(SpaceFindings.of(build, space, book, fed.power().wantedWatts()));
+      all.addAll(SpaceFindings.of(build, space, book, power.power().wantedWatts()));
     }
-    all.addAll(PowerFindings.of(build, fed, book));
-    all.addAll(LightPlugFindings.of(build, fed));
-    all.addAll(CoolingFindings.of(build, cooled));
-    all.addAll(AirflowFindings.of(build, aired, fed));
-    all.addAll(StabilityFindings.of(build, stands));
+    all.addAll(PowerFindings.of(build, power, book));
+    all.addAll(LightPlugFindings.of(build, power));
+    all.addAll(CoolingFindings.of(build, cooling));
+    all.addAll(AirflowFindings.of(build, airflow, power));
+    all.addAll(StabilityFindings.of(build, stability));
     worksheets.stream().map(WorksheetResult::finding).filter(Objects::nonNull).forEach(all::add);
     return all;
   }

@@ -18,7 +18,7 @@ import java.util.List;
 
 /** A part asked about without a build. */
 public record PartAnswer(
-    PanelFigures figures, PartModel picture, List<Finding> findings, String svg) {
+    PanelFigures figures, PartModel model, List<Finding> findings, String svg) {
 
   /**
    * @throws InvalidValue where its numbers contradict each other
@@ -30,7 +30,7 @@ public record PartAnswer(
     }
     return new PartAnswer(
         worked.made().figures(),
-        worked.made().picture(),
+        worked.made().model(),
         worked.findings(),
         CutDrawing.of(worked.drawn(), 0).svg());
   }

@@ -78,9 +78,9 @@ record BuildAssembler(
 
   private static Map<String, LocalDateTime> latestStarts(List<TaskModel> tasks) {
     Map<String, LocalDateTime> latest = new HashMap<>();
-    for (TaskModel picture : tasks) {
-      if (picture.planned() != null) {
-        latest.put(picture.task().key(), picture.planned().latestStart());
+    for (TaskModel model : tasks) {
+      if (model.planned() != null) {
+        latest.put(model.task().key(), model.planned().latestStart());
       }
     }
     return latest;

@@ -86,7 +86,7 @@ record Derivation(
         MakeModel.of(build, surfaces.parts(), book),
         surfaces.schemes(),
         surfaces.treated(),
-        designed.fit().picture(),
+        designed.fit().model(),
         designed.fit().massKg(),
         linked(tasks, needs),
         needs,

@@ -75,12 +75,12 @@ final class FuseMaker {
   private static double doneShare(List<TaskModel> tasks) {
     long all = 0;
     long done = 0;
-    for (TaskModel picture : tasks) {
-      if (picture.state() != TaskState.NO_LONGER_NEEDED) {
-        all += picture.task().handsOnMinutes();
+    for (TaskModel model : tasks) {
+      if (model.state() != TaskState.NO_LONGER_NEEDED) {
+        all += model.task().handsOnMinutes();
         done +=
-            picture.task().handsOnMinutes()
-                - Math.min(picture.remainingMinutes(), picture.task().handsOnMinutes());
+            model.task().handsOnMinutes()
+                - Math.min(model.remainingMinutes(), model.task().handsOnMinutes());
       }
     }
     return all == 0 ? 0 : (double) done / all;
@@ -125,13 +125,13 @@ final class FuseMaker {
       LocalDate on = null;
       boolean burnt = true;
       int count = 0;
-      for (TaskModel picture : tasks) {
-        if (picture.task().stage() != stage || picture.state() == TaskState.NO_LONGER_NEEDED) {
+      for (TaskModel model : tasks) {
+        if (model.task().stage() != stage || model.state() == TaskState.NO_LONGER_NEEDED) {
           continue;
         }
         count++;
-        burnt &= picture.handsDone();
-        LocalDateTime finish = picture.finish();
+        burnt &= model.handsDone();
+        LocalDateTime finish = model.finish();
         if (finish != null && (on == null || finish.toLocalDate().isAfter(on))) {
           on = finish.toLocalDate();
         }
@@ -154,10 +154,10 @@ final class FuseMaker {
       }
       long all = 0;
       long open = 0;
-      for (TaskModel picture : tasks) {
-        if (picture.task().stage() == stage && picture.state() != TaskState.NO_LONGER_NEEDED) {
-          all += Math.max(1, picture.task().handsOnMinutes());
-          open += picture.handsDone() ? 0 : Math.max(1, picture.remainingMinutes());
+      for (TaskModel model : tasks) {
+        if (model.task().stage() == stage && model.state() != TaskState.NO_LONGER_NEEDED) {
+          all += Math.max(1, model.task().handsOnMinutes());
+          open += model.handsDone() ? 0 : Math.max(1, model.remainingMinutes());
         }
       }
       if (open > 0) {

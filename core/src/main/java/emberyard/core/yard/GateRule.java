@@ -17,9 +17,9 @@ public final class GateRule {
   private GateRule() {}
 
   /** The sentence that refuses work on a task, empty when it may start. */
-  public static Optional<String> refusal(BuildModel picture, String taskKey) {
+  public static Optional<String> refusal(BuildModel model, String taskKey) {
     Map<String, TaskModel> byKey = new HashMap<>();
-    picture.tasks().forEach(task -> byKey.put(task.task().key(), task));
+    model.tasks().forEach(task -> byKey.put(task.task().key(), task));
     if (!byKey.containsKey(taskKey)) {
       return Optional.of("There is no such task in this build any more.");
     }
@@ -28,12 +28,12 @@ public final class GateRule {
   }
 
   /** The sentence that refuses a mark, empty when it can be recorded. */
-  public static Optional<String> refusal(BuildModel picture, String taskKey, TaskMark.What what) {
+  public static Optional<String> refusal(BuildModel model, String taskKey, TaskMark.What what) {
     if (what == TaskMark.What.REOPENED || what == TaskMark.What.AGAIN) {
       return Optional.empty();
     }
     Optional<TaskModel> task =
-        picture.tasks().stream().filter(t -> t.task().key().equals(taskKey)).findFirst();
+        model.tasks().stream().filter(t -> t.task().key().equals(taskKey)).findFirst();
     boolean gate = task.isPresent() && task.get().task().gate();
     if (gate && what == TaskMark.What.DONE) {
       return Optional.of("This is a check: say whether it passed, what it showed, and who looked.");
@@ -41,21 +41,21 @@ public final class GateRule {
     if (task.isPresent() && !gate && what != TaskMark.What.DONE) {
       return Optional.of("This is a step, not a check: it is done or not.");
     }
-    if (taskKey.equals(ConceptWork.CHOOSE) && picture.build().concept().frozen() == null) {
+    if (taskKey.equals(ConceptWork.CHOOSE) && model.build().concept().frozen() == null) {
       return Optional.of("Nothing is frozen yet: freeze the concept on its page, that marks it.");
     }
-    return refusal(picture, taskKey)
+    return refusal(model, taskKey)
         .or(() -> what == TaskMark.What.FAILED ? Optional.empty() : open(task.orElseThrow()));
   }
 
   /**
    * The sentence that refuses the clock on a task, empty when it may run: no coat over open work.
    */
-  public static Optional<String> clockRefusal(BuildModel picture, String taskKey) {
-    return refusal(picture, taskKey)
+  public static Optional<String> clockRefusal(BuildModel model, String taskKey) {
+    return refusal(model, taskKey)
         .or(
             () ->
-                picture.tasks().stream()
+                model.tasks().stream()
                     .filter(task -> task.task().key().equals(taskKey))
                     .filter(task -> !task.task().gate())
                     .findFirst()

@@ -26,11 +26,11 @@ final class GoneTasks {
   static List<TaskModel> of(BuildRecord record) {
     return record.gone().stream()
         .filter(key -> record.logs().get(key).loggedMinutes() > 0)
-        .map(key -> picture(key, record.logs().get(key)))
+        .map(key -> model(key, record.logs().get(key)))
         .toList();
   }
 
-  private static TaskModel picture(String key, TaskLog log) {
+  private static TaskModel model(String key, TaskLog log) {
     String cause = key.split("[:/]", 2)[0];
     Task task =
         Task.of(

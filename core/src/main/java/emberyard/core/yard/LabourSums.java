@@ -30,16 +30,16 @@ final class LabourSums {
     long plannedMinor = 0;
     long remaining = 0;
     long remainingMinor = 0;
-    for (TaskModel picture : tasks) {
-      if (picture.state() == TaskState.NO_LONGER_NEEDED) {
+    for (TaskModel model : tasks) {
+      if (model.state() == TaskState.NO_LONGER_NEEDED) {
         continue;
       }
-      String worker = picture.planned() == null ? null : picture.planned().worker();
+      String worker = model.planned() == null ? null : model.planned().worker();
       long rate = rate(worker);
-      planned += picture.task().handsOnMinutes();
-      plannedMinor += cost(picture.task().handsOnMinutes(), rate);
-      remaining += picture.remainingMinutes();
-      remainingMinor += cost(picture.remainingMinutes(), rate);
+      planned += model.task().handsOnMinutes();
+      plannedMinor += cost(model.task().handsOnMinutes(), rate);
+      remaining += model.remainingMinutes();
+      remainingMinor += cost(model.remainingMinutes(), rate);
     }
     boolean over = build.brief().revealedOn() != null;
     long logged = 0;

@@ -96,9 +96,9 @@ public record OptionModel(
       WorkshopBook book,
       Instant now) {
     Build as = build.with(design);
-    BuildModel picture = YardModel.whatIf(as, builds, book, now);
+    BuildModel model = YardModel.whatIf(as, builds, book, now);
     Detail detail = Detail.of(as, book);
-    long minutes = minutes(picture);
+    long minutes = minutes(model);
     boolean table = letter.equals(build.concept().letter());
     return new OptionModel(
         letter,
@@ -106,17 +106,17 @@ public record OptionModel(
         table,
         detail,
         design.look().palette(),
-        picture.faces(),
-        price(picture, detail),
+        model.faces(),
+        price(model, detail),
         new MinutesRange(
             Math.round(minutes * (1 - detail.spread())),
             minutes,
             Math.round(minutes * (1 + detail.spread()))),
-        picture.fuse().finish(),
-        coverage(picture),
-        openMusts(picture),
-        count(picture, Severity.STOP),
-        count(picture, Severity.RISK),
+        model.fuse().finish(),
+        coverage(model),
+        openMusts(model),
+        count(model, Severity.STOP),
+        count(model, Severity.RISK),
         design.panels().stream()
             .filter(panel -> panel.cutMethod() == CutMethod.OUTSIDE)
             .map(Panel::name)
@@ -125,15 +125,15 @@ public record OptionModel(
   }
 
   /** Hands-on minutes of the whole plan, done or not. */
-  static long minutes(BuildModel picture) {
-    return picture.tasks().stream()
+  static long minutes(BuildModel model) {
+    return model.tasks().stream()
         .filter(task -> task.state() != TaskState.NO_LONGER_NEEDED)
         .mapToLong(task -> task.task().handsOnMinutes())
         .sum();
   }
 
-  private static PriceRange price(BuildModel picture, Detail detail) {
-    long quote = picture.budget().quoteMinor();
+  private static PriceRange price(BuildModel model, Detail detail) {
+    long quote = model.budget().quoteMinor();
     return new PriceRange(
         Math.round(quote * (1 - detail.spread())),
         quote,
@@ -144,26 +144,24 @@ public record OptionModel(
             "rough ±40 %, sized ±20 %, detailed ±10 % (defaults)"));
   }
 
-  private static Coverage coverage(BuildModel picture) {
+  private static Coverage coverage(BuildModel model) {
     return new Coverage(
-        count(picture, Outcome.ANSWERED),
-        count(picture, Outcome.FAILED),
-        count(picture, Outcome.OPEN));
+        count(model, Outcome.ANSWERED), count(model, Outcome.FAILED), count(model, Outcome.OPEN));
   }
 
-  private static long count(BuildModel picture, Outcome outcome) {
-    return picture.coverage().stream().filter(state -> state.outcome() == outcome).count();
+  private static long count(BuildModel model, Outcome outcome) {
+    return model.coverage().stream().filter(state -> state.outcome() == outcome).count();
   }
 
-  private static long count(BuildModel picture, Severity severity) {
-    return picture.findings().stream()
+  private static long count(BuildModel model, Severity severity) {
+    return model.findings().stream()
         .filter(finding -> finding.severity() == severity)
         .filter(finding -> !finding.key().equals(ConceptWork.CHANGED))
         .count();
   }
 
-  private static List<String> openMusts(BuildModel picture) {
-    return picture.coverage().stream()
+  private static List<String> openMusts(BuildModel model) {
+    return model.coverage().stream()
         .filter(state -> state.outcome() != Outcome.ANSWERED)
         .map(RequirementState::requirement)
         .filter(requirement -> requirement.priority() == Priority.MUST)

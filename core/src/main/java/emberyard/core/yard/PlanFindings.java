@@ -43,17 +43,17 @@ final class PlanFindings {
 
   static List<Finding> ofFailures(List<TaskModel> tasks) {
     return tasks.stream()
-        .filter(picture -> picture.state() == TaskState.FAILED)
+        .filter(model -> model.state() == TaskState.FAILED)
         .map(
-            picture ->
+            model ->
                 Finding.of(
                         Severity.STOP,
-                        picture.task().stage().capability(),
-                        "task:" + picture.task().key() + "/failed",
-                        "Check failed: " + picture.task().title(),
-                        picture.log().verdict() == null ? "" : picture.log().verdict().note(),
+                        model.task().stage().capability(),
+                        "task:" + model.task().key() + "/failed",
+                        "Check failed: " + model.task().title(),
+                        model.log().verdict() == null ? "" : model.log().verdict().note(),
                         "Nothing behind it may start until it passes.")
-                    .about(picture.task().key())
+                    .about(model.task().key())
                     .with(Remedy.byHand("Mend it, then check again on its card")))
         .toList();
   }

@@ -12,9 +12,9 @@ public final class PlannedCurve {
   private PlannedCurve() {}
 
   /** Cumulative hands-on minutes per day on which work ends, days ascending. */
-  public static List<Frozen.CurvePoint> of(BuildModel picture) {
+  public static List<Frozen.CurvePoint> of(BuildModel model) {
     Map<LocalDate, Long> perDay = new TreeMap<>();
-    for (TaskModel task : picture.tasks()) {
+    for (TaskModel task : model.tasks()) {
       if (task.state() == TaskState.NO_LONGER_NEEDED) {
         continue;
       }

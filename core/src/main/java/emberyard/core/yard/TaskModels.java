@@ -73,20 +73,20 @@ final class TaskModels {
   List<TaskModel> all() {
     List<TaskModel> tasks = new ArrayList<>();
     for (Task task : record.derived().tasks()) {
-      tasks.add(picture(task));
+      tasks.add(model(task));
     }
     tasks.addAll(GoneTasks.of(record));
     tasks.sort(
         Comparator.comparing(TaskModels::begins, Comparator.nullsFirst(Comparator.naturalOrder()))
-            .thenComparing(picture -> picture.task().key()));
+            .thenComparing(model -> model.task().key()));
     return OpenWork.noted(tasks);
   }
 
-  private static @Nullable LocalDateTime begins(TaskModel picture) {
-    return picture.planned() == null ? picture.doneAt() : picture.planned().start();
+  private static @Nullable LocalDateTime begins(TaskModel model) {
+    return model.planned() == null ? model.doneAt() : model.planned().start();
   }
 
-  private TaskModel picture(Task task) {
+  private TaskModel model(Task task) {
     LocalDateTime doneAt = record.doneAt(task.key());
     List<String> missing =
         doneAt != null
@@ -126,13 +126,13 @@ final class TaskModels {
   /** What to do next, at most three; what runs first, what only waits last. */
   static List<TaskModel> next(List<TaskModel> tasks) {
     return tasks.stream()
-        .filter(picture -> picture.planned() != null || picture.state() == TaskState.WAITING)
+        .filter(model -> model.planned() != null || model.state() == TaskState.WAITING)
         .filter(
-            picture ->
-                picture.state() == TaskState.READY
-                    || picture.state() == TaskState.RUNNING
-                    || picture.state() == TaskState.FAILED
-                    || picture.state() == TaskState.WAITING)
+            model ->
+                model.state() == TaskState.READY
+                    || model.state() == TaskState.RUNNING
+                    || model.state() == TaskState.FAILED
+                    || model.state() == TaskState.WAITING)
         .sorted(
             Comparator.<TaskModel, Boolean>comparing(p -> p.state() == TaskState.WAITING)
                 .thenComparing(p -> p.state() != TaskState.RUNNING)

@@ -16,7 +16,7 @@ public record YardModel(Map<String, BuildModel> builds) {
 
   /** Derives everything. Equal inputs give equal pictures. */
   public static YardModel of(List<Build> builds, WorkshopBook book, Instant now) {
-    return YardPlan.of(builds, book, now).picture();
+    return YardPlan.of(builds, book, now).model();
   }
 
   /**

@@ -28,9 +28,9 @@ public final class YardPlan {
   }
 
   /** All builds as they are. */
-  public YardModel picture() {
+  public YardModel model() {
     Map<String, BuildModel> pictures = new LinkedHashMap<>();
-    planner.pictures().forEach(picture -> pictures.put(picture.build().id(), picture));
+    planner.pictures().forEach(model -> pictures.put(model.build().id(), model));
     return new YardModel(pictures);
   }
 

@@ -62,7 +62,7 @@ class ConceptTest {
     Frozen record =
         new Frozen("Ines", Samples.MONDAY_NINE, 1, Samples.MONDAY, Design.of(frozen), List.of());
     Build build = Build.begun(Samples.brief(Samples.MONDAY), Concept.open("b1", now).with(record));
-    return Samples.picture(build).findings().stream()
+    return Samples.model(build).findings().stream()
         .filter(finding -> finding.key().equals("concept/changed"))
         .toList();
   }

@@ -168,11 +168,11 @@ class RandomSchemesTest {
   void theLastFrameIsWhatTheRegionsShowAndLightOnlyAdds(RepetitionInfo run) {
     SplittableRandom random = new SplittableRandom(2_000 + run.getCurrentRepetition());
     for (PaintTarget each : painted(random)) {
-      LayerModel picture = SchemePlan.of(each, FinishSamples.book()).layers();
-      LayerModel.Frame last = picture.frames().get(picture.frames().size() - 1);
+      LayerModel model = SchemePlan.of(each, FinishSamples.book()).layers();
+      LayerModel.Frame last = model.frames().get(model.frames().size() - 1);
       assertEquals(each.scheme().layers().size(), last.steps());
-      for (int i = 0; i < picture.regions().size(); i++) {
-        LayerModel.RegionModel region = picture.regions().get(i);
+      for (int i = 0; i < model.regions().size(); i++) {
+        LayerModel.RegionModel region = model.regions().get(i);
         assertEquals(region.front().unlit(), last.front().get(i));
         assertEquals(region.back().unlit(), last.back().get(i));
         assertTrue(brightness(region.front().backLit()) >= brightness(region.front().unlit()));

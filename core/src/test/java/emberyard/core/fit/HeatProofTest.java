@@ -53,7 +53,7 @@ class HeatProofTest extends Proof {
     Thermal tower = new Thermal(null, 0.30, 0, 0, 0, 1_200, 0, 0, 0, 0, null);
     components.add(part("c", ComponentKind.COOLER, 0, 0).withThermal(tower));
     assertTrue(found("component:p/uncooled").isEmpty());
-    Circuit air = fit().picture().cooled().circuits().get(0);
+    Circuit air = fit().model().cooling().circuits().get(0);
     assertEquals(22 + 60, air.normal().chips().get(0).temperatureC(), 1e-9);
     assertEquals(3, air.hot().chips().get(0).marginK(), 1e-9);
     assertEquals(Severity.RISK, found("circuit:c/chip-0").orElseThrow().severity());
@@ -77,7 +77,7 @@ class HeatProofTest extends Proof {
             List.of(new Loop.Run("round", 1_000, 10, 6, "", "G1/4")),
             0.5,
             ""));
-    Circuit circuit = fit().picture().cooled().circuits().get(0);
+    Circuit circuit = fit().model().cooling().circuits().get(0);
     assertEquals(220, circuit.heatW());
     assertEquals(24.3, circuit.normal().conductance(), 1e-9);
     assertEquals(0.4 + 0.05 + 0.5 + 0.0785, circuit.coolantL(), 1e-3);
@@ -123,7 +123,7 @@ class HeatProofTest extends Proof {
     loops.add(new Loop("l", "l", List.of("in", "out"), List.of(), 0, ""));
     assertEquals(
         List.of(1.0, 0.5),
-        fit().picture().cooled().circuits().get(0).radiators().stream()
+        fit().model().cooling().circuits().get(0).radiators().stream()
             .map(Radiator::factor)
             .toList());
   }
@@ -151,14 +151,14 @@ class HeatProofTest extends Proof {
     assertTrue(mended.openShare() * 120 * 120 >= 0.8 * FanAir.sweptMm2(120));
     assertTrue(found("component:in/facing").isEmpty(), "drawn in, its inlet side looks out");
     assertTrue(found("component:out/facing").isPresent(), "blown out, its inlet side looks in");
-    Airflow aired = fit().picture().aired();
-    assertEquals(AirBalance.Verdict.DRAWS_THROUGH_GAPS, aired.balance().verdict());
+    Airflow airflow = fit().model().airflow();
+    assertEquals(AirBalance.Verdict.DRAWS_THROUGH_GAPS, airflow.balance().verdict());
     assertEquals(
-        Map.of(Face.FRONT, 0.0, Face.BACK, aired.balance().intakeM3PerHour()),
+        Map.of(Face.FRONT, 0.0, Face.BACK, airflow.balance().intakeM3PerHour()),
         Map.of(
-            aired.sealing().get(0).face(),
-            aired.sealing().get(0).balance().intakeM3PerHour(),
-            aired.sealing().get(1).face(),
-            aired.sealing().get(1).balance().intakeM3PerHour()));
+            airflow.sealing().get(0).face(),
+            airflow.sealing().get(0).balance().intakeM3PerHour(),
+            airflow.sealing().get(1).face(),
+            airflow.sealing().get(1).balance().intakeM3PerHour()));
   }
 }

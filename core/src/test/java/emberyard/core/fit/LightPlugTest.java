@@ -47,12 +47,12 @@ class LightPlugTest extends Proof {
         .withElectric(new Electric(null, null, List.of(), List.of(offers), List.of(), true, null));
   }
 
-  private PowerBudget fed() {
+  private PowerBudget budget() {
     return PowerBudget.of(components, List.of(), strips);
   }
 
   private Optional<Finding> headers() {
-    return LightPlugFindings.of(Samples.build().with(LightStrip.class, strips), fed()).stream()
+    return LightPlugFindings.of(Samples.build().with(LightStrip.class, strips), budget()).stream()
         .filter(finding -> finding.key().equals("light/headers"))
         .findFirst();
   }
@@ -128,11 +128,12 @@ class LightPlugTest extends Proof {
                 "d" + i, "D", 100, 60, 800, 480, Screen.Input.HDMI, draws, rail, 0, "", "", null));
         watts += draws;
       }
-      PowerBudget fed = PowerBudget.of(List.of(), screens, strips);
-      assertEquals(watts, fed.volt5Watts() + fed.volt12Watts(), 1e-6);
-      assertEquals(1.25 * watts, fed.power().wantedWatts(), 1e-6);
+      PowerBudget budget = PowerBudget.of(List.of(), screens, strips);
+      assertEquals(watts, budget.volt5Watts() + budget.volt12Watts(), 1e-6);
+      assertEquals(1.25 * watts, budget.power().wantedWatts(), 1e-6);
       Collections.shuffle(strips, random);
-      assertEquals(fed.volt5Watts(), PowerBudget.of(List.of(), screens, strips).volt5Watts(), 1e-9);
+      assertEquals(
+          budget.volt5Watts(), PowerBudget.of(List.of(), screens, strips).volt5Watts(), 1e-9);
     }
   }
 }

@@ -75,10 +75,10 @@ class UnsafeSideTest extends Proof {
     assertEquals(7_500, power.wantedWatts(), 1e-9);
     assertNull(power.standardWatts());
     assertTrue(power.sizeWords().contains("no usual size"));
-    PowerBudget fed = PowerBudget.of(List.of(), List.of(), List.of(), 60);
+    PowerBudget budget = PowerBudget.of(List.of(), List.of(), List.of(), 60);
     assertTrue(
-        fed.power().why().inputs().stream().anyMatch(line -> line.contains("lights 60 W")),
-        fed.power().why().inputs().toString());
+        budget.power().why().inputs().stream().anyMatch(line -> line.contains("lights 60 W")),
+        budget.power().why().inputs().toString());
   }
 
   @Test
@@ -128,11 +128,11 @@ class UnsafeSideTest extends Proof {
     components.add(part("p", ComponentKind.PROCESSOR, 100, 0).withThermal(Thermal.chip(95)));
     Thermal tower = new Thermal(null, 0.30, 0, 0, 0, 1_200, 0, 0, 60, 120, null);
     components.add(part("c", ComponentKind.COOLER, 0, 0).withThermal(tower));
-    assertEquals("inside the case", fit().picture().cooled().circuits().get(0).airFrom());
+    assertEquals("inside the case", fit().model().cooling().circuits().get(0).airFrom());
     assertTrue(found("circuit:c/breathes-case").isPresent());
     components.set(
         1, components.get(1).withFitted(new Fitted(null, "p", "g", Fitted.Air.INTAKE, null)));
-    assertEquals("through “Grille”", fit().picture().cooled().circuits().get(0).airFrom());
+    assertEquals("through “Grille”", fit().model().cooling().circuits().get(0).airFrom());
     assertTrue(found("circuit:c/breathes-case").isEmpty());
   }
 
@@ -153,6 +153,6 @@ class UnsafeSideTest extends Proof {
     Finding found = found("worksheet:posts").orElseThrow();
     assertEquals(Severity.NOTE, found.severity());
     assertTrue(found.title().contains("not known"), found.title());
-    assertFalse(fit().picture().worksheets().get(0).standoffs().holds());
+    assertFalse(fit().model().worksheets().get(0).standoffs().holds());
   }
 }

@@ -46,8 +46,8 @@ class LightTest {
             "",
             "",
             null);
-    BuildModel picture = Samples.picture(new Samples.Made().screens(List.of(one, two)).build());
-    List<String> titles = picture.findings().stream().map(Finding::title).toList();
+    BuildModel model = Samples.model(new Samples.Made().screens(List.of(one, two)).build());
+    List<String> titles = model.findings().stream().map(Finding::title).toList();
     assertTrue(titles.contains("1 DisplayPort output missing"), titles.toString());
     assertTrue(titles.stream().noneMatch(t -> t.contains("HDMI")), "two boards have HDMI");
     // 2 × 50 W hardware + 2 × 6 W screens + 2.88 A × 5 V, × 1.25

@@ -176,7 +176,7 @@ class PartRecipeTest {
         new RecipeStep("m", "", Op.MIRROR_ACROSS, null, null, null, null, null, null, 100.0);
     PartAnswer two = cut(ear, mirror);
     assertEquals(200 * 100 + 2 * 15 * 20, two.figures().areaMm2(), 1e-3);
-    assertEquals(230, two.picture().widthMm(), 1e-6);
+    assertEquals(230, two.model().widthMm(), 1e-6);
     RecipeStep grow = new RecipeStep("o", "", Op.OFFSET, null, null, null, null, null, null, 2.0);
     assertEquals(204 * 104, cut(grow).figures().areaMm2(), 1e-3);
     RecipeStep rows =
@@ -320,7 +320,7 @@ class PartRecipeTest {
     assertTrue(found(bent, "bend-radius").isPresent());
     assertTrue(found(bent, "bend-leg").isPresent());
     assertTrue(found(bent, "bend-hole").isPresent());
-    assertEquals(48 + FlatPattern.allowanceMm(90, 3, 3), bent.picture().widthMm(), 1e-6);
+    assertEquals(48 + FlatPattern.allowanceMm(90, 3, 3), bent.model().widthMm(), 1e-6);
     PartDrawing good = PartDrawing.PLAIN.bent(new Bent(40, List.of(new Bent.Bend(90, 6, 40))));
     assertFalse(part(200, 100, good).findings().stream().anyMatch(f -> f.key().contains("bend")));
   }

@@ -232,9 +232,8 @@ class SheetWorkTest {
           new SheetLayout.LaidPiece(p.panelId(), p.number(), 10, 10, 0, false, p.state(), ""));
     }
     Build build = build(two(), List.of(), List.of(layout.with(pieces)));
-    MakeModel picture = MakeModel.of(build, Parts.of(build, book), book);
-    assertTrue(
-        picture.layouts().get(0).pieces().stream().allMatch(LayoutResult.LaidPart::collides));
+    MakeModel model = MakeModel.of(build, Parts.of(build, book), book);
+    assertTrue(model.layouts().get(0).pieces().stream().allMatch(LayoutResult.LaidPart::collides));
     Build good = build(two(), List.of(), List.of(layout));
     MakeModel fine = MakeModel.of(good, Parts.of(good, book), book);
     assertTrue(fine.layouts().get(0).pieces().stream().noneMatch(LayoutResult.LaidPart::collides));

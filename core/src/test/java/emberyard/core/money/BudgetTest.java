@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 
 class BudgetTest {
   private static Budget budget(Build build) {
-    return Samples.picture(build).budget();
+    return Samples.model(build).budget();
   }
 
   private static BudgetLine line(Budget budget, CostCategory category) {

@@ -28,7 +28,7 @@ class SupplyTest {
 
   @Test
   void whatShouldHaveBeenOrderedIsFound() {
-    BuildModel soon = Samples.picture(new Samples.Made().reveal(LocalDate.of(2026, 3, 6)).build());
+    BuildModel soon = Samples.model(new Samples.Made().reveal(LocalDate.of(2026, 3, 6)).build());
     assertTrue(
         soon.findings().stream()
             .anyMatch(f -> f.title().startsWith("Tide board was to be ordered by")));
@@ -37,7 +37,7 @@ class SupplyTest {
   @Test
   void anArrivalAfterTheNeedIsAStop() {
     BuildModel late =
-        Samples.picture(
+        Samples.model(
             new Samples.Made()
                 .reveal(LocalDate.of(2026, 3, 20))
                 .with(Samples.order("screen:d1", OrderLine.State.ORDERED, LocalDate.of(2026, 4, 2)))
@@ -50,14 +50,14 @@ class SupplyTest {
 
   @Test
   void wrongGoodsHaveToComeAgain() {
-    BuildModel picture =
-        Samples.picture(
+    BuildModel model =
+        Samples.model(
             new Samples.Made()
                 .with(Samples.order("screen:d1", OrderLine.State.WRONG, Samples.MONDAY))
                 .build());
-    assertTrue(picture.findings().stream().anyMatch(f -> f.title().endsWith("came wrong or dead")));
+    assertTrue(model.findings().stream().anyMatch(f -> f.title().endsWith("came wrong or dead")));
     NeedLine line =
-        picture.needs().stream().filter(n -> n.need().key().equals("screen:d1")).findFirst().get();
+        model.needs().stream().filter(n -> n.need().key().equals("screen:d1")).findFirst().get();
     assertEquals(NeedLine.State.WANTED, line.state());
   }
 
@@ -66,17 +66,17 @@ class SupplyTest {
     for (OrderLine order : orders) {
       made.with(order);
     }
-    return Samples.picture(made.build());
+    return Samples.model(made.build());
   }
 
-  private static boolean judged(BuildModel picture, String words) {
-    return picture.findings().stream()
+  private static boolean judged(BuildModel model, String words) {
+    return model.findings().stream()
         .filter(finding -> finding.capability().equals("supply"))
         .anyMatch(finding -> finding.title().contains(words));
   }
 
-  private static NeedLine screen(BuildModel picture) {
-    return picture.needs().stream()
+  private static NeedLine screen(BuildModel model) {
+    return model.needs().stream()
         .filter(line -> line.need().key().equals("screen:d1"))
         .findFirst()
         .orElseThrow();
@@ -89,8 +89,8 @@ class SupplyTest {
     for (LocalDate day = Samples.MONDAY;
         day.isBefore(LocalDate.of(2026, 4, 20));
         day = day.plusDays(1)) {
-      BuildModel picture = ordered(Samples.order("screen:d1", OrderLine.State.ORDERED, day));
-      if (!judged(picture, "Tide board comes")) {
+      BuildModel model = ordered(Samples.order("screen:d1", OrderLine.State.ORDERED, day));
+      if (!judged(model, "Tide board comes")) {
         assertTrue(lastInTime == null || lastInTime.equals(day.minusDays(1)), "one bound: " + day);
         lastInTime = day;
       }

@@ -30,7 +30,7 @@ class ManualTaskTest {
   private static Map<String, TaskModel> tasks(ManualTask... manual) {
     Build build = new Samples.Made().build().with(ManualTask.class, List.of(manual));
     Map<String, TaskModel> tasks = new HashMap<>();
-    Samples.picture(build).tasks().forEach(task -> tasks.put(task.task().key(), task));
+    Samples.model(build).tasks().forEach(task -> tasks.put(task.task().key(), task));
     return tasks;
   }
 

@@ -1,6 +1,6 @@
 package emberyard.core.yard;
 
-import static emberyard.core.yard.Samples.picture;
+import static emberyard.core.yard.Samples.model;
 import static emberyard.core.yard.Samples.task;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
@@ -15,37 +15,37 @@ import org.junit.jupiter.api.Test;
 
 /** No check, coat or hand-over passes over work that nobody did. */
 class OpenWorkTest {
-  private static List<String> open(BuildModel picture, String key) {
-    return task(picture, key).openBefore().stream().map(OpenStep::taskKey).toList();
+  private static List<String> open(BuildModel model, String key) {
+    return task(model, key).openBefore().stream().map(OpenStep::taskKey).toList();
   }
 
   @Test
   void aCheckListsAllThatIsOpenBeforeIt() {
-    BuildModel picture = picture(Samples.build());
-    List<String> open = open(picture, "make/dry-fit");
+    BuildModel model = model(Samples.build());
+    List<String> open = open(model, "make/dry-fit");
     assertTrue(open.containsAll(List.of("part:p1/cut", "sheet:clear-3/receive")), open.toString());
     assertFalse(open.contains("scheme:s1/wash"), "that comes after");
-    String refused = GateRule.refusal(picture, "make/dry-fit", What.PASSED).orElseThrow();
+    String refused = GateRule.refusal(model, "make/dry-fit", What.PASSED).orElseThrow();
     assertTrue(refused.startsWith("Open before “Dry fit"), refused);
     assertTrue(refused.endsWith("Do it, or say why it is passed over."), refused);
     assertTrue(
-        GateRule.refusal(picture, "make/dry-fit", What.FAILED).isEmpty(), "it may fail any time");
+        GateRule.refusal(model, "make/dry-fit", What.FAILED).isEmpty(), "it may fail any time");
   }
 
   @Test
   void ordinaryStepsMayBeDoneInAnyOrder() {
-    assertEquals(List.of(), open(picture(Samples.build()), "part:p1/cut"));
-    assertTrue(GateRule.refusal(picture(Samples.build()), "part:p1/cut", What.DONE).isEmpty());
+    assertEquals(List.of(), open(model(Samples.build()), "part:p1/cut"));
+    assertTrue(GateRule.refusal(model(Samples.build()), "part:p1/cut", What.DONE).isEmpty());
   }
 
   @Test
   void aCoatDoesNotLieOverAnOpenOne() {
     Samples.Made made = new Samples.Made().marked("make/dry-fit", What.PASSED);
-    BuildModel picture = picture(made.build());
-    assertTrue(open(picture, "scheme:s1/colour/2").contains("scheme:s1/colour/1"));
-    String refused = GateRule.clockRefusal(picture, "scheme:s1/colour/2").orElseThrow();
+    BuildModel model = model(made.build());
+    assertTrue(open(model, "scheme:s1/colour/2").contains("scheme:s1/colour/1"));
+    String refused = GateRule.clockRefusal(model, "scheme:s1/colour/2").orElseThrow();
     assertTrue(refused.contains("colour coat 1"), refused);
-    assertTrue(GateRule.clockRefusal(picture, "part:p1/cut").isEmpty());
+    assertTrue(GateRule.clockRefusal(model, "part:p1/cut").isEmpty());
   }
 
   @Test
@@ -54,7 +54,7 @@ class OpenWorkTest {
     for (String key : List.of("wash", "key", "colour/1")) {
       made.marked("scheme:s1/" + key, What.DONE);
     }
-    List<String> open = open(picture(made.build()), "scheme:s1/colour/2");
+    List<String> open = open(model(made.build()), "scheme:s1/colour/2");
     assertTrue(open.contains("make/dry-fit"), "the dry fit was never checked");
     assertFalse(open.contains("scheme:s1/key"));
   }
@@ -64,22 +64,22 @@ class OpenWorkTest {
     Samples.Made made = new Samples.Made();
     made.marked("prove/load-run", What.DONE);
     OpenStep run =
-        task(picture(made.build()), "prove/load").openBefore().stream()
+        task(model(made.build()), "prove/load").openBefore().stream()
             .filter(step -> step.taskKey().equals("prove/load-run"))
             .findFirst()
             .orElseThrow();
     assertTrue(run.waiting());
     made.passedOver("prove/load-run", "prove/load", "it ran all night at home");
-    BuildModel picture = picture(made.build());
-    assertFalse(open(picture, "prove/load").contains("prove/load-run"));
-    assertEquals(TaskState.DONE, task(picture, "prove/load-run").state());
-    assertTrue(task(picture, "prove/load-run").log().passedOver());
+    BuildModel model = model(made.build());
+    assertFalse(open(model, "prove/load").contains("prove/load-run"));
+    assertEquals(TaskState.DONE, task(model, "prove/load-run").state());
+    assertTrue(task(model, "prove/load-run").log().passedOver());
   }
 
   @Test
   void handingOverListsTheWholeBuildAndChecksCantBePassedOver() {
-    BuildModel picture = picture(Samples.build());
-    List<OpenStep> open = task(picture, "reveal/hand-over").openBefore();
+    BuildModel model = model(Samples.build());
+    List<OpenStep> open = task(model, "reveal/hand-over").openBefore();
     assertTrue(open.size() > 10);
     assertTrue(
         open.stream().filter(OpenStep::gate).anyMatch(s -> s.taskKey().equals("prove/load")));
@@ -97,7 +97,7 @@ class OpenWorkTest {
   }
 
   private static boolean found(Samples.Made made) {
-    return picture(made.build()).findings().stream().anyMatch(f -> f.key().equals("money/untimed"));
+    return model(made.build()).findings().stream().anyMatch(f -> f.key().equals("money/untimed"));
   }
 
   @Test
@@ -106,7 +106,7 @@ class OpenWorkTest {
     Build open =
         Build.begun(sample.brief(), Concept.open(sample.id(), Look.open())).with(sample.design());
     assertTrue(
-        GateRule.refusal(picture(open), "concept/choose", What.DONE)
+        GateRule.refusal(model(open), "concept/choose", What.DONE)
             .orElse("")
             .startsWith("Nothing is frozen yet"));
   }

@@ -79,7 +79,7 @@ class OptionsTest {
     assertTrue(first.offer().likelyMinor() > second.offer().likelyMinor());
     assertTrue(first.minutes().likely() > second.minutes().likely());
     assertEquals(
-        Samples.picture(build).budget().quoteMinor(),
+        Samples.model(build).budget().quoteMinor(),
         first.offer().likelyMinor(),
         "the option on the table is the build");
     assertEquals(List.of("low"), first.openMusts());

@@ -306,12 +306,12 @@ public final class Samples {
         "");
   }
 
-  public static BuildModel picture(Build build) {
+  public static BuildModel model(Build build) {
     return YardModel.of(List.of(build), book(), MONDAY_NINE).builds().get("b1");
   }
 
-  public static TaskModel task(BuildModel picture, String key) {
-    return picture.tasks().stream()
+  public static TaskModel task(BuildModel model, String key) {
+    return model.tasks().stream()
         .filter(task -> task.task().key().equals(key))
         .findFirst()
         .orElseThrow(() -> new AssertionError("no task " + key));

@@ -1,6 +1,6 @@
 package emberyard.core.yard;
 
-import static emberyard.core.yard.Samples.picture;
+import static emberyard.core.yard.Samples.model;
 import static emberyard.core.yard.Samples.task;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
@@ -25,8 +25,8 @@ import org.junit.jupiter.api.Test;
 class YardModelTest {
   @Test
   void describingTheBuildOnceBringsWorkListCostCautionsAndDate() {
-    BuildModel picture = picture(Samples.build());
-    List<String> keys = picture.tasks().stream().map(t -> t.task().key()).toList();
+    BuildModel model = model(Samples.build());
+    List<String> keys = model.tasks().stream().map(t -> t.task().key()).toList();
     assertTrue(
         keys.containsAll(
             List.of(
@@ -51,27 +51,27 @@ class YardModelTest {
             "sheet:clear-3",
             "strip:l1",
             "tape:mask"),
-        picture.needs().stream().map(line -> line.need().key()).sorted().toList());
-    assertTrue(picture.budget().plannedMinor() > 30_000);
-    assertFalse(task(picture, "scheme:s1/colour/1").task().cautions().isEmpty());
-    assertEquals(Fuse.Verdict.ON_TIME, picture.fuse().verdict());
-    assertTrue(picture.fuse().finish().isAfter(Samples.MONDAY.plusDays(5)), "parcels take 5 days");
+        model.needs().stream().map(line -> line.need().key()).sorted().toList());
+    assertTrue(model.budget().plannedMinor() > 30_000);
+    assertFalse(task(model, "scheme:s1/colour/1").task().cautions().isEmpty());
+    assertEquals(Fuse.Verdict.ON_TIME, model.fuse().verdict());
+    assertTrue(model.fuse().finish().isAfter(Samples.MONDAY.plusDays(5)), "parcels take 5 days");
   }
 
   @Test
   void equalInputsGiveEqualPictures() {
-    assertEquals(picture(Samples.build()), picture(Samples.build()));
+    assertEquals(model(Samples.build()), model(Samples.build()));
   }
 
   @Test
   void everyTaskLiesBehindWhatItNeedsAndNothingDerivedIsLost() {
-    BuildModel picture = picture(Samples.build());
-    for (TaskModel task : picture.tasks()) {
+    BuildModel model = model(Samples.build());
+    for (TaskModel task : model.tasks()) {
       if (task.planned() == null) {
         continue;
       }
       for (String before : task.task().after()) {
-        TaskModel first = task(picture, before);
+        TaskModel first = task(model, before);
         if (first.planned() != null) {
           assertFalse(
               task.planned().start().isBefore(first.planned().finish()),
@@ -79,17 +79,17 @@ class YardModelTest {
         }
       }
     }
-    assertEquals("reveal/hand-over", picture.tasks().get(picture.tasks().size() - 1).task().key());
+    assertEquals("reveal/hand-over", model.tasks().get(model.tasks().size() - 1).task().key());
   }
 
   @Test
   void aRevealTooSoonIsLateWithTheChainThatDecides() {
-    BuildModel picture = picture(new Samples.Made().reveal(LocalDate.of(2026, 3, 5)).build());
-    assertEquals(Fuse.Verdict.LATE, picture.fuse().verdict());
-    assertTrue(picture.fuse().spareDays() < 0);
-    assertTrue(titles(picture).stream().anyMatch(t -> t.startsWith("Reveal missed by")));
-    assertTrue(picture.chain().get(0).text().startsWith("Waiting for the parcel"));
-    assertEquals("reveal/hand-over", picture.chain().get(picture.chain().size() - 1).key());
+    BuildModel model = model(new Samples.Made().reveal(LocalDate.of(2026, 3, 5)).build());
+    assertEquals(Fuse.Verdict.LATE, model.fuse().verdict());
+    assertTrue(model.fuse().spareDays() < 0);
+    assertTrue(titles(model).stream().anyMatch(t -> t.startsWith("Reveal missed by")));
+    assertTrue(model.chain().get(0).text().startsWith("Waiting for the parcel"));
+    assertEquals("reveal/hand-over", model.chain().get(model.chain().size() - 1).key());
   }
 
   @Test
@@ -99,7 +99,7 @@ class YardModelTest {
             .logged("part:p1/cut", 25)
             .marked("part:p1/cut", TaskMark.What.DONE)
             .build();
-    TaskModel cut = task(picture(done), "part:p1/cut");
+    TaskModel cut = task(model(done), "part:p1/cut");
     assertEquals(TaskState.DONE, cut.state());
     assertEquals(25, cut.log().loggedMinutes());
     Build again =
@@ -108,7 +108,7 @@ class YardModelTest {
             .marked("part:p1/cut", TaskMark.What.DONE)
             .marked("part:p1/cut", TaskMark.What.AGAIN)
             .build();
-    TaskModel redo = task(picture(again), "part:p1/cut");
+    TaskModel redo = task(model(again), "part:p1/cut");
     assertEquals(TaskState.BEHIND, redo.state(), "its sheet is not here");
     assertEquals(redo.task().handsOnMinutes(), redo.remainingMinutes());
     assertEquals(25, redo.log().loggedMinutes(), "hours stay");
@@ -117,10 +117,10 @@ class YardModelTest {
   @Test
   void hoursOnAPartThatWasTakenOutAreKeptAndMarked() {
     Build without = new Samples.Made().panels(List.of()).logged("part:p1/cut", 25).build();
-    TaskModel gone = task(picture(without), "part:p1/cut");
+    TaskModel gone = task(model(without), "part:p1/cut");
     assertEquals(TaskState.NO_LONGER_NEEDED, gone.state());
     assertEquals(Stage.MAKE, gone.task().stage());
-    assertEquals(25 * 3_000 / 60, picture(without).budget().labour().spentMinor());
+    assertEquals(25 * 3_000 / 60, model(without).budget().labour().spentMinor());
   }
 
   @Test
@@ -129,7 +129,7 @@ class YardModelTest {
     for (String key : List.of("wash", "key", "colour/1", "colour/2", "colour/3")) {
       made.marked("scheme:s1/" + key, TaskMark.What.DONE);
     }
-    TaskModel cure = task(picture(made.build()), "scheme:s1/cure");
+    TaskModel cure = task(model(made.build()), "scheme:s1/cure");
     assertEquals(TaskState.WAITING, cure.state());
     assertEquals(
         LocalDateTime.parse("2026-03-04T09:00:04"), cure.waitsUntil(), "48 h after the coat");
@@ -137,25 +137,25 @@ class YardModelTest {
 
   @Test
   void nothingBehindAGateMayStart() {
-    BuildModel picture = picture(Samples.build());
+    BuildModel model = model(Samples.build());
     assertEquals(
         "“Dry fit: all parts together, no glue, no paint” has to pass first.",
-        GateRule.refusal(picture, "scheme:s1/colour/2").orElseThrow());
-    assertTrue(GateRule.refusal(picture, "part:p1/cut").isEmpty());
-    assertTrue(GateRule.refusal(picture, "make/dry-fit", TaskMark.What.DONE).isPresent());
-    assertTrue(GateRule.refusal(picture, "part:p1/cut", TaskMark.What.PASSED).isPresent());
-    assertTrue(GateRule.refusal(picture, "nowhere").isPresent());
+        GateRule.refusal(model, "scheme:s1/colour/2").orElseThrow());
+    assertTrue(GateRule.refusal(model, "part:p1/cut").isEmpty());
+    assertTrue(GateRule.refusal(model, "make/dry-fit", TaskMark.What.DONE).isPresent());
+    assertTrue(GateRule.refusal(model, "part:p1/cut", TaskMark.What.PASSED).isPresent());
+    assertTrue(GateRule.refusal(model, "nowhere").isPresent());
     BuildModel passed =
-        picture(new Samples.Made().marked("make/dry-fit", TaskMark.What.PASSED).build());
+        model(new Samples.Made().marked("make/dry-fit", TaskMark.What.PASSED).build());
     assertTrue(GateRule.refusal(passed, "scheme:s1/colour/2").isEmpty());
   }
 
   @Test
   void aFailedGateIsAStop() {
-    BuildModel picture =
-        picture(new Samples.Made().marked("make/dry-fit", TaskMark.What.FAILED).build());
-    assertEquals(TaskState.FAILED, task(picture, "make/dry-fit").state());
-    assertTrue(titles(picture).stream().anyMatch(t -> t.startsWith("Check failed: Dry fit")));
+    BuildModel model =
+        model(new Samples.Made().marked("make/dry-fit", TaskMark.What.FAILED).build());
+    assertEquals(TaskState.FAILED, task(model, "make/dry-fit").state());
+    assertTrue(titles(model).stream().anyMatch(t -> t.startsWith("Check failed: Dry fit")));
   }
 
   @Test
@@ -163,11 +163,11 @@ class YardModelTest {
     LocalDate late = LocalDate.of(2026, 3, 20);
     Build ordered =
         new Samples.Made().with(Samples.order("screen:d1", OrderLine.State.ORDERED, late)).build();
-    BuildModel picture = picture(ordered);
-    assertEquals(late.atTime(9, 0), task(picture, "screen:d1/receive").planned().start());
-    assertFalse(task(picture, "screen:d1/fit").planned().start().isBefore(late.atStartOfDay()));
+    BuildModel model = model(ordered);
+    assertEquals(late.atTime(9, 0), task(model, "screen:d1/receive").planned().start());
+    assertFalse(task(model, "screen:d1/fit").planned().start().isBefore(late.atStartOfDay()));
     BuildModel checked =
-        picture(
+        model(
             new Samples.Made()
                 .with(Samples.order("screen:d1", OrderLine.State.CHECKED, Samples.MONDAY))
                 .build());
@@ -189,7 +189,7 @@ class YardModelTest {
 
   @Test
   void theEmberFollowsTheFrozenPlan() {
-    BuildModel fresh = picture(Samples.build());
+    BuildModel fresh = model(Samples.build());
     long share = Math.round(1_000_000 * fresh.fuse().doneShare());
     var points =
         List.of(
@@ -197,7 +197,7 @@ class YardModelTest {
             new Frozen.CurvePoint(Samples.MONDAY.plusDays(20), 1_000_000));
     assertEquals(
         Samples.MONDAY.plusDays(4),
-        picture(new Samples.Made().frozen(points).build()).fuse().ember(),
+        model(new Samples.Made().frozen(points).build()).fuse().ember(),
         "the day by which the frozen plan meant this much to be done");
     assertTrue(fresh.fuse().emberStop() >= 1, "brief and concept are burnt");
     var curve = PlannedCurve.of(fresh);
@@ -235,14 +235,14 @@ class YardModelTest {
     return Build.begun(brief, Concept.open("b2", look)).with(Design.of(look, like.panels()));
   }
 
-  private static NeedLine need(BuildModel picture, String key) {
-    return picture.needs().stream()
+  private static NeedLine need(BuildModel model, String key) {
+    return model.needs().stream()
         .filter(line -> line.need().key().equals(key))
         .findFirst()
         .orElseThrow();
   }
 
-  private static List<String> titles(BuildModel picture) {
-    return picture.findings().stream().map(Finding::title).collect(Collectors.toList());
+  private static List<String> titles(BuildModel model) {
+    return model.findings().stream().map(Finding::title).collect(Collectors.toList());
   }
 }

@@ -66,10 +66,10 @@ class BenchDesk {
     LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), zone(reading));
     LocalDate day = benchDay(reading, now.toLocalDate());
     List<BenchCard> cards = new ArrayList<>();
-    for (BuildModel picture : reading.yard().builds().values()) {
-      picture.tasks().stream()
+    for (BuildModel model : reading.yard().builds().values()) {
+      model.tasks().stream()
           .filter(task -> today(task, day))
-          .forEach(task -> cards.add(card(picture, task)));
+          .forEach(task -> cards.add(card(model, task)));
     }
     cards.sort(
         Comparator.<BenchCard, Boolean>comparing(c -> c.task().state() != TaskState.RUNNING)
@@ -102,19 +102,19 @@ class BenchDesk {
   void mark(Account who, String buildId, BenchController.MarkRequest said) {
     Require.given("what", said.what());
     YardReader.Reading reading = yard.read();
-    BuildModel picture = reading.build(buildId);
-    refuse(GateRule.refusal(picture, said.taskKey(), said.what()).orElse(null));
+    BuildModel model = reading.build(buildId);
+    refuse(GateRule.refusal(model, said.taskKey(), said.what()).orElse(null));
     Instant now = clock.instant();
     String by = said.by() == null || said.by().isBlank() ? who.name() : said.by();
     String note = Require.textOrEmpty("note", said.note());
     TaskMark mark = new TaskMark(said.id(), said.taskKey(), said.what(), now, by, note);
     List<Write> writes = new ArrayList<>();
     writes.add(Write.create(buildId, mark));
-    picture.build().times().stream()
+    model.build().times().stream()
         .filter(entry -> entry.taskKey().equals(said.taskKey()) && entry.endedAt() == null)
         .forEach(entry -> writes.add(stopped(buildId, entry, now)));
     typedTime(who, said, now).ifPresent(time -> writes.add(Write.create(buildId, time)));
-    revealed(picture, mark, zone(reading)).ifPresent(writes::add);
+    revealed(model, mark, zone(reading)).ifPresent(writes::add);
     store.apply(who.id(), writes);
   }
 
@@ -144,8 +144,8 @@ class BenchDesk {
    */
   void passOver(Account who, String buildId, BenchController.PassOverRequest said) {
     Require.text("id", said.id());
-    BuildModel picture = yard.read().build(buildId);
-    TaskModel target = task(picture, said.taskKey());
+    BuildModel model = yard.read().build(buildId);
+    TaskModel target = task(model, said.taskKey());
     String by = said.by() == null || said.by().isBlank() ? who.name() : said.by();
     Instant now = clock.instant();
     List<Write> writes = new ArrayList<>();
@@ -170,8 +170,8 @@ class BenchDesk {
     }
   }
 
-  private static TaskModel task(BuildModel picture, String key) {
-    return picture.tasks().stream()
+  private static TaskModel task(BuildModel model, String key) {
+    return model.tasks().stream()
         .filter(each -> each.task().key().equals(key))
         .findFirst()
         .orElseThrow(
@@ -223,21 +223,21 @@ class BenchDesk {
   }
 
   /** Handing over ends the build; sending it back opens it again. */
-  private static Optional<Write> revealed(BuildModel picture, TaskMark said, ZoneId zone) {
+  private static Optional<Write> revealed(BuildModel model, TaskMark said, ZoneId zone) {
     if (!said.taskKey().equals(RevealWork.HAND_OVER)) {
       return Optional.empty();
     }
-    Brief b = picture.build().brief();
+    Brief b = model.build().brief();
     LocalDate on = said.what() == TaskMark.What.DONE ? LocalDate.ofInstant(said.at(), zone) : null;
     return Optional.of(Write.overwrite(b.id(), b.revealed(on)));
   }
 
   private static List<Write> stops(YardReader.Reading reading, String personId, Instant now) {
     List<Write> writes = new ArrayList<>();
-    for (BuildModel picture : reading.yard().builds().values()) {
-      for (TimeEntry entry : picture.build().times()) {
+    for (BuildModel model : reading.yard().builds().values()) {
+      for (TimeEntry entry : model.build().times()) {
         if (entry.endedAt() == null && entry.personId().equals(personId)) {
-          writes.add(stopped(picture.build().id(), entry, now));
+          writes.add(stopped(model.build().id(), entry, now));
         }
       }
     }
@@ -253,7 +253,7 @@ class BenchDesk {
    */
   private static LocalDate benchDay(YardReader.Reading reading, LocalDate today) {
     return reading.yard().builds().values().stream()
-        .flatMap(picture -> picture.tasks().stream())
+        .flatMap(model -> model.tasks().stream())
         .filter(task -> task.planned() != null && task.remainingMinutes() > 0)
         .map(task -> task.planned().start().toLocalDate())
         .min(Comparator.naturalOrder())
@@ -274,15 +274,15 @@ class BenchDesk {
     return task.planned() != null ? task.planned().start() : task.waitsUntil();
   }
 
-  private static BenchCard card(BuildModel picture, TaskModel task) {
+  private static BenchCard card(BuildModel model, TaskModel task) {
     String key = task.task().key();
     return new BenchCard(
-        picture.build().id(),
-        picture.build().brief().name(),
+        model.build().id(),
+        model.build().brief().name(),
         task,
-        picture.build().notes().stream().filter(note -> note.taskKey().equals(key)).toList(),
-        picture.build().photos().stream().filter(p -> p.taskKey().equals(key)).toList(),
-        picture.build().times().stream().filter(t -> t.taskKey().equals(key)).toList());
+        model.build().notes().stream().filter(note -> note.taskKey().equals(key)).toList(),
+        model.build().photos().stream().filter(p -> p.taskKey().equals(key)).toList(),
+        model.build().times().stream().filter(t -> t.taskKey().equals(key)).toList());
   }
 
   private static void refuse(@Nullable String sentence) {

@@ -44,27 +44,27 @@ public record ClientView(
    * @param chosen whether this is the option that was frozen, if any was: only it has the agreed
    *     price and day
    */
-  public static ClientView of(BuildModel picture, WorkshopBook book, boolean chosen) {
-    Build build = picture.build();
+  public static ClientView of(BuildModel model, WorkshopBook book, boolean chosen) {
+    Build build = model.build();
     Frozen frozen = chosen ? build.concept().frozen() : null;
     return new ClientView(
         build.brief().secrecy(),
-        onTime(picture.fuse().verdict()),
-        shown(picture, ClientVeil.THEME, build.brief().name()),
-        shown(picture, ClientVeil.THEME, build.brief().themeLine()),
-        shown(picture, ClientVeil.THEME, build.concept().look().themeWords()),
-        shown(picture, ClientVeil.PICTURES, build.concept().look().palette()),
-        shown(picture, ClientVeil.PICTURES, picture.faces()),
-        shown(picture, ClientVeil.REQUIREMENTS, requirements(picture)),
-        shown(picture, ClientVeil.READY_DAY, ready(picture, frozen)),
-        shown(picture, ClientVeil.PRICE, price(picture, frozen)),
+        onTime(model.fuse().verdict()),
+        shown(model, ClientVeil.THEME, build.brief().name()),
+        shown(model, ClientVeil.THEME, build.brief().themeLine()),
+        shown(model, ClientVeil.THEME, build.concept().look().themeWords()),
+        shown(model, ClientVeil.PICTURES, build.concept().look().palette()),
+        shown(model, ClientVeil.PICTURES, model.faces()),
+        shown(model, ClientVeil.REQUIREMENTS, requirements(model)),
+        shown(model, ClientVeil.READY_DAY, ready(model, frozen)),
+        shown(model, ClientVeil.PRICE, price(model, frozen)),
         frozen != null ? 0 : Detail.of(build, book).spread(),
-        shown(picture, ClientVeil.SPECIFICATION, specification(build)),
-        shown(picture, ClientVeil.HOURS, minutes(picture)));
+        shown(model, ClientVeil.SPECIFICATION, specification(build)),
+        shown(model, ClientVeil.HOURS, minutes(model)));
   }
 
-  private static <T> @Nullable T shown(BuildModel picture, ClientVeil what, @Nullable T value) {
-    return what.shownAt(picture.build().brief().secrecy()) ? value : null;
+  private static <T> @Nullable T shown(BuildModel model, ClientVeil what, @Nullable T value) {
+    return what.shownAt(model.build().brief().secrecy()) ? value : null;
   }
 
   private static String onTime(Fuse.Verdict verdict) {
@@ -76,19 +76,19 @@ public record ClientView(
     };
   }
 
-  private static List<String> requirements(BuildModel picture) {
-    return picture.coverage().stream()
+  private static List<String> requirements(BuildModel model) {
+    return model.coverage().stream()
         .filter(state -> !state.derived())
         .map(state -> state.requirement().text())
         .toList();
   }
 
-  private static @Nullable LocalDate ready(BuildModel picture, @Nullable Frozen frozen) {
-    return frozen == null ? picture.fuse().finish() : frozen.finishOn();
+  private static @Nullable LocalDate ready(BuildModel model, @Nullable Frozen frozen) {
+    return frozen == null ? model.fuse().finish() : frozen.finishOn();
   }
 
-  private static long price(BuildModel picture, @Nullable Frozen frozen) {
-    return frozen == null ? picture.budget().quoteMinor() : frozen.priceMinor();
+  private static long price(BuildModel model, @Nullable Frozen frozen) {
+    return frozen == null ? model.budget().quoteMinor() : frozen.priceMinor();
   }
 
   private static List<String> specification(Build build) {
@@ -99,7 +99,7 @@ public record ClientView(
     return (component.quantity() > 1 ? component.quantity() + " × " : "") + component.name();
   }
 
-  private static long minutes(BuildModel picture) {
-    return picture.tasks().stream().mapToLong(task -> task.task().handsOnMinutes()).sum();
+  private static long minutes(BuildModel model) {
+    return model.tasks().stream().mapToLong(task -> task.task().handsOnMinutes()).sum();
   }
 }

@@ -27,10 +27,10 @@ final class ChangeDesk {
    * @throws InvalidValue when nothing waits for an answer
    */
   static List<Write> answer(
-      BuildModel picture, @Nullable PendingChange pending, ChangeAnswer answer, Clock clock) {
+      BuildModel model, @Nullable PendingChange pending, ChangeAnswer answer, Clock clock) {
     Require.text("id", answer.id());
     Require.text("by", answer.by());
-    Build build = picture.build();
+    Build build = model.build();
     Frozen frozen = build.concept().frozen();
     if (pending == null || frozen == null) {
       throw new InvalidValue("accepted", "Nothing waits for an answer: the design is as frozen.");
@@ -38,7 +38,7 @@ final class ChangeDesk {
     long price = answer.priceMinor() == null ? pending.newPriceMinor() : answer.priceMinor();
     List<Write> writes = new ArrayList<>();
     if (answer.accepted()) {
-      Frozen moved = ConceptController.frozen(picture, answer.by(), price, clock);
+      Frozen moved = ConceptController.frozen(model, answer.by(), price, clock);
       Concept concept = build.concept().with(moved);
       Snapshot snapshot =
           ConceptController.snapshot(concept, moved, "Change agreed: " + first(pending));

@@ -72,11 +72,11 @@ class ConceptController {
       @PathVariable String buildId,
       @RequestBody Choice choice) {
     Require.text("by", choice.by());
-    BuildModel picture = yard.read().build(buildId);
-    Build build = picture.build();
+    BuildModel model = yard.read().build(buildId);
+    Build build = model.build();
     ConceptWork.checkFreezable(build.design());
-    long price = choice.priceMinor() == null ? picture.budget().quoteMinor() : choice.priceMinor();
-    Frozen frozen = frozen(picture, choice.by(), price, clock);
+    long price = choice.priceMinor() == null ? model.budget().quoteMinor() : choice.priceMinor();
+    Frozen frozen = frozen(model, choice.by(), price, clock);
     Concept concept = build.concept().with(frozen);
     Snapshot snapshot = snapshot(concept, frozen, "Chosen");
     long version =
@@ -89,15 +89,15 @@ class ConceptController {
   }
 
   /** The design of a picture as a record of what was agreed now. */
-  static Frozen frozen(BuildModel picture, String by, long priceMinor, Clock clock) {
-    LocalDate finish = picture.fuse().finish();
+  static Frozen frozen(BuildModel model, String by, long priceMinor, Clock clock) {
+    LocalDate finish = model.fuse().finish();
     return new Frozen(
         by,
         clock.instant(),
         priceMinor,
         finish == null ? LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC) : finish,
-        picture.build().design(),
-        PlannedCurve.of(picture));
+        model.build().design(),
+        PlannedCurve.of(model));
   }
 
   static Snapshot snapshot(Concept concept, Frozen frozen, String note) {

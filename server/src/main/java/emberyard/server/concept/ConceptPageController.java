@@ -32,10 +32,10 @@ class ConceptPageController {
     Build build = reading.build(buildId).build();
     String chosen = letter.isEmpty() ? build.concept().letter() : letter;
     ConceptOption option = DesignDesk.anyOption(build, chosen);
-    BuildModel picture = reading.plan().whatIf(build.with(option.design()));
+    BuildModel model = reading.plan().whatIf(build.with(option.design()));
     byte[] pdf =
         ConceptPage.pdf(
-            ClientView.of(picture, reading.book(), chosen.equals(build.concept().letter())),
+            ClientView.of(model, reading.book(), chosen.equals(build.concept().letter())),
             option,
             reading.book().workshop());
     return ResponseEntity.ok()

@@ -81,18 +81,18 @@ class ConceptPictures {
     return view(reading.plan().whatIf(as), reading);
   }
 
-  private static ConceptView view(BuildModel picture, YardReader.Reading reading) {
-    Build build = picture.build();
+  private static ConceptView view(BuildModel model, YardReader.Reading reading) {
+    Build build = model.build();
     return new ConceptView(
-        picture.faces().stream().map(face -> new FaceView(face, Dusk.of(face))).toList(),
+        model.faces().stream().map(face -> new FaceView(face, Dusk.of(face))).toList(),
         PaletteModel.of(
             build.concept().look().palette(),
-            picture.shares(),
+            model.shares(),
             build.strips(),
             StockPalette.of(reading.book())),
-        picture.findings().stream().filter(f -> f.capability().equals("concept")).toList(),
-        picture.budget().quoteMinor(),
-        picture.tasks().stream().mapToLong(task -> task.task().handsOnMinutes()).sum(),
+        model.findings().stream().filter(f -> f.capability().equals("concept")).toList(),
+        model.budget().quoteMinor(),
+        model.tasks().stream().mapToLong(task -> task.task().handsOnMinutes()).sum(),
         Detail.of(build, reading.book()));
   }
 

@@ -41,8 +41,8 @@ class FinishDesk {
     return FilmFile.of(roll, form);
   }
 
-  private static SchemePlan plan(BuildModel picture, String schemeId) {
-    return picture.schemes().stream()
+  private static SchemePlan plan(BuildModel model, String schemeId) {
+    return model.schemes().stream()
         .filter(plan -> plan.scheme().id().equals(schemeId))
         .findFirst()
         .orElseThrow(

@@ -145,11 +145,11 @@ final class LayerQuestion {
             asked.sheet(), shapes, asked.field(), asked.seenFrom(), steps, products, light(asked));
     Map<String, Outline> outlines = outlines(asked.sheet(), shapes);
     List<Region> regions = regions(asked.sheet(), shapes, outlines);
-    LayerModel picture = LayerModel.of(stack, regions);
+    LayerModel model = LayerModel.of(stack, regions);
     return new LayersAnswer(
-        picture.regions(),
-        picture.worstDeltaE00(),
-        LayerAnswer.findings(stack, regions, picture, outlines));
+        model.regions(),
+        model.worstDeltaE00(),
+        LayerAnswer.findings(stack, regions, model, outlines));
   }
 
   static OrderSearch.FoundOrder order(OrderAsked asked, WorkshopBook book) {

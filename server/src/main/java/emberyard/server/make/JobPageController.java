@@ -29,8 +29,8 @@ class JobPageController {
       produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> jobSheet(@PathVariable String buildId, @PathVariable String layoutId) {
     YardReader.Reading reading = yard.read();
-    var picture = reading.build(buildId);
-    SheetLayout layout = Sheets.layout(picture.build(), layoutId);
+    var model = reading.build(buildId);
+    SheetLayout layout = Sheets.layout(model.build(), layoutId);
     SheetProduct sheet =
         reading
             .book()
@@ -38,10 +38,10 @@ class JobPageController {
             .orElseThrow(() -> new MissingThing("Its sheet is gone from the stock list."));
     byte[] pdf =
         JobPage.pdf(
-            laid(picture, layoutId),
+            laid(model, layoutId),
             sheet,
             reading.book().machine(layout.machineId()).orElse(null),
-            picture.build().brief().name(),
+            model.build().brief().name(),
             bench(buildId),
             reading.book().workshop().writing());
     return ResponseEntity.ok()
@@ -49,8 +49,8 @@ class JobPageController {
         .body(pdf);
   }
 
-  private static LayoutResult laid(BuildModel picture, String layoutId) {
-    return picture.make().layouts().stream()
+  private static LayoutResult laid(BuildModel model, String layoutId) {
+    return model.make().layouts().stream()
         .filter(each -> each.layout().id().equals(layoutId))
         .findFirst()
         .orElseThrow();

@@ -38,13 +38,13 @@ class PlanCalendar {
   @GetMapping(value = "/api/builds/{buildId}/plan.ics", produces = "text/calendar;charset=UTF-8")
   ResponseEntity<String> calendar(@PathVariable String buildId) throws IOException {
     YardReader.Reading reading = yard.read();
-    BuildModel picture = reading.build(buildId);
+    BuildModel model = reading.build(buildId);
     Calendar calendar = new Calendar();
     calendar.add(new ProdId("-//Ember Yard//Plan//EN"));
     calendar.add(ImmutableVersion.VERSION_2_0);
-    for (TaskModel task : picture.tasks()) {
+    for (TaskModel task : model.tasks()) {
       if (task.planned() != null) {
-        addPieces(calendar, reading, picture, task);
+        addPieces(calendar, reading, model, task);
       }
     }
     StringWriter text = new StringWriter();
@@ -55,7 +55,7 @@ class PlanCalendar {
   }
 
   private static void addPieces(
-      Calendar calendar, YardReader.Reading reading, BuildModel picture, TaskModel task) {
+      Calendar calendar, YardReader.Reading reading, BuildModel model, TaskModel task) {
     ZoneId zone = ZoneId.of(reading.book().workshop().zone());
     String who =
         task.planned().worker() == null
@@ -65,11 +65,11 @@ class PlanCalendar {
     for (var piece : task.planned().pieces()) {
       number++;
       VEvent event = new VEvent(false);
-      event.add(new Uid(picture.build().id() + "/" + task.task().key() + "/" + number));
+      event.add(new Uid(model.build().id() + "/" + task.task().key() + "/" + number));
       event.add(new DtStamp(reading.minute()));
       event.add(new DtStart<>(utc(piece.from().atZone(zone))));
       event.add(new DtEnd<>(utc(piece.to().atZone(zone))));
-      event.add(new Summary(picture.build().brief().name() + ": " + task.task().title()));
+      event.add(new Summary(model.build().brief().name() + ": " + task.task().title()));
       event.add(new Description(who));
       calendar.add(event);
     }

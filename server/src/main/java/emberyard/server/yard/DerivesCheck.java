@@ -67,11 +67,11 @@ class DerivesCheck implements BeforeKeeping {
   private boolean derives(List<Row> rows, WorkshopBook book, Instant minute, Set<String> lookedAt) {
     try {
       YardPlan plan = YardPlan.of(YardReader.all(YardReader.perBuild(rows)), book, minute);
-      YardModel yard = plan.picture();
+      YardModel yard = plan.model();
       for (String build : lookedAt) {
-        BuildModel picture = yard.builds().get(build);
-        if (picture != null) {
-          picture.finish(book);
+        BuildModel model = yard.builds().get(build);
+        if (model != null) {
+          model.finish(book);
         }
       }
       ahead.keep(new DerivedAhead.Derived(rows, minute, book, plan, yard));

@@ -11,9 +11,9 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /** What of a build speaks of money in words, left out for helpers. */
-record MoneySight(BuildModel picture, boolean owner) {
+record MoneySight(BuildModel model, boolean owner) {
   Build build() {
-    Build build = picture.build();
+    Build build = model.build();
     return owner
         ? build
         : build.with(
@@ -21,16 +21,16 @@ record MoneySight(BuildModel picture, boolean owner) {
   }
 
   List<RequirementState> coverage() {
-    return picture.coverage().stream().filter(state -> owner || free(state.requirement())).toList();
+    return model.coverage().stream().filter(state -> owner || free(state.requirement())).toList();
   }
 
   List<Finding> findings() {
     Set<String> priced =
-        picture.build().requirements().stream()
+        model.build().requirements().stream()
             .filter(requirement -> !free(requirement))
             .map(Requirement::id)
             .collect(Collectors.toSet());
-    return picture.findings().stream()
+    return model.findings().stream()
         .filter(finding -> owner || !finding.capability().equals("money"))
         .filter(
             finding -> owner || finding.thingId() == null || !priced.contains(finding.thingId()))

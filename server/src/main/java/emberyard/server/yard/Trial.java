@@ -37,10 +37,10 @@ record Trial(WorkshopBook book, Instant minute) {
   static @Nullable String fault(List<Build> builds, WorkshopBook book, Instant minute) {
     try {
       YardPlan.of(builds, book, minute)
-          .picture()
+          .model()
           .builds()
           .values()
-          .forEach(picture -> picture.finish(book)); // worked out when somebody looks
+          .forEach(model -> model.finish(book)); // worked out when somebody looks
       return null;
     } catch (InvalidValue invalid) {
       return invalid.getMessage();

@@ -179,29 +179,29 @@ class YardController {
   @GetMapping("/builds/{buildId}")
   BuildView build(@AuthenticationPrincipal Account who, @PathVariable String buildId) {
     YardReader.Reading reading = reader.read();
-    BuildModel picture = reading.build(buildId);
-    MoneySight sight = new MoneySight(picture, who.owner());
+    BuildModel model = reading.build(buildId);
+    MoneySight sight = new MoneySight(model, who.owner());
     return new BuildView(
         reading.revision(),
         now(reading),
         reading.versions().get(buildId),
         sight.build(),
-        picture.build().outerSize(),
-        picture.fit().overall(picture.build()),
-        picture.interview(),
+        model.build().outerSize(),
+        model.fit().overall(model.build()),
+        model.interview(),
         sight.coverage(),
-        picture.parts(),
-        picture.make(),
-        picture.finish(reading.book()),
-        picture.fit(),
-        picture.hardwareMassKg(),
-        picture.tasks(),
-        picture.needs(),
-        who.owner() ? picture.budget() : null,
+        model.parts(),
+        model.make(),
+        model.finish(reading.book()),
+        model.fit(),
+        model.hardwareMassKg(),
+        model.tasks(),
+        model.needs(),
+        who.owner() ? model.budget() : null,
         sight.findings(),
-        picture.chain(),
-        picture.fuse(),
-        picture.next());
+        model.chain(),
+        model.fuse(),
+        model.next());
   }
 
   /** Removes a build from the yard; undo brings it back whole. */
@@ -252,25 +252,25 @@ class YardController {
         .filter(model -> !reading.broken().containsKey(model.build().id()));
   }
 
-  private static YardRow row(BuildModel picture) {
-    Build build = picture.build();
+  private static YardRow row(BuildModel model) {
+    Build build = model.build();
     return new YardRow(
         build.id(),
         build.brief().name(),
         build.brief().client(),
         build.concept().look().palette(),
-        picture.fuse(),
-        picture.next(),
-        count(picture, Severity.STOP),
-        count(picture, Severity.RISK),
-        picture.interview().answered(),
-        picture.interview().questions().size(),
-        picture.budget().labour().loggedMinutes(),
-        picture.budget().earnedPerHourMinor());
+        model.fuse(),
+        model.next(),
+        count(model, Severity.STOP),
+        count(model, Severity.RISK),
+        model.interview().answered(),
+        model.interview().questions().size(),
+        model.budget().labour().loggedMinutes(),
+        model.budget().earnedPerHourMinor());
   }
 
-  private static long count(BuildModel picture, Severity severity) {
-    return picture.findings().stream().filter(finding -> finding.severity() == severity).count();
+  private static long count(BuildModel model, Severity severity) {
+    return model.findings().stream().filter(finding -> finding.severity() == severity).count();
   }
 
   private LocalDateTime now(YardReader.Reading reading) {

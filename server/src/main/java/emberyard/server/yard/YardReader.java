@@ -77,11 +77,11 @@ public class YardReader {
       if (broken.containsKey(id)) {
         throw new Refused(HttpStatus.CONFLICT, broken.get(id).sentence());
       }
-      BuildModel picture = yard.builds().get(id);
-      if (picture == null) {
+      BuildModel model = yard.builds().get(id);
+      if (model == null) {
         throw new MissingThing("There is no build “" + id + "” here.");
       }
-      return picture;
+      return model;
     }
 
     /** All builds as they were entered. */
@@ -149,7 +149,7 @@ public class YardReader {
       List<Unreadable> leftOut) {
     Reading with(WorkshopBook book, List<Build> builds, Map<String, BuildGuard.Broken> broken) {
       YardPlan plan = YardPlan.of(builds, book, minute);
-      return new Reading(revision, minute, book, versions, plan, plan.picture(), broken, leftOut);
+      return new Reading(revision, minute, book, versions, plan, plan.model(), broken, leftOut);
     }
 
     Reading with(DerivedAhead.Derived derived) {

@@ -39,7 +39,7 @@ class BackupTest {
   private DataFolder here;
   private DataFolder there;
   private TestStore store;
-  private String picture;
+  private String model;
 
   @BeforeEach
   void open() throws IOException {
@@ -49,12 +49,12 @@ class BackupTest {
     there = new DataFolder(folder.resolve("there"));
     here.make();
     store = new TestStore(here.database(), clock);
-    picture =
+    model =
         new KeptFiles(here.root().resolve("pictures"))
             .keep("a picture".getBytes(StandardCharsets.UTF_8));
     keep(new Supplier("q", "Quayside", 3, 990));
     store.things.apply(
-        "ines", List.of(Write.create("b", new Photo("ph", picture, "assemble", "dry fit", NINE))));
+        "ines", List.of(Write.create("b", new Photo("ph", model, "assemble", "dry fit", NINE))));
   }
 
   @AfterEach
@@ -87,7 +87,7 @@ class BackupTest {
     there.make();
     new Restore(there, NEWEST, clock).from(zip);
     assertEquals(rows(here, clock).subList(0, 2), rows(there, clock));
-    assertTrue(new KeptFiles(there.root().resolve("pictures")).find(picture).isPresent());
+    assertTrue(new KeptFiles(there.root().resolve("pictures")).find(model).isPresent());
     assertEquals(0, there.copies().toFile().list().length, "nothing was there before");
 
     try (TestStore changed = new TestStore(there.database(), clock)) {

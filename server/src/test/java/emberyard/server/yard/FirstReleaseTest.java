@@ -53,9 +53,7 @@ class FirstReleaseTest {
       Files.write(folder.resolve("test.sqlite"), new GZIPInputStream(packed).readAllBytes());
     }
     try (TestStore store = new TestStore(folder, Clock.fixed(AT, ZoneOffset.UTC))) {
-      yard(store.things.all())
-          .builds()
-          .forEach((id, picture) -> lines.addAll(sections(id, picture)));
+      yard(store.things.all()).builds().forEach((id, model) -> lines.addAll(sections(id, model)));
     }
     if (Boolean.getBoolean("ember.figures.write")) {
       Files.write(NOTED, lines);
@@ -72,20 +70,20 @@ class FirstReleaseTest {
   }
 
   /** What a builder would look at first, then a mark of every section. */
-  private List<String> sections(String id, BuildModel picture) {
+  private List<String> sections(String id, BuildModel model) {
     List<String> lines = new ArrayList<>();
     lines.add(
         "%s: finish %s, quote %d, %d tasks, %d needs, %d findings"
             .formatted(
                 id,
-                picture.fuse().finish(),
-                picture.budget().quoteMinor(),
-                picture.tasks().size(),
-                picture.needs().size(),
-                picture.findings().size()));
+                model.fuse().finish(),
+                model.budget().quoteMinor(),
+                model.tasks().size(),
+                model.needs().size(),
+                model.findings().size()));
     for (RecordComponent section : BuildModel.class.getRecordComponents()) {
       try {
-        String text = ordered(json.tree(section.getAccessor().invoke(picture))).toPrettyString();
+        String text = ordered(json.tree(section.getAccessor().invoke(model))).toPrettyString();
         Files.createDirectories(NOW);
         Files.writeString(NOW.resolve(id + "-" + section.getName() + ".json"), text);
         lines.add("  %s %s".formatted(section.getName(), mark(text)));

@@ -61,7 +61,7 @@ class RemedyContractTest {
   }
 
   private void hold(Build build, WorkshopBook book) {
-    for (Finding finding : picture(build, book).map(BuildModel::findings).orElse(List.of())) {
+    for (Finding finding : model(build, book).map(BuildModel::findings).orElse(List.of())) {
       String rule = rule(build, finding.key());
       rules.add(rule);
       for (Remedy remedy : finding.remedies()) {
@@ -110,11 +110,11 @@ class RemedyContractTest {
     }
     Build next = kind.ofBuild() ? YardReader.build(put(build, changed)) : build;
     WorkshopBook after = kind.ofBuild() ? book : book.with(kind.type(), replaced(book, changed));
-    Optional<BuildModel> picture = picture(next, after);
-    if (picture.isEmpty()) {
+    Optional<BuildModel> model = model(next, after);
+    if (model.isEmpty()) {
       return Optional.of(change.field() + ": the build can't be worked out any more");
     }
-    return picture.get().findings().stream()
+    return model.get().findings().stream()
         .filter(each -> each.key().equals(finding.key()))
         .filter(each -> each.severity().compareTo(finding.severity()) <= 0)
         .filter(each -> each.title().equals(finding.title()))
@@ -173,7 +173,7 @@ class RemedyContractTest {
         .toList();
   }
 
-  private Optional<BuildModel> picture(Build build, WorkshopBook book) {
+  private Optional<BuildModel> model(Build build, WorkshopBook book) {
     try {
       return Optional.ofNullable(YardModel.of(List.of(build), book, AT).builds().get(build.id()));
     } catch (RuntimeException cannot) {

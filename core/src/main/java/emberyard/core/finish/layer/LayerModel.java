@@ -67,15 +67,15 @@ public record LayerModel(
     List<RegionModel> pictures = new ArrayList<>();
     Double worst = null;
     for (int i = 0; i < regions.size(); i++) {
-      RegionModel picture = picture(stack, regions.get(i), piles.get(i));
-      pictures.add(picture);
-      Double off = picture.deltaE00();
+      RegionModel model = model(stack, regions.get(i), piles.get(i));
+      pictures.add(model);
+      Double off = model.deltaE00();
       worst = off == null || (worst != null && worst >= off) ? worst : off;
     }
     return new LayerModel(pictures, frames, worst);
   }
 
-  private static RegionModel picture(LayerStack stack, Region region, Piles piles) {
+  private static RegionModel model(LayerStack stack, Region region, Piles piles) {
     Set<String> shapes = region.shapes();
     Slab all = piles.slab(Side.FRONT, stack.sheet());
     String wanted = stack.wantedHex(shapes);

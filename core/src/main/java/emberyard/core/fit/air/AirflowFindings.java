@@ -20,21 +20,22 @@ import java.util.List;
 public final class AirflowFindings {
   private AirflowFindings() {}
 
-  public static List<Finding> of(Build build, Airflow aired, PowerBudget fed) {
+  public static List<Finding> of(Build build, Airflow airflow, PowerBudget budget) {
     List<Finding> findings = new ArrayList<>();
     Enclosure enclosure = Space.enclosure(build).orElse(null);
     if (enclosure == null) {
       return findings;
     }
-    ClosedCase.of(build, fed, aired).ifPresent(closed -> findings.add(closed(enclosure, closed)));
-    for (Airflow.Flow flow : aired.fans()) {
+    ClosedCase.of(build, budget, airflow)
+        .ifPresent(closed -> findings.add(closed(enclosure, closed)));
+    for (Airflow.Flow flow : airflow.fans()) {
       if (flow.air().share() < FanAir.WANTED_SHARE) {
         Opening opening = enclosure.opening(flow.openingId()).orElseThrow();
         findings.add(narrow(enclosure, opening, flow));
       }
     }
-    balance(aired, findings);
-    for (Airflow.Facing facing : aired.facings()) {
+    balance(airflow, findings);
+    for (Airflow.Facing facing : airflow.facings()) {
       build.component(facing.componentId()).ifPresent(c -> findings.add(facing(c, facing)));
     }
     return findings;
@@ -151,9 +152,9 @@ public final class AirflowFindings {
                 "enclosures", enclosure.id(), "openings.%d.widthMm".formatted(index), width)));
   }
 
-  private static void balance(Airflow aired, List<Finding> findings) {
-    AirBalance balance = aired.balance();
-    if (aired.fans().isEmpty() || balance.verdict() == AirBalance.Verdict.KEEPS_DUST_OUT) {
+  private static void balance(Airflow airflow, List<Finding> findings) {
+    AirBalance balance = airflow.balance();
+    if (airflow.fans().isEmpty() || balance.verdict() == AirBalance.Verdict.KEEPS_DUST_OUT) {
       return;
     }
     boolean draws = balance.verdict() == AirBalance.Verdict.DRAWS_THROUGH_GAPS;

@@ -36,10 +36,10 @@ public record ClosedCase(double heatW, double wallM2, double metalK, double wood
   }
 
   /** The case of a build, where it is closed and something in it draws; empty otherwise. */
-  public static Optional<ClosedCase> of(Build build, PowerBudget fed, Airflow aired) {
+  public static Optional<ClosedCase> of(Build build, PowerBudget budget, Airflow airflow) {
     Enclosure in = Space.enclosure(build).orElse(null);
-    double heat = fed.power().hungryPeakWatts() + fed.power().restTypicalWatts();
-    boolean fanThrough = aired.fans().stream().anyMatch(flow -> flow.air().flowM3PerHour() > 0);
+    double heat = budget.power().hungryPeakWatts() + budget.power().restTypicalWatts();
+    boolean fanThrough = airflow.fans().stream().anyMatch(flow -> flow.air().flowM3PerHour() > 0);
     if (in == null || heat <= 0 || fanThrough || openMm2(in) > 0) {
       return Optional.empty();
     }

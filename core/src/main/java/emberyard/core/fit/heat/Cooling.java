@@ -38,7 +38,7 @@ public record Cooling(
 
   public static Cooling of(Build build) {
     Enclosure enclosure = Space.enclosure(build).orElse(null);
-    return new Reckoning(build, enclosure).cooled();
+    return new Reckoning(build, enclosure).cooling();
   }
 
   private static final class Reckoning {
@@ -58,7 +58,7 @@ public record Cooling(
       this.warmed = warmed(build);
     }
 
-    Cooling cooled() {
+    Cooling cooling() {
       Set<String> inLoops = new HashSet<>();
       for (Loop loop : build.loops()) {
         inLoops.addAll(loop.memberIds());

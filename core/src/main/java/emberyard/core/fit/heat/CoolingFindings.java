@@ -17,9 +17,9 @@ public final class CoolingFindings {
 
   private CoolingFindings() {}
 
-  public static List<Finding> of(Build build, Cooling cooled) {
+  public static List<Finding> of(Build build, Cooling cooling) {
     List<Finding> findings = new ArrayList<>();
-    for (Circuit circuit : cooled.circuits()) {
+    for (Circuit circuit : cooling.circuits()) {
       if (circuit.normal() == null) {
         findings.add(dead(circuit));
       } else {
@@ -31,14 +31,14 @@ public final class CoolingFindings {
         }
       }
     }
-    for (String id : cooled.uncooled()) {
+    for (String id : cooling.uncooled()) {
       build.component(id).ifPresent(chip -> findings.add(uncooled(chip)));
     }
     build.components().stream()
         .filter(CoolingFindings::mute)
         .map(CoolingFindings::unknown)
         .forEach(findings::add);
-    for (String id : cooled.warmed()) {
+    for (String id : cooling.warmed()) {
       build.component(id).ifPresent(radiator -> findings.add(warmed(radiator)));
     }
     return findings;

@@ -70,11 +70,11 @@ public final class LoopWork {
     return tasks;
   }
 
-  public static List<Need> needs(Build build, Cooling cooled, WorkshopBook book, String neededBy) {
+  public static List<Need> needs(Build build, Cooling cooling, WorkshopBook book, String neededBy) {
     List<Need> needs = new ArrayList<>();
     Map<String, Integer> fittings = new LinkedHashMap<>();
     for (Loop loop : build.loops()) {
-      cooled.circuits().stream()
+      cooling.circuits().stream()
           .filter(circuit -> circuit.id().equals(loop.id()))
           .filter(circuit -> circuit.orderL() > 0)
           .forEach(circuit -> needs.add(coolant(loop, circuit, book, neededBy)));

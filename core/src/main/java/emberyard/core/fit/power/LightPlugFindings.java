@@ -14,13 +14,13 @@ import java.util.stream.Collectors;
 public final class LightPlugFindings {
   private LightPlugFindings() {}
 
-  public static List<Finding> of(Build build, PowerBudget fed) {
+  public static List<Finding> of(Build build, PowerBudget budget) {
     List<Finding> findings = new ArrayList<>();
-    fed.lines().stream()
+    budget.lines().stream()
         .filter(line -> line.key().startsWith("output-") && !line.enough())
         .forEach(line -> findings.add(output(line)));
     List<PowerLine> lacking =
-        fed.lines().stream()
+        budget.lines().stream()
             .filter(line -> line.key().startsWith("LIGHT_"))
             .filter(line -> !line.plugged() || overloaded(line, build.strips()))
             .toList();

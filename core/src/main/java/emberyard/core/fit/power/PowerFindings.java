@@ -22,16 +22,16 @@ public final class PowerFindings {
 
   private PowerFindings() {}
 
-  public static List<Finding> of(Build build, PowerBudget fed, WorkshopBook book) {
+  public static List<Finding> of(Build build, PowerBudget budget, WorkshopBook book) {
     List<Finding> findings = new ArrayList<>();
-    supply(build, fed.power(), book, findings);
+    supply(build, budget.power(), book, findings);
     if (build.components().stream().anyMatch(c -> c.electric() != null)) {
-      fed.lines().stream()
+      budget.lines().stream()
           .filter(line -> !line.enough())
           .filter(line -> !line.key().equals("power"))
           .filter(line -> !line.key().startsWith("output-"))
           .filter(line -> !line.key().startsWith("LIGHT_"))
-          .forEach(line -> findings.add(missing(line, build, fed.power(), book)));
+          .forEach(line -> findings.add(missing(line, build, budget.power(), book)));
     }
     build.components().forEach(component -> memory(component, findings));
     unknown(build).ifPresent(findings::add);

@@ -18,9 +18,9 @@ public final class StabilityFindings {
 
   private StabilityFindings() {}
 
-  public static List<Finding> of(Build build, Stability stands) {
+  public static List<Finding> of(Build build, Stability stability) {
     List<Finding> findings = new ArrayList<>();
-    Balance balance = stands.balance();
+    Balance balance = stability.balance();
     if (balance != null && balance.massKg() > ONE_PERSON_KG) {
       findings.add(lifting(balance));
     }

@@ -34,7 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param problemField where, from the panel ("drawing.steps.2.figure.insetMm")
  * @param materialMinor its share of the sheets it is cut from, all pieces, minor units; what is
  *     bought is whole sheets
- * @param picture its outline for screens, null where it has none
+ * @param model its outline for screens, null where it has none
  * @param bed how it lies on the machine, null where none is known
  */
 public record MadePart(
@@ -45,7 +45,7 @@ public record MadePart(
     String problemField,
     long materialMinor,
     Why materialWhy,
-    @Nullable PartModel picture,
+    @Nullable PartModel model,
     @Nullable BedPlan bed) {
   /** Share of a sheet that parts can fill before nesting says better; a default. */
   public static final double USABLE_SHARE = 0.85;
@@ -138,12 +138,12 @@ public record MadePart(
       @Nullable PanelFigures figures,
       String problem,
       String problemField,
-      @Nullable PartModel picture,
+      @Nullable PartModel model,
       @Nullable BedPlan bed) {
     Panel panel = asked.panel();
     SheetProduct sheet = asked.sheet();
-    double width = picture == null ? panel.widthMm() : picture.widthMm();
-    double height = picture == null ? panel.heightMm() : picture.heightMm();
+    double width = model == null ? panel.widthMm() : model.widthMm();
+    double height = model == null ? panel.heightMm() : model.heightMm();
     double sheets =
         width * height * panel.quantity() / (sheet.widthMm() * sheet.heightMm() * USABLE_SHARE);
     return new MadePart(
@@ -157,7 +157,7 @@ public record MadePart(
             "outline area ÷ (sheet × usable share) × price of a sheet",
             "%.2f of “%s”".formatted(sheets, sheet.name()),
             "usable %.0f %% (default, until sheets are laid out)".formatted(USABLE_SHARE * 100)),
-        picture,
+        model,
         bed);
   }
 

@@ -30,7 +30,7 @@ public final class SheetNeeds {
     Panel panel = part.panel();
     int laid = CutPieces.laid(build, panel.id()) + CutPieces.done(build, panel.id());
     int rest = Math.max(0, panel.quantity() - laid);
-    double area = part.picture().widthMm() * part.picture().heightMm() * rest;
+    double area = part.model().widthMm() * part.model().heightMm() * rest;
     restMm2.merge(part.sheet().id(), area, Double::sum);
     cutKeys.computeIfAbsent(part.sheet().id(), id -> new ArrayList<>()).add(cutKey);
   }

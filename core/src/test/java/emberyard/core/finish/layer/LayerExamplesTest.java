@@ -151,15 +151,15 @@ class LayerExamplesTest {
             WANTED,
             coats("black", Side.BACK, 3),
             op(LayerOp.ENGRAVE, Side.BACK, "lines"));
-    LayerModel picture = LayerModel.of(stack, List.of(Region.named(FIELD), Region.named(LINES)));
-    LayerModel.RegionModel lines = picture.regions().get(1);
+    LayerModel model = LayerModel.of(stack, List.of(Region.named(FIELD), Region.named(LINES)));
+    LayerModel.RegionModel lines = model.regions().get(1);
     double day = Colour.hex(lines.front().dusk()).luminance();
     double lit = Colour.hex(lines.front().edgeLitDusk()).luminance();
     assertTrue(lit > day + 0.3, "the engraved line glows");
     assertEquals(
-        picture.regions().get(0).front().dusk(), picture.regions().get(0).front().edgeLitDusk());
-    assertTrue(picture.regions().get(1).transmittance() > 0.5, "light comes through it");
-    assertEquals(3, picture.frames().size());
+        model.regions().get(0).front().dusk(), model.regions().get(0).front().edgeLitDusk());
+    assertTrue(model.regions().get(1).transmittance() > 0.5, "light comes through it");
+    assertEquals(3, model.frames().size());
   }
 
   @Test

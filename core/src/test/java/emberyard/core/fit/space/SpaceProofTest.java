@@ -77,7 +77,7 @@ class SpaceProofTest extends Proof {
     Bay right = enclosure.bays().get(1);
     enclosure = enclosure.with(right.with(right.change().away()));
     assertTrue(found("component:s/place").isEmpty());
-    assertEquals(1, fit().picture().space().bays().size(), "the bays became one");
+    assertEquals(1, fit().model().space().bays().size(), "the bays became one");
     components.add(boxed("d", ComponentKind.DRIVE, 50, 50, 20, Seat.DRIVE));
     assertTrue(
         found("component:d/place").orElseThrow().title().contains("has no bay to sit in"),
@@ -231,7 +231,7 @@ class SpaceProofTest extends Proof {
     assertEquals(Severity.RISK, tips.severity());
     assertEquals(
         Math.toDegrees(Math.atan(30.0 / 540)),
-        fit().picture().stands().balance().leastTipDegrees(),
+        fit().model().stability().balance().leastTipDegrees(),
         1e-6);
   }
 
@@ -255,17 +255,17 @@ class SpaceProofTest extends Proof {
     Finding posts = found("worksheet:posts").orElseThrow();
     assertEquals(Severity.STOP, posts.severity());
     assertTrue(posts.detail().contains("not a certificate"));
-    assertNotNull(fit().picture().worksheets().get(0).stack());
-    assertNull(fit().picture().worksheets().get(0).screw());
+    assertNotNull(fit().model().worksheets().get(0).stack());
+    assertNull(fit().model().worksheets().get(0).screw());
   }
 
   @Test
   void withoutAnEnclosureNothingIsPlacedAndNothingBreaks() {
     enclosure = null;
     components.add(boxed("s", ComponentKind.SUPPLY, 80, 80, 50, Seat.SUPPLY));
-    FitModel picture = fit().picture();
-    assertNull(picture.space());
-    assertEquals(1, picture.stands().balance().massKg());
+    FitModel model = fit().model();
+    assertNull(model.space());
+    assertEquals(1, model.stability().balance().massKg());
     assertTrue(fit().goingIn().isEmpty());
     assertFalse(work().tasks().isEmpty(), "the proof on paper stays a step");
   }
