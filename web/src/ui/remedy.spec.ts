@@ -37,9 +37,9 @@ describe('a remedy', () => {
       'ON_SIDE',
     ])
   })
-  it('puts a whole value in the place of another', () => {
-    const whole = { ...change('bays', 0), whole: [] }
-    expect(withChange(thing(), whole as Change).bays).toEqual([])
+  it('puts a list in the place of another', () => {
+    const items = { ...change('bays', 0), items: [] }
+    expect(withChange(thing(), items as Change).bays).toEqual([])
   })
   it('takes out what held a thing or words', () => {
     expect(withChange(thing(), change('fitted.pin', 0)).fitted.pin).toBeNull()

@@ -4,7 +4,7 @@ export type Change = NonNullable<Finding['remedies'][number]['change']>
 
 /** A change without words takes out what held words or things, and switches what was on or off. */
 function valueOf(change: Change, before: unknown) {
-  if (change.whole != null) return change.whole
+  if (change.items) return change.items
   if (change.text != null) return change.text
   if (typeof before === 'boolean') return change.value !== 0
   return typeof before === 'string' || (before && typeof before === 'object') ? null : change.value

@@ -1,5 +1,6 @@
 package emberyard.core.finding;
 
+import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -29,7 +30,7 @@ public record Remedy(
    * @param field dotted name inside the thing ("holes.insetMm")
    * @param value number the field is set to
    * @param text what the field is set to where it holds words, null where it holds a number
-   * @param whole a value that takes the field's place as it is, null for the others
+   * @param items the list that the field is set to, null where it holds a number or words
    */
   public record Change(
       String kind,
@@ -37,15 +38,16 @@ public record Remedy(
       String field,
       double value,
       @Nullable String text,
-      @Nullable Object whole) {
+      @Nullable List<? extends Record> items) {
     /** Words to set, or a number where they are null. */
     public Change(String kind, String thingId, String field, double value, @Nullable String text) {
       this(kind, thingId, field, value, text, null);
     }
 
-    /** A whole value to set: a list of steps, a figure. */
-    public static Change whole(String kind, String thingId, String field, Object value) {
-      return new Change(kind, thingId, field, 0, null, value);
+    /** A list to set: the steps of a finish. */
+    public static Change items(
+        String kind, String thingId, String field, List<? extends Record> items) {
+      return new Change(kind, thingId, field, 0, null, List.copyOf(items));
     }
 
     /** A number to set. */

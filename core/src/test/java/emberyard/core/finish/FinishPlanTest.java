@@ -125,7 +125,7 @@ class FinishPlanTest {
         FinishSamples.plain("a", 0, 2)
             .withHabits(new FinishHabits(FinishHabits.Priming.ALWAYS, null, null, null));
     Finding unprimed = FinishSamples.finding(work(primes), "scheme:a/primer/front").orElseThrow();
-    assertNotNull(unprimed.remedies().get(0).change().whole(), "one press adds it");
+    assertNotNull(unprimed.remedies().get(0).change().items(), "one press adds it");
   }
 
   @Test

@@ -138,8 +138,8 @@ class RemedyContractTest {
     if (before == null) {
       throw new IllegalArgumentException("there is no field " + last);
     }
-    if (change.whole() != null) {
-      object.set(last, json.tree(change.whole()));
+    if (change.items() != null) {
+      object.set(last, json.tree(change.items()));
     } else if (change.text() != null) {
       object.set(last, StringNode.valueOf(change.text()));
     } else if (before.isBoolean()) {

@@ -12,6 +12,7 @@ import emberyard.core.finish.layer.ArtChecks;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.SvgPath;
 import emberyard.core.units.Figures;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
@@ -84,7 +85,9 @@ final class ArtFindings {
             .about(plan.scheme().id());
     int index = index(plan, id);
     ArtShape shape = plan.scheme().shapes().get(index);
-    ArtShape whole =
+    List<ArtShape> shapes = new ArrayList<>(plan.scheme().shapes());
+    shapes.set(
+        index,
         new ArtShape(
             shape.id(),
             shape.name(),
@@ -94,14 +97,14 @@ final class ArtFindings {
             0.0,
             0.0,
             null,
-            shape.wantedHex());
+            shape.wantedHex()));
     ArtChecks.Bridge first = bridged.bridges().get(0);
     return finding
         .at(first.fromXMm(), first.fromYMm(), 6)
         .with(
             new Remedy(
                 "Cut %d bridges of 1.2 mm".formatted(bridged.bridges().size()),
-                Remedy.Change.whole("schemes", plan.scheme().id(), "shapes." + index, whole)),
+                Remedy.Change.items("schemes", plan.scheme().id(), "shapes", shapes)),
             Remedy.byHand("Lay the islands with transfer tape"));
   }
 

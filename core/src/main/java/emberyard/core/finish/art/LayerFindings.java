@@ -153,7 +153,7 @@ public final class LayerFindings {
         LayerStep.on("peel-" + left.id(), left.side(), LayerOp.PEEL, left.shapes())
             .peeling(List.of(left.id())));
     return new Remedy(
-        "Peel it at the end", Remedy.Change.whole("schemes", scheme.id(), "layers", steps));
+        "Peel it at the end", Remedy.Change.items("schemes", scheme.id(), "layers", steps));
   }
 
   /** Vinyl under a laser gives off hydrogen chloride: nobody may plan that. */

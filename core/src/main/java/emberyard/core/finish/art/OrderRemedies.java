@@ -39,7 +39,7 @@ final class OrderRemedies {
           new Remedy(
               "Take the order that is found: %d steps, %d coats"
                   .formatted(found.steps().size(), found.coats()),
-              Remedy.Change.whole("schemes", plan.scheme().id(), "layers", found.steps())));
+              Remedy.Change.items("schemes", plan.scheme().id(), "layers", found.steps())));
     }
     if (remedies.isEmpty()) {
       found.missing().forEach(sentence -> remedies.add(Remedy.byHand(sentence)));
@@ -70,7 +70,7 @@ final class OrderRemedies {
               && stack.with(moved).worst(plan.regions()) <= LayerFindings.OTHER_COLOUR) {
             return new Remedy(
                 label(stack, moved, to, to > from),
-                Remedy.Change.whole("schemes", plan.scheme().id(), "layers", moved));
+                Remedy.Change.items("schemes", plan.scheme().id(), "layers", moved));
           }
         }
       }

@@ -80,7 +80,7 @@ public final class GroundFindings {
         .with(
             new Remedy(
                 "Prime with %s, 1 coat".formatted(primer.name()),
-                Remedy.Change.whole("schemes", plan.scheme().id(), "layers", steps)),
+                Remedy.Change.items("schemes", plan.scheme().id(), "layers", steps)),
             Remedy.byHand("Prime only where it is needed"));
   }
 
@@ -129,7 +129,7 @@ public final class GroundFindings {
             .with(
                 new Remedy(
                     "Plan %d coats".formatted(needed.coats()),
-                    Remedy.Change.whole("schemes", plan.scheme().id(), "layers", steps)),
+                    Remedy.Change.items("schemes", plan.scheme().id(), "layers", steps)),
                 Remedy.byHand("Take a primer nearer to the colour: see the plans offered")));
   }
 
@@ -194,7 +194,7 @@ public final class GroundFindings {
     steps.add(0, LayerStep.coats("conditioner", side, LayerOp.PAINT, conditioner.id(), 1));
     return new Remedy(
         "Condition it first, 1 coat",
-        Remedy.Change.whole("schemes", plan.scheme().id(), "layers", steps));
+        Remedy.Change.items("schemes", plan.scheme().id(), "layers", steps));
   }
 
   private void mounting() {

@@ -189,7 +189,7 @@ public final class WindowChecks {
     List<LayerStep> steps = new ArrayList<>(scheme.layers());
     steps.replaceAll(
         s -> s.id().equals(coat.stepId()) ? s.timed(how.apply(s.time(coat.number()))) : s);
-    return Remedy.Change.whole("schemes", scheme.id(), "layers", steps);
+    return Remedy.Change.items("schemes", scheme.id(), "layers", steps);
   }
 
   private void early(

@@ -89,7 +89,7 @@ class LayerFindingsTest {
   void aStencilThatIsLeftIsPeeledByItsRemedy() {
     LayerStep[] steps = {coats("one", "white"), on("mask", LayerOp.STENCIL), coats("two", "green")};
     Finding left = named(judged(RING, null, steps), "left").orElseThrow();
-    List<?> mended = (List<?>) left.remedies().get(0).change().whole();
+    List<? extends Record> mended = left.remedies().get(0).change().items();
     assertEquals(4, mended.size());
     LayerStep[] after = mended.toArray(LayerStep[]::new);
     assertTrue(named(judged(RING, null, after), "left").isEmpty());
@@ -124,7 +124,7 @@ class LayerFindingsTest {
             on("off", LayerOp.PEEL));
     Finding order = named(LayerFindings.of(wrong), "order").orElseThrow();
     assertTrue(order.detail().contains("ΔE00"), order.detail());
-    List<?> moved = (List<?>) order.remedies().get(0).change().whole();
+    List<? extends Record> moved = order.remedies().get(0).change().items();
     SchemePlan right = plan(RING, "#F2F2EF", moved.toArray(LayerStep[]::new));
     assertTrue(right.layers().worstDeltaE00() < LayerFindings.OTHER_COLOUR);
     assertTrue(named(LayerFindings.of(right), "order").isEmpty());
@@ -136,7 +136,7 @@ class LayerFindingsTest {
     Finding islands =
         named(judged(RING, null, around, coats("c", "green"), on("off", LayerOp.PEEL)), "islands")
             .orElseThrow();
-    ArtShape bridged = (ArtShape) islands.remedies().get(0).change().whole();
+    ArtShape bridged = (ArtShape) islands.remedies().get(0).change().items().get(0);
     assertEquals("s", bridged.id());
     assertTrue(bridged.figure().path().startsWith("M"));
     List<Finding> positive =
