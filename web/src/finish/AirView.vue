@@ -52,7 +52,7 @@ async function refresh() {
       <span class="grow" />
       <template v-if="session.owner">
         <Button class="quiet" size="small" label="Read the sensor" @click="sensor" />
-        <TableFile path="/api/workshop/airs.csv" label="Air" noun="days" @kept="refresh" />
+        <TableFile path="/api/workshop/airs.csv" label="Readings" noun="days" @kept="refresh" />
       </template>
     </div>
     <div v-if="session.owner" class="usual">

@@ -32,7 +32,7 @@ const NUMBERS = [
   'lightHeaders',
   { field: 'storageGb', label: 'Storage of one' },
   { field: 'memoryGb', label: 'Memory of one' },
-  { field: 'attributes', label: 'Worth knowing' },
+  { field: 'attributes', label: 'Worth knowing', lines: 1 },
 ]
 const suppliersLead = computed(
   () => workshop.book!.suppliers.find((s) => s.id === props.component.supplierId)?.leadDays ?? 7,

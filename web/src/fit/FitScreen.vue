@@ -81,7 +81,7 @@ const warmest = computed(() => {
         </dd>
         <dt>fed <WhyButton :why="power.why" of="Watts wanted of the supply" /></dt>
         <dd class="mono">
-          {{ fixed(power.supplyWatts, 0) }} of {{ fixed(power.wantedWatts, 0) }} W
+          {{ fixed(power.wantedWatts, 0) }} of {{ fixed(power.supplyWatts, 0) }} W
         </dd>
         <dt>warmest, hot room</dt>
         <dd class="mono">{{ warmest }}</dd>

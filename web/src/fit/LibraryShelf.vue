@@ -70,7 +70,7 @@ async function take(product: HardwareProduct) {
       <TableFile
         v-if="session.owner"
         path="/api/workshop/hardware.csv"
-        label="Library"
+        label="Hardware"
         noun="components"
         @kept="library.load(true)"
       />

@@ -42,7 +42,7 @@ async function open() {
   })
   const button = (label: string) =>
     wrapper.findAll('button').find((each) => each.text().startsWith(label))!
-  await button('Bring in a table').trigger('click')
+  await button('Bring in paints').trigger('click')
   return {
     wrapper,
     button,

@@ -81,7 +81,7 @@ class SlowTypingProof {
           of(null, "/suppliers"),
           of(null, "/workshop", "Hours of Ines", "8 settings", "New password for"),
           of(null, "/stock", "All values of Grey", "Sheets", "Films", "Filaments", "Offcuts"),
-          of(null, "/stock", "Bring in a table"),
+          of(null, "/stock", "Bring in paints"),
           of(NIGHT, "/brief", "*"),
           of(
               NIGHT,
