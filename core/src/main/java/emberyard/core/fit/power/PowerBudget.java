@@ -12,6 +12,7 @@ import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
 import emberyard.core.fit.power.PowerLine.FedShare;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 
@@ -233,7 +234,11 @@ public record PowerBudget(
   private static int disabled(List<Component> components, PortKind kind) {
     double used = sum(shares(components, c -> asked(c, PortKind.M2, Port::count)));
     int lost = 0;
-    List<M2Slot> slots = components.stream().flatMap(c -> slots(c).stream()).toList();
+    List<M2Slot> slots =
+        components.stream()
+            .flatMap(c -> Collections.nCopies(c.quantity(), slots(c)).stream())
+            .flatMap(List::stream)
+            .toList();
     for (int i = 0; i < Math.min(used, slots.size()); i++) {
       if (slots.get(i).disables() == kind) {
         lost += slots.get(i).disablesCount();
