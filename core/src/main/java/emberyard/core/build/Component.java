@@ -68,22 +68,19 @@ public record Component(
     Require.given("kind", kind);
     Require.between("quantity", quantity, 1, 500, "pieces");
     Require.given("source", source);
-    Require.between("priceMinor", priceMinor, 0, 100_000_000, "minor units");
+    UseRanges.hardware(
+        priceMinor,
+        massKg,
+        peakWatts,
+        supplyWatts,
+        hdmiOutputs,
+        displayPortOutputs,
+        typeCOutputs,
+        lightHeaders,
+        storageGb,
+        memoryGb);
     supplierId = Require.textOrEmpty("supplierId", supplierId);
     Require.between("leadDays", leadDays, -1, 365, "days");
-    Require.between("massKg", massKg, 0, 100, "kg");
-    Require.between("peakWatts", peakWatts, 0, 3_000, "W");
-    Require.between("supplyWatts", supplyWatts, 0, 3_000, "W");
-    Require.between("hdmiOutputs", hdmiOutputs, 0, 16, "outputs");
-    Require.between("displayPortOutputs", displayPortOutputs, 0, 16, "outputs");
-    Require.between("typeCOutputs", typeCOutputs, 0, 16, "outputs");
-    Require.between("lightHeaders", lightHeaders, 0, 16, "headers");
-    if (storageGb != null) {
-      Require.between("storageGb", storageGb, 0, 1e6, "GB");
-    }
-    if (memoryGb != null) {
-      Require.between("memoryGb", memoryGb, 0, 1e5, "GB");
-    }
     counting = counting == null ? Counting.AGREED : counting;
     if (agreedMinor != null) {
       Require.between("agreedMinor", agreedMinor, 0, 100_000_000, "minor units");

@@ -41,12 +41,9 @@ public record LightStrip(
     Require.text("id", id);
     Require.text("name", name);
     Require.between("lengthMm", lengthMm, 5, 20_000, "mm");
-    Require.between("ledsPerMetre", ledsPerMetre, 1, 500, "LEDs/m");
-    Require.given("rail", rail);
-    Require.between("milliampsPerLed", milliampsPerLed, 0.1, 200, "mA");
+    UseRanges.strip(ledsPerMetre, rail, milliampsPerLed, pricePerMetreMinor);
     Require.given("feed", feed);
     Colour.hex("colourHex", colourHex);
-    Require.between("pricePerMetreMinor", pricePerMetreMinor, 0, 100_000_000, "minor units");
     supplierId = Require.textOrEmpty("supplierId", supplierId);
     productId = Require.textOrEmpty("productId", productId);
     ownFields = ownFields == null ? null : List.copyOf(ownFields);

@@ -7,6 +7,7 @@ import emberyard.core.build.Electric;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Thermal;
+import emberyard.core.build.UseRanges;
 import emberyard.core.thing.Product;
 import emberyard.core.thing.ProductUse;
 import emberyard.core.units.Require;
@@ -71,20 +72,17 @@ public record HardwareProduct(
     attributes = Require.textOrEmpty("attributes", attributes);
     supplierId = Require.textOrEmpty("supplierId", supplierId);
     Require.text("name", name);
-    Require.between("priceMinor", priceMinor, 0, 100_000_000, "minor units");
-    Require.between("massKg", massKg, 0, 100, "kg");
-    Require.between("peakWatts", peakWatts, 0, 3_000, "W");
-    Require.between("supplyWatts", supplyWatts, 0, 3_000, "W");
-    Require.between("hdmiOutputs", hdmiOutputs, 0, 16, "outputs");
-    Require.between("displayPortOutputs", displayPortOutputs, 0, 16, "outputs");
-    Require.between("typeCOutputs", typeCOutputs, 0, 16, "outputs");
-    Require.between("lightHeaders", lightHeaders, 0, 16, "headers");
-    if (storageGb != null) {
-      Require.between("storageGb", storageGb, 0, 1e6, "GB");
-    }
-    if (memoryGb != null) {
-      Require.between("memoryGb", memoryGb, 0, 1e5, "GB");
-    }
+    UseRanges.hardware(
+        priceMinor,
+        massKg,
+        peakWatts,
+        supplyWatts,
+        hdmiOutputs,
+        displayPortOutputs,
+        typeCOutputs,
+        lightHeaders,
+        storageGb,
+        memoryGb);
   }
 
   /** One of it in a build, to be bought. */

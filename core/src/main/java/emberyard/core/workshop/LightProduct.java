@@ -2,6 +2,7 @@ package emberyard.core.workshop;
 
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Rail;
+import emberyard.core.build.UseRanges;
 import emberyard.core.thing.Product;
 import emberyard.core.thing.ProductUse;
 import emberyard.core.units.Require;
@@ -26,10 +27,7 @@ public record LightProduct(
   public LightProduct {
     Require.text("id", id);
     Require.text("name", name);
-    Require.between("ledsPerMetre", ledsPerMetre, 1, 500, "LEDs/m");
-    Require.given("rail", rail);
-    Require.between("milliampsPerLed", milliampsPerLed, 0.1, 200, "mA");
-    Require.between("pricePerMetreMinor", pricePerMetreMinor, 0, 100_000_000, "minor units");
+    UseRanges.strip(ledsPerMetre, rail, milliampsPerLed, pricePerMetreMinor);
     supplierId = Require.textOrEmpty("supplierId", supplierId);
   }
 
