@@ -4,13 +4,17 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * What is left of one person's working time, on a clock that runs forwards or (for the backward
- * pass) mirrored. Weeks are laid out as they are asked for.
+ * What is left of one person's working time, on a clock that runs forwards or (for the late pass)
+ * mirrored. Weeks are laid out as they are asked for.
  */
 final class FreeTime {
   private final WeeklyHours hours;
   private final boolean mirrored;
   private final TreeMap<Long, Long> free = new TreeMap<>();
+
+  /** Taken in weeks that are not laid out yet. */
+  private final TreeMap<Long, Long> ahead = new TreeMap<>();
+
   private long laidOutTo;
 
   FreeTime(WeeklyHours hours, long from, boolean mirrored) {
@@ -37,6 +41,32 @@ final class FreeTime {
 
   /** Takes a stretch that lies wholly in free time. */
   void take(Span span) {
+    if (span.from() >= laidOutTo) {
+      ahead.put(span.from(), span.to());
+    } else {
+      while (laidOutTo < span.to()) {
+        layOutWeek();
+      }
+      cut(span);
+    }
+  }
+
+  /** Gives a stretch back that was taken. */
+  void give(Span span) {
+    if (ahead.remove(span.from()) != null) {
+      return;
+    }
+    long from = span.from();
+    long to = span.to();
+    Map.Entry<Long, Long> before = free.lowerEntry(from);
+    if (before != null && before.getValue() == from) {
+      from = before.getKey();
+    }
+    Long behind = free.remove(to);
+    free.put(from, behind == null ? to : behind);
+  }
+
+  private void cut(Span span) {
     Map.Entry<Long, Long> around = free.floorEntry(span.from());
     if (around == null || around.getValue() < span.to()) {
       throw new IllegalStateException("not free: " + span);
@@ -53,6 +83,17 @@ final class FreeTime {
   }
 
   private void layOutWeek() {
+    addWeek();
+    while (!ahead.isEmpty() && ahead.firstKey() < laidOutTo) {
+      Map.Entry<Long, Long> taken = ahead.pollFirstEntry();
+      while (laidOutTo < taken.getValue()) {
+        addWeek();
+      }
+      cut(new Span(taken.getKey(), taken.getValue()));
+    }
+  }
+
+  private void addWeek() {
     long monday = mirrored ? -laidOutTo - WeeklyHours.WEEK : laidOutTo;
     BenchClock.requireNear(monday);
     for (Span span : hours.weekFrom(monday)) {

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * All people's and stations' time, and the search for the earliest place for one step in it. For
- * the backward pass the clock is mirrored: a step's wait then comes before its hands-on time.
+ * the late plan the clock is mirrored: a step's wait then comes before its hands-on time.
  */
 final class Occupancy {
   private final Map<String, FreeTime> people = new HashMap<>();
@@ -46,15 +46,27 @@ final class Occupancy {
     if (placed.worker() != null) {
       placed.pieces().forEach(people.get(placed.worker())::take);
     }
-    StationTime station = stationOf(step);
-    if (station == null) {
-      return;
+    for (Span span : held(step, placed)) {
+      stationOf(step).take(span);
     }
-    if (step.holdsPlace()) {
-      station.take(new Span(placed.start(), placed.finish()));
-    } else {
-      placed.pieces().forEach(station::take);
+  }
+
+  /** Frees what a step has taken. */
+  void give(Step step, Placement placed) {
+    if (placed.worker() != null) {
+      placed.pieces().forEach(people.get(placed.worker())::give);
     }
+    for (Span span : held(step, placed)) {
+      stationOf(step).give(span);
+    }
+  }
+
+  /** When it holds its station, never where it has none. */
+  private static List<Span> held(Step step, Placement placed) {
+    if (step.place() == null) {
+      return List.of();
+    }
+    return step.holdsPlace() ? List.of(new Span(placed.start(), placed.finish())) : placed.pieces();
   }
 
   private List<String> candidates(Step step, @Nullable String fixedWorker) {

@@ -43,7 +43,11 @@ final class PlanWriter {
     Map<String, LocalDateTime> finishes = new LinkedHashMap<>();
     Set<String> deciding = new HashSet<>();
     Map<String, String> projects = new HashMap<>();
-    steps.forEach(step -> projects.put(step.key(), step.project()));
+    Map<String, Integer> numbers = new HashMap<>();
+    for (int i = 0; i < forward.length; i++) {
+      projects.put(steps.get(i).key(), steps.get(i).project());
+      numbers.put(steps.get(i).key(), i);
+    }
     finish.forEach(
         (project, minute) -> {
           List<String> keys = chain.of(project);
@@ -58,7 +62,9 @@ final class PlanWriter {
             Comparator.<Integer>comparingLong(i -> forward[i].start())
                 .thenComparing(i -> steps.get(i).key()))
         .forEach(i -> planned.put(steps.get(i).key(), planned(i, deciding)));
-    return new Schedule(planned, finishes, chains);
+    Map<String, Placed> lateSteps = new LinkedHashMap<>();
+    planned.keySet().forEach(key -> lateSteps.put(key, Placed.of(late[numbers.get(key)])));
+    return new Schedule(planned, lateSteps, finishes, chains);
   }
 
   private PlannedStep planned(int i, Set<String> deciding) {
@@ -84,7 +90,7 @@ final class PlanWriter {
         deciding.contains(step.key()));
   }
 
-  /** What the backward pass found, moved forward by what the project is already late. */
+  /** Where the late plan has it, moved forward by what the project is already late. */
   private long latestStart(int i) {
     long found = Math.max(forward[i].start(), late[i].start());
     long late = lateMinutes(steps.get(i).project());

@@ -14,8 +14,7 @@ import java.util.stream.IntStream;
 /**
  * Serial schedule generation (Kelley 1963; see Kolisch and Hartmann 1999): steps in precedence
  * order by (reveal of the project, latest start, longest tail, key), each at the earliest time at
- * which a person and the station are free. Slack comes from one backward pass that moves every step
- * as late as it goes (right justification, Valls et al. 2005). Deterministic.
+ * which a person and the station are free. Slack comes from {@link LatePlan}. Deterministic.
  *
  * <p>The pass is O(n log n) in the number of steps plus the pieces of free time looked at.
  *
@@ -53,7 +52,7 @@ public final class SerialScheduler {
   private Schedule run() {
     Placement[] forward = forward();
     Map<String, Long> finish = finishes(forward);
-    Placement[] late = BackwardPass.run(problem, network, forward, deadlines(finish));
+    Placement[] late = LatePlan.of(problem, network, forward, deadlines(finish));
     DecidingChain chain = new DecidingChain(problem, network, forward, start);
     return new PlanWriter(problem, network, forward, late, finish, chain).write();
   }

@@ -38,12 +38,18 @@ final class StationTime {
 
   /** Puts one more step on the station. */
   void take(Span span) {
-    if (span.minutes() == 0) {
-      return;
-    }
+    add(span, 1);
+  }
+
+  /** Takes a step off the station again. */
+  void give(Span span) {
+    add(span, -1);
+  }
+
+  private void add(Span span, int more) {
     cutAt(span.from());
     cutAt(span.to());
-    load.subMap(span.from(), span.to()).replaceAll((minute, count) -> count + 1);
+    load.subMap(span.from(), span.to()).replaceAll((minute, count) -> count + more);
   }
 
   private void cutAt(long minute) {

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param interruptible whether closing time and other work may split the hands-on time
  * @param earliest not before this moment, null for any
  * @param paces how the wait runs on single days and on which days nobody may work on it; closed
- *     days count for the backward pass too
+ *     days count for the late plan too
  */
 public record Step(
     String key,

@@ -7,8 +7,14 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.workshop.OpenHours;
 import java.time.DayOfWeek;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 
 class FreeTimeTest {
@@ -61,5 +67,60 @@ class FreeTimeTest {
     assertEquals(new Span(100, 400), station.next(60, 400));
     assertEquals(new Span(0, 50), station.next(0, 400));
     assertTrue(station.hasRoom(new Span(100, 1_000)));
+  }
+
+  /** Minutes of three weeks, taken and given back in any order, also before they are laid out. */
+  @Test
+  void whatIsGivenBackIsFreeAgainWheneverItWasTaken() {
+    Random random = new Random(17);
+    for (int round = 0; round < 40; round++) {
+      boolean mirrored = round % 2 == 1;
+      long from = mirrored ? -(MONDAY + 3 * WeeklyHours.WEEK) : MONDAY;
+      FreeTime time = new FreeTime(SerialSchedulerTest.OFFICE, from, mirrored);
+      Set<Long> taken = new HashSet<>();
+      List<Span> spans = new ArrayList<>();
+      for (int step = 0; step < 120; step++) {
+        if (random.nextInt(3) == 0 && !spans.isEmpty()) {
+          Span back = spans.remove(random.nextInt(spans.size()));
+          time.give(back);
+          minutes(back).boxed().forEach(taken::remove);
+        } else {
+          long day =
+              WeeklyHours.mondayOf(MONDAY) + 1440L * (7 * random.nextInt(3) + random.nextInt(5));
+          long at = day + 540 + random.nextInt(400);
+          Span span = new Span(at, at + 1 + random.nextInt(60));
+          span = mirrored ? span.mirrored() : span;
+          if (minutes(span).boxed().noneMatch(taken::contains)) {
+            time.take(span);
+            spans.add(span);
+            minutes(span).boxed().forEach(taken::add);
+          }
+        }
+        long asked = from + random.nextInt(2 * 10_080);
+        assertEquals(slow(asked, mirrored, taken), time.next(asked), round + "/" + step);
+      }
+    }
+  }
+
+  private static LongStream minutes(Span span) {
+    return LongStream.range(span.from(), span.to());
+  }
+
+  private static Span slow(long from, boolean mirrored, Set<Long> taken) {
+    long begin = from;
+    while (!free(begin, mirrored, taken)) {
+      begin++;
+    }
+    long end = begin;
+    while (free(end, mirrored, taken)) {
+      end++;
+    }
+    return new Span(begin, end);
+  }
+
+  private static boolean free(long minute, boolean mirrored, Set<Long> taken) {
+    LocalDateTime at = BenchClock.moment(mirrored ? -minute - 1 : minute);
+    boolean open = at.getDayOfWeek().getValue() <= 5 && at.getHour() >= 9 && at.getHour() < 17;
+    return open && !taken.contains(minute);
   }
 }

@@ -18,10 +18,14 @@ import org.junit.jupiter.params.provider.ValueSource;
 class SchedulePropertiesTest {
   private static final int STEPS = 40;
 
-  private static SchedulingProblem random(long seed) {
+  static SchedulingProblem random(long seed) {
+    return random(seed, STEPS);
+  }
+
+  static SchedulingProblem random(long seed, int most) {
     Random random = new Random(seed);
     List<Step> steps = new ArrayList<>();
-    for (int i = 0; i < STEPS; i++) {
+    for (int i = 0; i < most; i++) {
       List<String> after = new ArrayList<>();
       for (int before = Math.max(0, i - 6); before < i; before++) {
         if (random.nextInt(4) == 0) {
