@@ -38,6 +38,8 @@ const groups = computed(() => {
   return all.sort((a, b) => Number(b.open) - Number(a.open))
 })
 const toBuy = (line: NeedLine) => Math.max(0, line.need.quantity - line.need.onHand)
+const orderBy = (line: NeedLine) =>
+  line.daysLate ? `${count(line.daysLate, 'days')} late` : line.orderBy ? day(line.orderBy) : ''
 const wanted = computed(() => lines.value.filter((line) => line.state === 'WANTED'))
 const wrong = computed(() =>
   builds.build!.orders.filter((order) => order.state === 'WRONG' || order.state === 'CANCELLED'),
@@ -143,11 +145,8 @@ const STATES = {
             <td v-if="session.owner" class="right mono">
               {{ money(toBuy(line) * line.need.unitPriceMinor, workshop.currency) }}
             </td>
-            <td
-              class="mono"
-              :class="{ bad: line.state === 'WANTED' && (line.orderBy ?? '9') < today }"
-            >
-              {{ line.orderBy && line.state === 'WANTED' ? day(line.orderBy) : '' }}
+            <td class="mono" :class="{ bad: line.state === 'WANTED' && line.daysLate }">
+              {{ line.state === 'WANTED' ? orderBy(line) : '' }}
             </td>
             <td class="state">
               <SignMark :kind="SIGNS[line.state]" /> {{ STATES[line.state] }}

@@ -11,6 +11,7 @@ import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -40,9 +41,9 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
     for (Need need : needs) {
       Optional<OrderLine> order = build.liveOrder(need.key());
       LocalDate neededOn = neededOn(need, latestStarts);
-      LocalDate orderBy =
-          neededOn == null ? null : orderBy(neededOn, need.leadDays(), book.workshop().hours());
-      NeedLine line = new NeedLine(need, state(need, order), orderBy, order.orElse(null));
+      boolean open = neededOn == null || build.brief().revealOn() == null;
+      LocalDate last = open ? null : orderBy(neededOn, need.leadDays(), book.workshop().hours());
+      NeedLine line = line(need, state(need, order), last, order.orElse(null), today);
       lines.add(line);
       findings.addAll(judge(line, neededOn, today));
     }
@@ -51,6 +52,17 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
         Comparator.comparing(NeedLine::orderBy, Comparator.nullsLast(Comparator.naturalOrder()))
             .thenComparing(line -> line.need().key()));
     return new OrderBook(lines, findings);
+  }
+
+  private static NeedLine line(
+      Need need,
+      NeedLine.State state,
+      @Nullable LocalDate last,
+      @Nullable OrderLine order,
+      LocalDate today) {
+    boolean late = last != null && last.isBefore(today);
+    int daysLate = late ? (int) ChronoUnit.DAYS.between(last, today) : 0;
+    return new NeedLine(need, state, late ? today : last, daysLate, order);
   }
 
   /**
@@ -89,10 +101,8 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
 
   private static List<Finding> judge(NeedLine line, @Nullable LocalDate neededOn, LocalDate today) {
     Need need = line.need();
-    if (line.state() == NeedLine.State.WANTED
-        && line.orderBy() != null
-        && line.orderBy().isBefore(today)) {
-      return List.of(orderTooLate(need, line.orderBy(), neededOn));
+    if (line.state() == NeedLine.State.WANTED && line.daysLate() > 0) {
+      return List.of(orderTooLate(need, today.minusDays(line.daysLate()), neededOn));
     }
     OrderLine order = line.order();
     if (line.state() == NeedLine.State.ORDERED && order != null) {

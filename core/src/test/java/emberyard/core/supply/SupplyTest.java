@@ -1,6 +1,7 @@
 package emberyard.core.supply;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
@@ -32,6 +33,29 @@ class SupplyTest {
     assertTrue(
         soon.findings().stream()
             .anyMatch(f -> f.title().startsWith("Tide board was to be ordered by")));
+  }
+
+  /** A day in the past is no day to order on: it is today, and so many days late. */
+  @Test
+  void nothingIsToBeOrderedBeforeTodayAndNothingByADayWithoutAReveal() {
+    LocalDate today = Samples.MONDAY;
+    NeedLine late =
+        screen(Samples.model(new Samples.Made().reveal(LocalDate.of(2026, 3, 6)).build()));
+    assertEquals(today, late.orderBy());
+    assertTrue(late.daysLate() > 0, "days: " + late.daysLate());
+    String lastSafe = Figures.day(today.minusDays(late.daysLate()));
+    assertTrue(
+        Samples.model(new Samples.Made().reveal(LocalDate.of(2026, 3, 6)).build())
+            .findings()
+            .stream()
+            .anyMatch(f -> f.title().equals("Tide board was to be ordered by " + lastSafe)));
+    NeedLine inTime =
+        screen(Samples.model(new Samples.Made().reveal(LocalDate.of(2026, 6, 1)).build()));
+    assertTrue(inTime.orderBy().isAfter(today));
+    assertEquals(0, inTime.daysLate());
+    BuildModel open = Samples.model(new Samples.Made().reveal(null).build());
+    assertEquals(null, screen(open).orderBy());
+    assertFalse(judged(open, "was to be ordered"));
   }
 
   @Test
