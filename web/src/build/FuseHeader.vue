@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import type { BuildView } from '../api/types'
 import { LEDGERS, STOPS } from '../stops'
@@ -27,6 +27,17 @@ const until = computed(() => {
   const days = daysBetween(props.view.now, reveal)
   return days >= 0 ? `${days} days to the reveal` : `${-days} days past the reveal`
 })
+/** Where the stops are pushed along, the one that is open is in sight. */
+const stops = useTemplateRef('stops')
+watch(
+  () => route.path,
+  async () => {
+    await nextTick()
+    const open = stops.value?.querySelector('.here')
+    open?.scrollIntoView({ inline: 'center', block: 'nearest' })
+  },
+  { immediate: true },
+)
 const ledgers = computed(() => LEDGERS.filter((ledger) => ledger.path !== 'money' || session.owner))
 </script>
 
@@ -56,7 +67,7 @@ const ledgers = computed(() => LEDGERS.filter((ledger) => ledger.path !== 'money
         </g>
         <g :transform="`translate(${x(9)} 16) scale(0.85)`"><LanternMark :lit="lit" /></g>
       </svg>
-      <ol>
+      <ol ref="stops">
         <li v-for="stop in STOPS" :key="stop.path">
           <RouterLink
             :to="`/builds/${view.build.brief.id}/${stop.path}`"
@@ -125,6 +136,7 @@ li a {
   display: flex;
   flex-direction: column;
   align-items: center;
+  justify-content: center;
   min-width: 44px;
   min-height: 44px;
 }

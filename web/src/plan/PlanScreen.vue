@@ -21,7 +21,7 @@ const workshop = useWorkshop()
 const view = computed(() => builds.view!)
 const showDone = ref(false)
 const tasks = computed(() => view.value.tasks.filter((t) => showDone.value || !t.doneAt))
-const chain = computed(() => [...view.value.chain].sort((a, b) => b.minutes - a.minutes))
+const chain = computed(() => view.value.chain)
 const manual = computed(() => builds.build!.manualTasks)
 const open = computed(() => view.value.tasks.filter((t) => !t.doneAt).length)
 
@@ -106,9 +106,9 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
       This is the planned finish: every step as long as planned, nothing redone. It is no forecast.
     </p>
     <section v-if="chain.length">
-      <h3>What decides it, longest first</h3>
+      <h3>What decides it, in the order it happens</h3>
       <ol class="chain">
-        <li v-for="link in chain.slice(0, 6)" :key="link.buildId + link.key">
+        <li v-for="link in chain" :key="link.buildId + link.key">
           <span class="mono">{{ stretch(link.minutes) }}</span>
           <span>{{ said(link.text) }}</span>
           <span v-if="link.buildId !== builds.id" class="soft">another build</span>
@@ -195,6 +195,10 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
   grid-template-columns: 82px 1fr auto;
   gap: 10px;
   padding: 3px 0;
+}
+td.mono,
+td:nth-child(4) {
+  white-space: nowrap;
 }
 .deciding td:first-child {
   font-weight: 650;
