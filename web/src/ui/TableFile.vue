@@ -85,7 +85,12 @@ async function keep() {
 
 <template>
   <a :href="path">{{ label }} as CSV</a>
-  <Button class="bare" size="small" :label="`Bring in ${label.toLowerCase()}`" @click="open = true" />
+  <Button
+    class="bare"
+    size="small"
+    :label="`Bring in ${label.toLowerCase()}`"
+    @click="open = true"
+  />
   <Dialog
     v-model:visible="open"
     modal
