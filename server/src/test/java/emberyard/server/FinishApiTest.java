@@ -84,7 +84,7 @@ class FinishApiTest {
     assertEquals("Pattern vanishes from the front", stop.path("title").asString());
     JsonNode remedy = stop.path("remedies").path(0);
     assertEquals("Move Chart cream after the peel", remedy.path("label").asString());
-    scheme.put("layers", remedy.path("change").path("whole"));
+    scheme.put("layers", remedy.path("change").path("items"));
     long version = view.path("versions").path("schemes/s1").asLong();
     owner.put("/api/builds/fin-1/schemes/s1", scheme, version).expect(200);
     JsonNode mended = MakeApiTest.view(owner, "fin-1");
