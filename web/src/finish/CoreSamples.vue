@@ -45,12 +45,16 @@ const names = computed(() => {
     text: core.region.name,
     places: [{ x: core.x + core.width / 2, y }],
   }))
-  const { shown, listed } = placeLabels(labels, { x: 0, y: y - 20, width: WIDE, height: 40 })
-  return listed.length
-    ? cores.value.map((core, index) => ({ text: `${index + 1}`, x: core.x + core.width / 2 }))
-    : shown
+  const { listed } = placeLabels(labels, { x: 0, y: y - 20, width: WIDE, height: 40 })
+  const numbered = listed.length > 0
+  return {
+    numbered,
+    shown: labels.map(({ text, places }, index) => ({
+      text: numbered ? `${index + 1}` : text,
+      x: places[0].x,
+    })),
+  }
 })
-const numbered = computed(() => names.value.some((name, index) => name.text === `${index + 1}`))
 </script>
 
 <template>
@@ -80,17 +84,17 @@ const numbered = computed(() => names.value.some((name, index) => name.text === 
         </g>
       </g>
       <text
-        v-for="name in names"
+        v-for="name in names.shown"
         :key="name.x"
         :x="name.x"
         :y="top + below + 14"
         class="name"
-        :class="{ mono: numbered }"
+        :class="{ mono: names.numbered }"
       >
         {{ name.text }}
       </text>
     </svg>
-    <ol v-if="numbered" class="names" aria-label="The cores from the left">
+    <ol v-if="names.numbered" class="names" aria-label="The cores from the left">
       <li v-for="core in cores" :key="core.x">{{ core.region.name }}</li>
     </ol>
     <ol class="soft" :aria-label="`Layers of the field, front first`">

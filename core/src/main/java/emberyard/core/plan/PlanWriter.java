@@ -43,11 +43,7 @@ final class PlanWriter {
     Map<String, LocalDateTime> finishes = new LinkedHashMap<>();
     Set<String> deciding = new HashSet<>();
     Map<String, String> projects = new HashMap<>();
-    Map<String, Integer> numbers = new HashMap<>();
-    for (int i = 0; i < forward.length; i++) {
-      projects.put(steps.get(i).key(), steps.get(i).project());
-      numbers.put(steps.get(i).key(), i);
-    }
+    steps.forEach(step -> projects.put(step.key(), step.project()));
     finish.forEach(
         (project, minute) -> {
           List<String> keys = chain.of(project);
@@ -56,34 +52,32 @@ final class PlanWriter {
           keys.stream().filter(key -> projects.get(key).equals(project)).forEach(deciding::add);
         });
     Map<String, PlannedStep> planned = new LinkedHashMap<>();
+    Map<String, Placed> lateSteps = new LinkedHashMap<>();
     IntStream.range(0, forward.length)
         .boxed()
         .sorted(
             Comparator.<Integer>comparingLong(i -> forward[i].start())
                 .thenComparing(i -> steps.get(i).key()))
-        .forEach(i -> planned.put(steps.get(i).key(), planned(i, deciding)));
-    Map<String, Placed> lateSteps = new LinkedHashMap<>();
-    planned.keySet().forEach(key -> lateSteps.put(key, Placed.of(late[numbers.get(key)])));
+        .forEach(
+            i -> {
+              planned.put(steps.get(i).key(), planned(i, deciding));
+              lateSteps.put(steps.get(i).key(), Placed.of(late[i]));
+            });
     return new Schedule(planned, lateSteps, finishes, chains);
   }
 
   private PlannedStep planned(int i, Set<String> deciding) {
     Step step = steps.get(i);
-    Placement mine = forward[i];
+    Placed mine = Placed.of(forward[i]);
     int decider = chain.decider(i);
     return new PlannedStep(
         step.key(),
         step.project(),
         mine.worker(),
-        mine.pieces().stream()
-            .map(
-                span ->
-                    new PlannedStep.Piece(
-                        BenchClock.moment(span.from()), BenchClock.moment(span.to())))
-            .toList(),
-        BenchClock.moment(mine.start()),
-        BenchClock.moment(mine.handsOnEnd()),
-        BenchClock.moment(mine.finish()),
+        mine.pieces(),
+        mine.start(),
+        mine.handsOnEnd(),
+        mine.finish(),
         BenchClock.moment(latestStart(i)),
         slack(i),
         decider < 0 ? null : steps.get(decider).key(),
@@ -92,15 +86,15 @@ final class PlanWriter {
 
   /** Where the late plan has it, moved forward by what the project is already late. */
   private long latestStart(int i) {
-    long found = Math.max(forward[i].start(), late[i].start());
-    long late = lateMinutes(steps.get(i).project());
-    return late == 0 ? found : problem.hours().back(found, late);
+    long found = late[i].start();
+    long missed = lateMinutes(steps.get(i).project());
+    return missed == 0 ? found : problem.hours().back(found, missed);
   }
 
   private long slack(int i) {
     WeeklyHours calendar = hours.getOrDefault(forward[i].worker(), problem.hours());
-    long slides = Math.max(0, calendar.between(forward[i].start(), late[i].start()));
-    return slides - lateMinutes(steps.get(i).project());
+    return calendar.between(forward[i].start(), late[i].start())
+        - lateMinutes(steps.get(i).project());
   }
 
   /** Working minutes by which a project misses its reveal, 0 when it does not. */

@@ -40,9 +40,9 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
     List<Finding> findings = new ArrayList<>();
     for (Need need : needs) {
       Optional<OrderLine> order = build.liveOrder(need.key());
-      LocalDate neededOn = neededOn(need, latestStarts);
-      boolean open = neededOn == null || build.brief().revealOn() == null;
-      LocalDate last = open ? null : orderBy(neededOn, need.leadDays(), book.workshop().hours());
+      LocalDate neededOn = build.brief().revealOn() == null ? null : neededOn(need, latestStarts);
+      LocalDate last =
+          neededOn == null ? null : orderBy(neededOn, need.leadDays(), book.workshop().hours());
       NeedLine line = line(need, state(need, order), last, order.orElse(null), today);
       lines.add(line);
       findings.addAll(judge(line, neededOn, today));

@@ -33,8 +33,8 @@ record BuildAssembler(
     Build build = record.build();
     Derivation derived = record.derived();
     LocalDateTime finish = schedule.finish().get(build.id());
-    TaskModels pictures = new TaskModels(record, schedule, book, clock);
-    List<TaskModel> tasks = pictures.all();
+    TaskModels models = new TaskModels(record, schedule, book, clock);
+    List<TaskModel> tasks = models.all();
     Fuse fuse = FuseMaker.make(build, derived.interview(), tasks, finish, hours, book, clock);
     Budget budget = Budget.of(build, derived.needs(), LabourSums.of(build, tasks, book, now), book);
     OrderBook orders =
@@ -47,7 +47,7 @@ record BuildAssembler(
     if (build.brief().revealedOn() == null) {
       findings.addAll(derived.findings());
       findings.addAll(orders.findings());
-      findings.addAll(pictures.windows());
+      findings.addAll(models.windows());
       findings.addAll(PlanFindings.ofReveal(build, fuse, chain));
       findings.addAll(PlanFindings.ofFailures(tasks));
       findings.addAll(BriefFindings.of(coverage, facts, build.concept().frozen() != null));

@@ -68,8 +68,8 @@ public record OptionModel(
    */
   public static List<OptionModel> of(
       Build build, List<Build> builds, WorkshopBook book, Instant now) {
-    TreeMap<String, OptionModel> pictures = new TreeMap<>();
-    pictures.put(
+    TreeMap<String, OptionModel> models = new TreeMap<>();
+    models.put(
         build.concept().letter(),
         of(
             build,
@@ -80,11 +80,11 @@ public record OptionModel(
             book,
             now));
     for (ConceptOption option : build.options()) {
-      pictures.put(
+      models.put(
           option.letter(),
           of(build, option.design(), option.name(), option.letter(), builds, book, now));
     }
-    return new ArrayList<>(pictures.values());
+    return new ArrayList<>(models.values());
   }
 
   private static OptionModel of(

@@ -14,7 +14,7 @@ import java.util.Map;
  */
 public record YardModel(Map<String, BuildModel> builds) {
 
-  /** Derives everything. Equal inputs give equal pictures. */
+  /** Derives everything. Equal inputs give equal models. */
   public static YardModel of(List<Build> builds, WorkshopBook book, Instant now) {
     return YardPlan.of(builds, book, now).model();
   }

@@ -29,9 +29,9 @@ public final class YardPlan {
 
   /** All builds as they are. */
   public YardModel model() {
-    Map<String, BuildModel> pictures = new LinkedHashMap<>();
-    planner.pictures().forEach(model -> pictures.put(model.build().id(), model));
-    return new YardModel(pictures);
+    Map<String, BuildModel> models = new LinkedHashMap<>();
+    planner.models().forEach(model -> models.put(model.build().id(), model));
+    return new YardModel(models);
   }
 
   /**

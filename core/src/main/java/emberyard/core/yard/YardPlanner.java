@@ -69,7 +69,7 @@ final class YardPlanner {
     this.titles = titles(records);
   }
 
-  List<BuildModel> pictures() {
+  List<BuildModel> models() {
     return records.stream().map(this::assembled).toList();
   }
 

@@ -56,6 +56,10 @@ class SupplyTest {
     BuildModel open = Samples.model(new Samples.Made().reveal(null).build());
     assertEquals(null, screen(open).orderBy());
     assertFalse(judged(open, "was to be ordered"));
+    OrderLine slow = Samples.order("screen:d1", OrderLine.State.ORDERED, LocalDate.of(2026, 4, 2));
+    assertFalse(
+        judged(Samples.model(new Samples.Made().reveal(null).with(slow).build()), "needed"),
+        "no reveal moves where there is none");
   }
 
   @Test

@@ -50,7 +50,7 @@ class OptionsTest {
         .with(ConceptOption.class, options);
   }
 
-  private static List<OptionModel> pictures(Build build) {
+  private static List<OptionModel> models(Build build) {
     return OptionModel.of(build, List.of(build), Samples.book(), Samples.MONDAY_NINE);
   }
 
@@ -71,7 +71,7 @@ class OptionsTest {
     Design full = design(List.of(Samples.panel()), List.of(Samples.scheme()));
     Design bare = design(List.of(), List.of());
     Build build = on(full, List.of(new ConceptOption("o", "B", "Bare", bare)), null);
-    List<OptionModel> options = pictures(build);
+    List<OptionModel> options = models(build);
     assertEquals(List.of("A", "B"), options.stream().map(OptionModel::letter).toList());
     OptionModel first = options.get(0);
     OptionModel second = options.get(1);
@@ -92,7 +92,7 @@ class OptionsTest {
   @Test
   void rangesAreAsWideAsTheDesignIsRough() {
     Build rough = on(design(List.of(), List.of()), List.of(), null);
-    OptionModel option = pictures(rough).get(0);
+    OptionModel option = models(rough).get(0);
     assertEquals(Detail.ROUGH, option.detail());
     assertEquals(Math.round(option.offer().likelyMinor() * 0.6), option.offer().lowMinor());
     assertEquals(Math.round(option.offer().likelyMinor() * 1.4), option.offer().highMinor());

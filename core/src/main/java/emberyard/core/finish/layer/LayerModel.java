@@ -64,15 +64,15 @@ public record LayerModel(
   public static LayerModel of(LayerStack stack, List<Region> regions) {
     List<Piles> piles = regions.stream().map(region -> new Piles()).toList();
     List<Frame> frames = frames(stack, regions, piles);
-    List<RegionModel> pictures = new ArrayList<>();
+    List<RegionModel> models = new ArrayList<>();
     Double worst = null;
     for (int i = 0; i < regions.size(); i++) {
       RegionModel model = model(stack, regions.get(i), piles.get(i));
-      pictures.add(model);
+      models.add(model);
       Double off = model.deltaE00();
       worst = off == null || (worst != null && worst >= off) ? worst : off;
     }
-    return new LayerModel(pictures, frames, worst);
+    return new LayerModel(models, frames, worst);
   }
 
   private static RegionModel model(LayerStack stack, Region region, Piles piles) {
