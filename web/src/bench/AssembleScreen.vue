@@ -17,7 +17,7 @@ const all = STOPS.map((stop) => stop.stage)
 
 <template>
   <StageFrame
-    class="bench"
+    class="for-thumbs"
     title="Assemble"
     note="the cards of this build"
     :capabilities="['bench', 'plan']"

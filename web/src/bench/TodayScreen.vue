@@ -47,7 +47,7 @@ const cards = computed(() =>
 </script>
 
 <template>
-  <main v-if="clock.bench" class="today bench">
+  <main v-if="clock.bench" class="today for-thumbs">
     <header class="row">
       <h1>Bench</h1>
       <span class="soft"

@@ -12,6 +12,7 @@ const props = defineProps<{
   modelValue: string
   problem?: string
   hint?: string
+  /** So many to begin with, more as they are written. With 1 it wraps and stays one line. */
   lines?: number
   type?: string
   hideLabel?: boolean
@@ -33,6 +34,9 @@ const { text, wrong, put, enter, leave } = useTyped<string>({
   problem: () => props.problem ?? '',
   own: () => props.own,
 })
+const ONE_LINE = /\s*[\r\n]+\s*/g
+const write = (typed?: string) => put(props.lines === 1 ? typed?.replace(ONE_LINE, ' ') : typed)
+const enterKey = (event: KeyboardEvent) => props.lines === 1 && event.preventDefault()
 const problem = computed(() => wrong.value?.sentence || said(props.problem))
 </script>
 
@@ -45,7 +49,8 @@ const problem = computed(() => wrong.value?.sentence || said(props.problem))
       :rows="lines"
       auto-resize
       :invalid="!!problem"
-      @update:model-value="put"
+      @keydown.enter="enterKey"
+      @update:model-value="write"
       @focus="enter"
       @blur="leave"
     />

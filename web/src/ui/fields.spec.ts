@@ -17,7 +17,7 @@ function open(component: typeof MeasureField, props: Record<string, unknown>) {
     props: { label: 'Width', unit: 'mm', modelValue: null, ...props } as never,
     global: { plugins: [PrimeVue] },
   })
-  const input = field.find('input')
+  const input = field.find('input, textarea')
   return {
     field,
     input,
@@ -31,6 +31,29 @@ function open(component: typeof MeasureField, props: Record<string, unknown>) {
     },
   }
 }
+
+describe('words that may be long', () => {
+  const enter = () => new KeyboardEvent('keydown', { key: 'Enter', cancelable: true })
+
+  it('grow, but are one line: Enter and what is pasted bring no other', async () => {
+    const loved = open(TextField as never, { label: 'Loved', modelValue: '', lines: 1 })
+    await loved.type('brass,\n  polished\r\nfor a century')
+    expect(loved.screen()).toBe('brass, polished for a century')
+    expect(loved.told()).toEqual(['brass, polished for a century'])
+    const pressed = enter()
+    loved.input.element.dispatchEvent(pressed)
+    expect(pressed.defaultPrevented).toBe(true)
+  })
+
+  it('keep their lines where there are several', async () => {
+    const note = open(TextField as never, { label: 'Note', modelValue: '', lines: 3 })
+    await note.type('one\ntwo')
+    expect(note.told()).toEqual(['one\ntwo'])
+    const pressed = enter()
+    note.input.element.dispatchEvent(pressed)
+    expect(pressed.defaultPrevented).toBe(false)
+  })
+})
 
 describe('a measure', () => {
   it('is never rewritten once somebody types in it', async () => {
