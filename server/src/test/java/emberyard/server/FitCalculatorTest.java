@@ -226,6 +226,7 @@ class FitCalculatorTest {
         "place|{\"bays\": [], \"components\": []}|#/bays",
         "place|{\"bays\": [{\"widthMm\": 0, \"depthMm\": 9, \"heightMm\": 9}], \"components\": []}|#/bays/0/widthMm",
         "place|{\"bays\": [{\"widthMm\": 9, \"depthMm\": 9, \"heightMm\": 9}], \"components\": [{\"widthMm\": 9, \"depthMm\": 9, \"heightMm\": 1e9}]}|#/components/0/heightMm",
+        "place|{\"bays\": [{\"widthMm\": 9, \"depthMm\": 9, \"heightMm\": 9}], \"components\": [{\"name\": \"\", \"widthMm\": 9, \"depthMm\": 9, \"heightMm\": 9}]}|#/components/0/name",
         "stack|{\"cavityMm\": -1, \"cavityToleranceMm\": 0, \"layers\": [], \"wantedGapMm\": 0}|#/cavityMm",
         "stack|{\"cavityMm\": 9, \"layers\": [{\"nominalMm\": -1}]}|#/layers/0/nominalMm",
         "air|{\"fans\": [], \"openings\": [{\"id\": \"a\", \"widthMm\": 9, \"heightMm\": 9, \"field\": {\"pattern\": \"SQUARE\", \"holeMm\": 6, \"pitchMm\": 5}}]}|#/openings/0/field/pitchMm",

@@ -46,7 +46,12 @@ public record PlaceQuestion(List<Bay> bays, List<Thing> things) {
   }
 
   /** A box to place. */
-  public record Thing(String id, String name, Body body, Fitted.@Nullable Pin pin) {}
+  public record Thing(String id, String name, Body body, Fitted.@Nullable Pin pin) {
+    public Thing {
+      Require.text("id", id);
+      Require.text("name", name);
+    }
+  }
 
   /**
    * Where everything lies.
