@@ -128,15 +128,21 @@ const verdict = computed(() => {
         <dd class="mono">{{ duration(budget.labour.plannedMinutes) }}</dd>
         <dt>hours logged</dt>
         <dd class="mono">{{ duration(budget.labour.loggedMinutes) }}</dd>
+        <template v-if="budget.labour.guessedMinutes">
+          <dt>done without a time</dt>
+          <dd class="mono">{{ duration(budget.labour.guessedMinutes) }}, a guess</dd>
+        </template>
         <dt>
           an hour earns
           <WhyButton
             :why="{
               formula:
-                '(price without tax − forecast of all but labour) ÷ hours logged and still planned',
+                '(price without tax − forecast of all but labour) ÷ all hours: logged, done without a time (as planned), still planned',
               inputs: [
                 'price ' + (budget.priceMinor ? m(budget.priceMinor) : 'not frozen'),
-                'hours ' + duration(budget.labour.loggedMinutes + budget.labour.remainingMinutes),
+                duration(budget.labour.loggedMinutes) + ' logged',
+                duration(budget.labour.guessedMinutes) + ' done without a time: a guess',
+                duration(budget.labour.remainingMinutes) + ' still planned',
               ],
             }"
             of="What an hour earns"

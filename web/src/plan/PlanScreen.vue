@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { ManualTask, TaskModel } from '../api/types'
+import type { TaskModel } from '../api/types'
 import StageFrame from '../build/StageFrame.vue'
-import { STOPS } from '../stops'
-import { useDraft } from '../store/draft'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
-import ChoiceField from '../ui/ChoiceField.vue'
-import MeasureField from '../ui/MeasureField.vue'
 import SignMark from '../ui/SignMark.vue'
-import TextField from '../ui/TextField.vue'
 import WhyButton from '../ui/WhyButton.vue'
-import { day, duration, moment, stretch } from '../ui/words'
+import { day, duration, moment, workingTime } from '../ui/words'
 import { said } from '../units/writing'
+import ChainList from './ChainList.vue'
+import EnquiryNote from './EnquiryNote.vue'
+import ManualTaskForm from './ManualTaskForm.vue'
+import { workingDayMinutes } from './workingDay'
 
 /** Will it make the reveal, and what decides that? Then every task with its place and slack. */
 const builds = useBuild()
@@ -22,19 +21,26 @@ const view = computed(() => builds.view!)
 const showDone = ref(false)
 const tasks = computed(() => view.value.tasks.filter((t) => showDone.value || !t.doneAt))
 const chain = computed(() => view.value.chain)
+const dayMinutes = computed(() => workingDayMinutes(workshop.book?.workshop.hours ?? []))
 const manual = computed(() => builds.build!.manualTasks)
 const open = computed(() => view.value.tasks.filter((t) => !t.doneAt).length)
 
 const answer = computed(() => {
   const { verdict, finish, spareDays, reveal } = view.value.fuse
   if (verdict === 'REVEALED') return { sign: 'done' as const, words: 'It is revealed.' }
-  const planned = finish ? `Planned finish ${day(finish)}` : 'Nothing left to plan'
+  const agreed = view.value.enquiry ? 'Agreed today: planned finish' : 'Planned finish'
+  const planned = finish ? `${agreed} ${day(finish)}` : 'Nothing left to plan'
   if (!reveal || spareDays === null || spareDays === undefined)
     return { sign: 'note' as const, words: `${planned}; no reveal date to hold it against.` }
   if (spareDays < 0)
     return {
       sign: 'stop' as const,
       words: `No: ${planned}, ${-spareDays} working days past the reveal.`,
+    }
+  if (view.value.enquiry)
+    return {
+      sign: 'note' as const,
+      words: `${planned}, ${spareDays} working days before the reveal closes.`,
     }
   const tight = verdict === 'TIGHT'
   return {
@@ -54,33 +60,15 @@ const SIGN = {
 const slack = (task: TaskModel) => {
   const minutes = task.planned?.slackMinutes
   if (minutes === undefined) return ''
-  return minutes < 0 ? `−${duration(-minutes)}` : duration(minutes)
+  const time = workingTime(Math.abs(minutes), dayMinutes.value)
+  return minutes < 0 ? `−${time}` : time
 }
-const title = useDraft(`task:${builds.id}:title`, '')
-const handsOn = useDraft<number | null>(`task:${builds.id}:hands-on`, 60)
-const wait = useDraft<number | null>(`task:${builds.id}:wait`, 0)
-const stage = ref<ManualTask['stage']>('MAKE')
-const after = ref('')
-const stages = STOPS.map((stop) => ({ value: stop.stage, label: stop.label }))
-const afters = computed(() => [
-  { value: '', label: 'the concept' },
-  ...view.value.tasks
-    .filter((t) => !t.task.key.startsWith('reveal/'))
-    .map((t) => ({ value: t.task.key, label: t.task.title })),
-])
-function add() {
-  if (!title.value.trim()) return
-  builds.add('manual-tasks', {
-    title: title.value.trim(),
-    stage: stage.value,
-    handsOnMinutes: handsOn.value ?? 0,
-    waitMinutes: wait.value ?? 0,
-    after: after.value ? [after.value] : [],
-    station: null,
-  } satisfies Omit<ManualTask, 'id'>)
-  title.value = ''
-  handsOn.value = 60
-  wait.value = 0
+/** The latest it may begin, where that is not when it begins. */
+const latest = (task: TaskModel) => {
+  const planned = task.planned
+  return planned && planned.latestStart !== planned.start
+    ? moment(planned.latestStart, view.value.now)
+    : ''
 }
 const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input')?.focus()
 </script>
@@ -101,20 +89,12 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
         @click="showDone = !showDone"
       />
     </template>
+    <EnquiryNote v-if="view.enquiry" :enquiry="view.enquiry" />
     <p class="answer"><SignMark :kind="answer.sign" :size="17" /> {{ answer.words }}</p>
     <p class="soft">
       This is the planned finish: every step as long as planned, nothing redone. It is no forecast.
     </p>
-    <section v-if="chain.length">
-      <h3>What decides it, in the order it happens</h3>
-      <ol class="chain">
-        <li v-for="link in chain" :key="link.buildId + link.key">
-          <span class="mono">{{ stretch(link.minutes) }}</span>
-          <span>{{ said(link.text) }}</span>
-          <span v-if="link.buildId !== builds.id" class="soft">another build</span>
-        </li>
-      </ol>
-    </section>
+    <ChainList v-if="chain.length" :chain="chain" :now="view.now" :day-minutes="dayMinutes" />
     <table class="ledger">
       <thead>
         <tr>
@@ -122,6 +102,7 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
           <th class="right">hands-on</th>
           <th>begins</th>
           <th>who</th>
+          <th>at the latest</th>
           <th class="right">slack</th>
           <th><span class="visually-hidden">Why</span></th>
         </tr>
@@ -148,6 +129,7 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
             }}
           </td>
           <td>{{ workshop.personName(task.planned?.worker) }}</td>
+          <td class="mono">{{ latest(task) }}</td>
           <td class="right mono" :class="{ bad: (task.planned?.slackMinutes ?? 0) < 0 }">
             {{ slack(task) }}
           </td>
@@ -165,14 +147,7 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
         </tr>
       </tbody>
     </table>
-    <form class="new-task" @submit.prevent="add">
-      <TextField v-model="title" own label="Work the design does not say" />
-      <ChoiceField v-model="stage" label="Stage" :options="stages" />
-      <MeasureField v-model="handsOn" own label="Hands-on" duration unit="min" />
-      <MeasureField v-model="wait" own label="Then waits" duration unit="min" />
-      <ChoiceField v-model="after" label="After" :options="afters" />
-      <Button type="submit" class="quiet" label="Add this task" :disabled="!title.trim()" />
-    </form>
+    <ManualTaskForm />
   </StageFrame>
 </template>
 
@@ -184,17 +159,6 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
 }
 .answer svg {
   vertical-align: -2px;
-}
-.chain {
-  list-style: none;
-  padding: 0;
-  margin: 4px 0 14px;
-}
-.chain li {
-  display: grid;
-  grid-template-columns: 82px 1fr auto;
-  gap: 10px;
-  padding: 3px 0;
 }
 td.mono,
 td:nth-child(4) {
@@ -211,12 +175,5 @@ td:nth-child(4) {
 }
 .file {
   font-size: 13.5px;
-}
-.new-task {
-  display: grid;
-  grid-template-columns: 1.4fr 110px 82px 82px minmax(130px, 1fr) auto;
-  gap: 8px;
-  align-items: end;
-  margin-top: 14px;
 }
 </style>

@@ -149,7 +149,13 @@ const canExport = computed(() => session.owner)
                 <td class="right mono">{{ budget.priceMinor ? m(budget.priceMinor) : '—' }}</td>
               </tr>
               <tr>
-                <td>An hour earned</td>
+                <td>
+                  An hour earned
+                  <span v-if="budget.labour.guessedMinutes" class="soft">
+                    {{ duration(budget.labour.guessedMinutes) }} done without a time count as
+                    planned
+                  </span>
+                </td>
                 <td class="right mono">
                   {{ budget.earnedPerHourMinor ? m(budget.earnedPerHourMinor) : '—' }}
                 </td>

@@ -16,11 +16,10 @@ export function duration(minutes: number): string {
   return rest === 0 ? `${hours} h` : `${hours} h ${String(rest).padStart(2, '0')}`
 }
 
-/** Long stretches of nights and weekends in days: 4,000 → "2 d 19 h". */
-export function stretch(minutes: number): string {
-  if (minutes < 48 * 60) return duration(minutes)
-  const hours = Math.round(minutes / 60)
-  return `${Math.floor(hours / 24)} d ${hours % 24} h`
+/** Working time: hours as long as they mean something, then working days of so many minutes. */
+export function workingTime(minutes: number, dayMinutes: number): string {
+  if (Math.abs(minutes) < 2 * dayMinutes) return duration(minutes)
+  return `${Math.floor(minutes / dayMinutes)} working days`
 }
 
 export function moneyDigits(currency: string): number {

@@ -8,6 +8,7 @@ function row(verdict: YardRow['fuse']['verdict'], spareDays: number | null): Yar
     answered: 5,
     questions: 7,
     loggedMinutes: 3690,
+    guessedMinutes: 0,
     earnedPerHourMinor: 1420,
   } as YardRow
 }
@@ -28,5 +29,7 @@ describe('how a build stands', () => {
     expect(verdictWords(row('ENQUIRY', null), money).detail).toBe('5 of 7 answers')
     expect(verdictWords(row('REVEALED', null), money).detail).toBe('61 h 30 · €14.2 an hour')
     expect(verdictWords(row('REVEALED', null), () => '').detail).toBe('61 h 30')
+    const guessed = { ...row('REVEALED', null), guessedMinutes: 90 }
+    expect(verdictWords(guessed, money).detail).toBe('63 h · 1 h 30 of it guessed · €14.2 an hour')
   })
 })

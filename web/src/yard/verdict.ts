@@ -20,7 +20,9 @@ export function verdictWords(row: YardRow, money: (minor: number) => string): Ve
       return { sign: 'done', verdict: 'On time', detail: `${days(spare)} spare` }
     case 'REVEALED': {
       const earned = row.earnedPerHourMinor ? money(row.earnedPerHourMinor) : ''
-      const detail = [duration(row.loggedMinutes), earned && `${earned} an hour`]
+      const guessed = row.guessedMinutes ? `${duration(row.guessedMinutes)} of it guessed` : ''
+      const hours = duration(row.loggedMinutes + row.guessedMinutes)
+      const detail = [hours, guessed, earned && `${earned} an hour`]
       return { sign: 'note', verdict: 'Revealed', detail: detail.filter(Boolean).join(' · ') }
     }
     default:

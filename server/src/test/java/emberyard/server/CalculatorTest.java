@@ -43,6 +43,37 @@ class CalculatorTest {
             .json();
     assertEquals("2026-03-06T16:00:00", plan.path("finish").asString());
     assertEquals("[\"A\",\"B\",\"C\",\"D\"]", plan.path("decidingChain").toString());
+    JsonNode second = plan.path("decidingReasons").get(2);
+    assertEquals("WAIT", second.path("reason").asString());
+    assertEquals("B", second.path("step").asString());
+    assertEquals("2026-03-02T13:00:00", second.path("from").asString());
+    assertEquals("2026-03-06T16:00:00", plan.path("plainFinish").asString());
+    JsonNode e = plan.path("tasks").get(2);
+    assertEquals("E", e.path("key").asString());
+    assertEquals("2026-03-05T10:00:00", e.path("late").path("start").asString());
+  }
+
+  @Test
+  void aLatePlanSaysWhatAnotherOrderGained(Client owner) {
+    JsonNode plan =
+        owner
+            .post(
+                "/api/calc/plan/schedule",
+                schedule(
+                        """
+                        {"key": "cures", "handsOnMinutes": 10, "waitMinutes": 1980,
+                         "station": "spray", "holdsStationWhileWaiting": true},
+                        {"key": "coat", "handsOnMinutes": 120, "station": "spray"},
+                        {"key": "then", "handsOnMinutes": 240, "after": ["coat"]}
+                        """)
+                    .replace(
+                        "\"tasks\"",
+                        "\"reveal\": \"2026-03-03T09:00\", \"stations\": [{\"id\": \"spray\"}],"
+                            + " \"tasks\""))
+            .expect(200)
+            .json();
+    assertEquals("2026-03-04T15:00:00", plan.path("plainFinish").asString());
+    assertEquals("2026-03-03T20:10:00", plan.path("finish").asString());
   }
 
   @Test

@@ -13,12 +13,14 @@ import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Putting it together: hardware in, cables, panels on, close up. */
 public final class AssembleWork {
   /** Key of the gate behind which the build is closed. */
   public static final String CLOSE = "bench/close";
 
+  private static final String ON_BOARD = "bench/on-board";
   private static final String FIT_IN = "bench/fit-in";
   private static final String CABLES = "bench/cables";
   private static final String PANELS = "bench/panels";
@@ -28,30 +30,17 @@ public final class AssembleWork {
   /**
    * @param behind gates before assembly: dry fit, cured paint, proven hardware
    * @param lights keys of fitting screens and lights, which come before closing
-   * @param goingIn tasks that put things in one by one, in their order
-   * @param goneIn pieces that those tasks put in
    */
   public static Work derive(
-      Build build,
-      WorkshopBook book,
-      List<String> behind,
-      List<String> lights,
-      List<Task> goingIn,
-      int goneIn) {
+      Build build, WorkshopBook book, List<String> behind, List<String> lights, Mounting mounting) {
     StepTimes times = book.workshop().times();
     List<Task> tasks = new ArrayList<>();
     int components = build.components().stream().mapToInt(Component::quantity).sum();
     int panels = build.panels().stream().mapToInt(Panel::quantity).sum();
     List<String> before = behind;
     if (components > 0) {
-      goingIn.forEach(task -> tasks.add(task.behind(behind)));
-      List<String> allIn = new ArrayList<>(goingIn.stream().map(Task::key).toList());
-      if (components > goneIn) {
-        String title = goneIn == 0 ? "Fit the hardware in" : "Fit the rest of the hardware in";
-        Task fitIn = each(FIT_IN, title, components - goneIn, times.componentFitMinutes());
-        tasks.add(fitIn.behind(before).saying(List.of(Caution.ELECTRONICS)));
-        allIn.add(FIT_IN);
-      }
+      tasks.addAll(hardware(mounting, components, behind, times.componentFitMinutes()));
+      List<String> allIn = tasks.stream().map(Task::key).toList();
       Task cables =
           Task.of(
               CABLES,
@@ -87,6 +76,33 @@ public final class AssembleWork {
               .asGate());
     }
     return new Work(tasks, List.of(), List.of());
+  }
+
+  /** What sits on a board is put on it before it goes in; what is left over goes in behind it. */
+  private static List<Task> hardware(
+      Mounting mounting, int components, List<String> behind, int minutesEach) {
+    List<Task> tasks = new ArrayList<>();
+    int onBoard = mounting.piecesOnBoard();
+    if (onBoard > 0) {
+      String names =
+          mounting.onBoard().stream().map(Component::name).collect(Collectors.joining(", "));
+      tasks.add(
+          each(ON_BOARD, "Put on the board first: " + names, onBoard, minutesEach)
+              .saying(List.of(Caution.ELECTRONICS)));
+    }
+    for (Task in : mounting.goingIn()) {
+      boolean board = onBoard > 0 && mounting.boards().contains(in.key());
+      tasks.add(board ? in.behind(ON_BOARD) : in);
+    }
+    int left = components - mounting.pieces() - onBoard;
+    if (left > 0) {
+      String title = tasks.isEmpty() ? "Fit the hardware in" : "Fit the rest of the hardware in";
+      tasks.add(
+          each(FIT_IN, title, left, minutesEach)
+              .behind(mounting.boards())
+              .saying(List.of(Caution.ELECTRONICS)));
+    }
+    return tasks.stream().map(task -> task.behind(behind)).toList();
   }
 
   private static Task each(String key, String title, int pieces, int minutesEach) {

@@ -170,11 +170,12 @@ public record Interview(List<Question> questions) {
     int minutes = book.workshop().times().interviewMinutes();
     Task talk =
         Task.of(
-            AGREE,
-            "Talk the brief through with the client",
-            Stage.BRIEF,
-            minutes,
-            Why.of("a default", minutes + " min (default)"));
+                AGREE,
+                "Talk the brief through with the client",
+                Stage.BRIEF,
+                minutes,
+                Why.of("a default", minutes + " min (default)"))
+            .inOneGo();
     List<Finding> findings = new ArrayList<>();
     boolean noDate = questions.stream().anyMatch(q -> q.key().equals("revealOn") && !q.answered());
     if (noDate) {

@@ -13,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param handsOnMinutes 0 to 100,000
  * @param waitMinutes 0 to 1,000,000
  * @param after keys of tasks that come first
+ * @param before keys of tasks that wait for it
  * @param station what it occupies, null for nothing
  */
 public record ManualTask(
@@ -22,6 +23,7 @@ public record ManualTask(
     int handsOnMinutes,
     int waitMinutes,
     List<String> after,
+    List<String> before,
     @Nullable StationKind station)
     implements Thing {
   public ManualTask {
@@ -31,5 +33,6 @@ public record ManualTask(
     Require.between("handsOnMinutes", handsOnMinutes, 0, 100_000, "min");
     Require.between("waitMinutes", waitMinutes, 0, 1_000_000, "min");
     after = Require.list(after);
+    before = Require.list(before);
   }
 }

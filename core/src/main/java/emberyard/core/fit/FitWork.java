@@ -34,6 +34,7 @@ import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -43,6 +44,9 @@ import org.jspecify.annotations.Nullable;
 public final class FitWork {
   /** Key of the task that proves on paper that it goes in. */
   public static final String ON_PAPER = "fit/paper";
+
+  private static final Set<ComponentKind> ON_BOARD =
+      Set.of(ComponentKind.PROCESSOR, ComponentKind.MEMORY, ComponentKind.COOLER);
 
   private static final ProofMemory MEMORY = new ProofMemory();
 
@@ -137,6 +141,20 @@ public final class FitWork {
     }
     tasks.addAll(LoopWork.tasks(build, book, tasks.stream().map(Task::key).toList()));
     return tasks;
+  }
+
+  /** Keys of the tasks in {@link #goingIn} that put boards in. */
+  public List<String> boardsGoingIn() {
+    return space == null ? List.of() : InWork.boards(space);
+  }
+
+  /** What has no task of its own in {@link #goingIn} and sits on the board: it is put on first. */
+  public List<Component> onBoard() {
+    return boardsGoingIn().isEmpty()
+        ? List.of()
+        : build.components().stream()
+            .filter(each -> each.body() == null && ON_BOARD.contains(each.kind()))
+            .toList();
   }
 
   /** How many pieces have a task of their own in {@link #goingIn}. */

@@ -28,8 +28,8 @@ import org.jspecify.annotations.Nullable;
  * @param quoteMinor planned cost × (1 + mark-up) + tax
  * @param countedForecastMinor forecast of what counts towards the cap
  * @param countedCommittedMinor commitment of what counts towards the cap
- * @param earnedPerHourMinor (price without tax − forecast of all but labour) ÷ hours, null while
- *     there is neither price nor hours
+ * @param earnedPerHourMinor (price without tax − forecast of all but labour) ÷ all hours: logged,
+ *     guessed and still planned; null while there is neither price nor hours
  */
 public record Budget(
     List<BudgetLine> lines,
@@ -111,7 +111,7 @@ public record Budget(
       add(planned, CostCategory.LABOUR, labour.plannedMinor());
       add(committed, CostCategory.LABOUR, labour.spentMinor());
       add(spent, CostCategory.LABOUR, labour.spentMinor());
-      add(unordered, CostCategory.LABOUR, labour.remainingMinor());
+      add(unordered, CostCategory.LABOUR, labour.remainingMinor() + labour.guessedMinor());
       contingency();
       List<BudgetLine> lines = new ArrayList<>();
       for (CostCategory category : CostCategory.values()) {
@@ -203,6 +203,8 @@ public record Budget(
             Why.of(
                 "minutes × rate of the person",
                 Figures.minutes(labour.loggedMinutes()) + " logged",
+                Figures.minutes(labour.guessedMinutes())
+                    + " done without a time, taken as planned: a guess",
                 Figures.minutes(labour.remainingMinutes()) + " still planned");
         case SHIPPING ->
             Why.of(
@@ -251,8 +253,7 @@ public record Budget(
       }
       long labourForecast = lines.get(CostCategory.LABOUR.ordinal()).forecastMinor();
       long net = Math.round(price / (1 + book.workshop().taxPercent() / 100));
-      return earnedPerHour(
-          net, forecast - labourForecast, labour.loggedMinutes() + labour.remainingMinutes());
+      return earnedPerHour(net, forecast - labourForecast, labour.allMinutes());
     }
 
     private static void add(Map<CostCategory, Long> sums, CostCategory category, long amount) {

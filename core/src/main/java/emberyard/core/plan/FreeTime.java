@@ -8,12 +8,17 @@ import java.util.TreeMap;
  * mirrored. Weeks are laid out as they are asked for.
  */
 final class FreeTime {
+  private static final long LEAST_PIECE = 15;
+
   private final WeeklyHours hours;
   private final boolean mirrored;
   private final TreeMap<Long, Long> free = new TreeMap<>();
 
   /** Taken in weeks that are not laid out yet. */
   private final TreeMap<Long, Long> ahead = new TreeMap<>();
+
+  /** Nobody asks what lies before. */
+  private final long begin;
 
   private long laidOutTo;
 
@@ -22,6 +27,15 @@ final class FreeTime {
     this.mirrored = mirrored;
     this.laidOutTo =
         mirrored ? -WeeklyHours.mondayOf(-from) - WeeklyHours.WEEK : WeeklyHours.mondayOf(from);
+    this.begin = laidOutTo;
+  }
+
+  /**
+   * The least minutes that work is cut into, and that are left to do: 15, so that nobody begins
+   * something to lay it down again; for somebody who never has twice as much at once, any.
+   */
+  long leastPiece() {
+    return hours.longestInADay() < 2 * LEAST_PIECE ? 1 : LEAST_PIECE;
   }
 
   /** The first free stretch that ends after {@code from}, cut to begin no earlier than it. */
@@ -39,9 +53,13 @@ final class FreeTime {
     }
   }
 
-  /** Takes a stretch that lies wholly in free time. */
+  /** Takes a stretch that lies wholly in free time; of what lies before the clock, nothing. */
   void take(Span span) {
-    if (span.from() >= laidOutTo) {
+    if (span.from() < begin) {
+      if (span.to() > begin) {
+        take(new Span(begin, span.to()));
+      }
+    } else if (span.from() >= laidOutTo) {
       ahead.put(span.from(), span.to());
     } else {
       while (laidOutTo < span.to()) {

@@ -20,10 +20,11 @@ final class LatePlan {
       SchedulingProblem problem,
       StepNetwork network,
       Placement[] planned,
-      Map<String, Long> deadlines) {
+      Map<String, Long> deadlines,
+      List<Taken> taken) {
     List<Step> steps = network.steps;
     long latest = deadlines.values().stream().mapToLong(Long::longValue).max().orElse(0);
-    Occupancy occupancy = new Occupancy(problem, -latest, true);
+    Occupancy occupancy = new Occupancy(problem, -latest, true, taken);
     for (int i = 0; i < planned.length; i++) {
       occupancy.take(steps.get(i), planned[i].mirrored());
     }

@@ -17,13 +17,16 @@ final class Occupancy {
   private final List<String> everybody = new ArrayList<>();
   private final boolean mirrored;
 
-  Occupancy(SchedulingProblem problem, long from, boolean mirrored) {
+  Occupancy(SchedulingProblem problem, long from, boolean mirrored, List<Taken> taken) {
     this.mirrored = mirrored;
     for (Worker worker : problem.workers()) {
       people.put(worker.id(), new FreeTime(worker.hours(), from, mirrored));
       everybody.add(worker.id());
     }
     problem.places().forEach(p -> stations.put(p.id(), new StationTime(p.capacity())));
+    for (Taken each : taken) {
+      take(each.step(), mirrored ? each.placed().mirrored() : each.placed());
+    }
   }
 
   /** Finds the earliest place at or after {@code release}: first done, first begun, first named. */
@@ -46,7 +49,7 @@ final class Occupancy {
     if (placed.worker() != null) {
       placed.pieces().forEach(people.get(placed.worker())::take);
     }
-    for (Span span : held(step, placed)) {
+    for (Span span : placed.held(step)) {
       stationOf(step).take(span);
     }
   }
@@ -56,17 +59,9 @@ final class Occupancy {
     if (placed.worker() != null) {
       placed.pieces().forEach(people.get(placed.worker())::give);
     }
-    for (Span span : held(step, placed)) {
+    for (Span span : placed.held(step)) {
       stationOf(step).give(span);
     }
-  }
-
-  /** When it holds its station, never where it has none. */
-  private static List<Span> held(Step step, Placement placed) {
-    if (step.place() == null) {
-      return List.of();
-    }
-    return step.holdsPlace() ? List.of(new Span(placed.start(), placed.finish())) : placed.pieces();
   }
 
   private List<String> candidates(Step step, @Nullable String fixedWorker) {
@@ -162,14 +157,23 @@ final class Occupancy {
         }
         free = new Span(room.from(), Math.min(free.to(), room.to()));
       }
-      if (step.interruptible() || free.minutes() >= needed) {
-        Span piece = new Span(free.from(), free.from() + Math.min(needed, free.minutes()));
-        pieces.add(piece);
-        needed -= piece.minutes();
+      long taken = piece(step, needed, free.minutes(), person.leastPiece());
+      if (taken > 0) {
+        pieces.add(new Span(free.from(), free.from() + taken));
+        needed -= taken;
       }
       cursor = free.to();
     }
     return pieces;
+  }
+
+  /** Minutes to work in a free stretch: all that is needed, or a piece that leaves a piece. */
+  private static long piece(Step step, long needed, long free, long least) {
+    if (free >= needed) {
+      return needed;
+    }
+    long piece = Math.min(free, needed - least);
+    return step.interruptible() && piece >= least ? piece : 0;
   }
 
   /** What is left of this day of the bench clock, or the whole of the next open one. */

@@ -9,6 +9,14 @@ record Placement(@Nullable String worker, List<Span> pieces, long start, long fi
     return pieces.isEmpty() ? start : pieces.get(pieces.size() - 1).to();
   }
 
+  /** When it holds its station, never where it has none. */
+  List<Span> held(Step step) {
+    if (step.place() == null) {
+      return List.of();
+    }
+    return step.holdsPlace() ? List.of(new Span(start, finish)) : pieces;
+  }
+
   Placement mirrored() {
     List<Span> turned =
         java.util.stream.IntStream.range(0, pieces.size())

@@ -17,39 +17,40 @@ final class PlanWriter {
   private final Placement[] forward;
   private final Placement[] late;
   private final Map<String, Long> finish;
+  private final Map<String, Long> plainFinish;
   private final DecidingChain chain;
-  private final Map<String, WeeklyHours> hours = new HashMap<>();
+  private final long[] slack;
   private final Map<String, LocalDateTime> reveals = new HashMap<>();
 
   PlanWriter(
       SchedulingProblem problem,
       StepNetwork network,
-      Placement[] forward,
+      OrderSearch.Found best,
+      Map<String, Long> plainFinish,
       Placement[] late,
-      Map<String, Long> finish,
-      DecidingChain chain) {
+      long planStart,
+      List<Taken> taken) {
     this.problem = problem;
     this.steps = network.steps;
-    this.forward = forward;
+    this.forward = best.placed();
     this.late = late;
-    this.finish = finish;
-    this.chain = chain;
-    problem.workers().forEach(worker -> hours.put(worker.id(), worker.hours()));
+    this.finish = best.finish();
+    this.plainFinish = plainFinish;
     problem.projects().forEach(project -> reveals.put(project.id(), project.reveal()));
+    this.slack = IntStream.range(0, forward.length).mapToLong(this::slack).toArray();
+    this.chain = new DecidingChain(problem, network, forward, planStart, slack, taken);
   }
 
   Schedule write() {
-    Map<String, List<String>> chains = new LinkedHashMap<>();
+    Map<String, List<ChainPart>> chains = new LinkedHashMap<>();
     Map<String, LocalDateTime> finishes = new LinkedHashMap<>();
     Set<String> deciding = new HashSet<>();
-    Map<String, String> projects = new HashMap<>();
-    steps.forEach(step -> projects.put(step.key(), step.project()));
     finish.forEach(
         (project, minute) -> {
-          List<String> keys = chain.of(project);
-          chains.put(project, keys);
+          List<ChainPart> parts = chain.of(project);
+          chains.put(project, parts);
           finishes.put(project, BenchClock.moment(minute));
-          keys.stream().filter(key -> projects.get(key).equals(project)).forEach(deciding::add);
+          parts.forEach(part -> deciding.add(part.step()));
         });
     Map<String, PlannedStep> planned = new LinkedHashMap<>();
     Map<String, Placed> lateSteps = new LinkedHashMap<>();
@@ -63,13 +64,14 @@ final class PlanWriter {
               planned.put(steps.get(i).key(), planned(i, deciding));
               lateSteps.put(steps.get(i).key(), Placed.of(late[i]));
             });
-    return new Schedule(planned, lateSteps, finishes, chains);
+    Map<String, LocalDateTime> plain = new LinkedHashMap<>();
+    plainFinish.forEach((project, minute) -> plain.put(project, BenchClock.moment(minute)));
+    return new Schedule(planned, lateSteps, finishes, plain, chains);
   }
 
   private PlannedStep planned(int i, Set<String> deciding) {
     Step step = steps.get(i);
     Placed mine = Placed.of(forward[i]);
-    int decider = chain.decider(i);
     return new PlannedStep(
         step.key(),
         step.project(),
@@ -79,8 +81,7 @@ final class PlanWriter {
         mine.handsOnEnd(),
         mine.finish(),
         BenchClock.moment(latestStart(i)),
-        slack(i),
-        decider < 0 ? null : steps.get(decider).key(),
+        slack[i],
         deciding.contains(step.key()));
   }
 
@@ -92,8 +93,7 @@ final class PlanWriter {
   }
 
   private long slack(int i) {
-    WeeklyHours calendar = hours.getOrDefault(forward[i].worker(), problem.hours());
-    return calendar.between(forward[i].start(), late[i].start())
+    return problem.hours().between(forward[i].start(), late[i].start())
         - lateMinutes(steps.get(i).project());
   }
 

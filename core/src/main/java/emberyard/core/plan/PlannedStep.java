@@ -13,10 +13,9 @@ import org.jspecify.annotations.Nullable;
  * @param finish {@code handsOnEnd} plus the wait
  * @param latestStart how late it could start with the reveal kept (without a reveal: the finish);
  *     before {@code start} when the reveal is already missed
- * @param slackMinutes working minutes it can slip before the reveal is missed; negative when the
- *     reveal is already missed. Without a reveal: before the project's finish moves.
- * @param decidedBy the step whose end decides this one's start, null where the start of the plan or
- *     {@code earliest} does
+ * @param slackMinutes working minutes of the workshop it can slip before the reveal is missed;
+ *     negative when the reveal is already missed. Without a reveal: before the project's finish
+ *     moves.
  * @param deciding whether it lies on its project's deciding chain
  */
 public record PlannedStep(
@@ -29,7 +28,6 @@ public record PlannedStep(
     LocalDateTime finish,
     LocalDateTime latestStart,
     long slackMinutes,
-    @Nullable String decidedBy,
     boolean deciding) {
 
   /** One stretch of hands-on time. */

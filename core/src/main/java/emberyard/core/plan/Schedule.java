@@ -1,6 +1,8 @@
 package emberyard.core.plan;
 
 import java.time.LocalDateTime;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -11,11 +13,36 @@ import java.util.Map;
  * @param late the late plan: where each step lies when all are as late as the deadlines let them,
  *     by key; each of them, moved there together with what follows it, leaves a plan
  * @param finish the latest finish per project; projects without steps are absent
- * @param decidingChain per project the keys that decide its finish, first step first; may pass
- *     through steps of other projects that keep a person or station busy
+ * @param plainFinish the same by the plain rule alone, before a better order was looked for
+ * @param decidingChain per project what decides its finish, from the start of the plan on
  */
 public record Schedule(
     Map<String, PlannedStep> steps,
     Map<String, Placed> late,
     Map<String, LocalDateTime> finish,
-    Map<String, List<String>> decidingChain) {}
+    Map<String, LocalDateTime> plainFinish,
+    Map<String, List<ChainPart>> decidingChain) {
+
+  /** Plans of different steps and projects as one. */
+  static Schedule together(List<Schedule> plans) {
+    if (plans.size() == 1) {
+      return plans.get(0);
+    }
+    Map<String, PlannedStep> steps = new LinkedHashMap<>();
+    plans.stream()
+        .flatMap(plan -> plan.steps().values().stream())
+        .sorted(Comparator.comparing(PlannedStep::start).thenComparing(PlannedStep::key))
+        .forEach(step -> steps.put(step.key(), step));
+    Map<String, Placed> late = new LinkedHashMap<>();
+    Map<String, LocalDateTime> finish = new LinkedHashMap<>();
+    Map<String, LocalDateTime> plainFinish = new LinkedHashMap<>();
+    Map<String, List<ChainPart>> chains = new LinkedHashMap<>();
+    for (Schedule plan : plans) {
+      late.putAll(plan.late);
+      finish.putAll(plan.finish);
+      plainFinish.putAll(plan.plainFinish);
+      chains.putAll(plan.decidingChain);
+    }
+    return new Schedule(steps, late, finish, plainFinish, chains);
+  }
+}

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 
 /**
@@ -52,6 +53,35 @@ public record SchedulingProblem(
       }
       checkRoom(step, at, workers, byId);
     }
+  }
+
+  /** The part of it that holds people and stations. */
+  SchedulingProblem agreed() {
+    return only(Project::agreed);
+  }
+
+  /** The part of it that one project is. */
+  SchedulingProblem only(Project project) {
+    return only(project::equals);
+  }
+
+  /** Links to what is left out are dropped. */
+  private SchedulingProblem only(Predicate<Project> wanted) {
+    if (projects.stream().allMatch(wanted)) {
+      return this;
+    }
+    Set<String> ids = projects.stream().filter(wanted).map(Project::id).collect(Collectors.toSet());
+    List<Step> kept = steps.stream().filter(step -> ids.contains(step.project())).toList();
+    Set<String> keys = kept.stream().map(Step::key).collect(Collectors.toSet());
+    return new SchedulingProblem(
+        start,
+        hours,
+        projects.stream().filter(wanted).toList(),
+        workers,
+        places,
+        kept.stream()
+            .map(step -> step.behind(step.after().stream().filter(keys::contains).toList()))
+            .toList());
   }
 
   private static <T> Set<String> unique(String field, List<T> things, Function<T, String> id) {

@@ -18,7 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param workers ids of those who can do it, empty for everybody
  * @param place station it occupies, null for none
  * @param holdsPlace whether the station stays occupied from start to the end of the wait
- * @param interruptible whether closing time and other work may split the hands-on time
+ * @param interruptible whether closing time and other work may split the hands-on time, never into
+ *     pieces under 15 min
  * @param earliest not before this moment, null for any
  * @param paces how the wait runs on single days and on which days nobody may work on it; closed
  *     days count for the late plan too
@@ -68,6 +69,22 @@ public record Step(
         interruptible,
         earliest,
         DayPaces.USUAL);
+  }
+
+  /** The same step behind these and no others. */
+  Step behind(List<String> keys) {
+    return new Step(
+        key,
+        project,
+        handsOnMinutes,
+        waitMinutes,
+        keys,
+        workers,
+        place,
+        holdsPlace,
+        interruptible,
+        earliest,
+        paces);
   }
 
   private static void notNegative(String key, String field, long minutes, long most) {

@@ -20,9 +20,11 @@ public final class WeeklyHours {
 
   private final List<Span> week;
   private final long minutesAWeek;
+  private final long longestInADay;
 
-  private WeeklyHours(List<Span> week) {
+  private WeeklyHours(List<Span> week, long longestInADay) {
     this.week = week;
+    this.longestInADay = longestInADay;
     this.minutesAWeek = week.stream().mapToLong(Span::minutes).sum();
   }
 
@@ -45,7 +47,8 @@ public final class WeeklyHours {
         joined.add(span);
       }
     }
-    return new WeeklyHours(List.copyOf(joined));
+    return new WeeklyHours(
+        List.copyOf(joined), spans.stream().mapToLong(Span::minutes).max().orElse(0));
   }
 
   private static Span span(OpenHours hours) {
@@ -66,6 +69,11 @@ public final class WeeklyHours {
   /** The Monday 00:00 at or before a minute. */
   static long mondayOf(long minute) {
     return minute - Math.floorMod(minute + MONDAY_SHIFT, WEEK);
+  }
+
+  /** Longest time one can work without a break between two midnights. */
+  long longestInADay() {
+    return longestInADay;
   }
 
   /** Longest time one can work without a break; two days joined at midnight count as one. */
@@ -109,6 +117,18 @@ public final class WeeklyHours {
       rest -= span.minutes();
     }
     throw new IllegalStateException("working time left over: " + rest);
+  }
+
+  /** When the working stretch began that is on, or was last on, in the minute before. */
+  long begun(long minute) {
+    long last = back(minute, 1);
+    long monday = mondayOf(last);
+    for (Span span : week) {
+      if (last < monday + span.to()) {
+        return monday + span.from();
+      }
+    }
+    throw new IllegalStateException("no working time before " + minute);
   }
 
   /** Working minutes since a fixed Monday: only differences mean something. */

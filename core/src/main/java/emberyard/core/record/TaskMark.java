@@ -12,6 +12,9 @@ import org.jspecify.annotations.Nullable;
  * @param note the result of a gate, the reason of a redo or of passing over
  * @param passedFor the check, coat or hand-over for whose sake it counts as done though nobody did
  *     it, or though its wait went on; null for work that was done
+ * @param personId whom the plan gave the work when it was marked, null where it gave it nobody
+ * @param rateMinor what an hour of theirs was charged at then, minor units: what is planned for it
+ *     does not change afterwards; 0 to 1,000,000
  */
 public record TaskMark(
     String id,
@@ -20,7 +23,9 @@ public record TaskMark(
     Instant at,
     String by,
     String note,
-    @Nullable String passedFor)
+    @Nullable String passedFor,
+    @Nullable String personId,
+    @Nullable Long rateMinor)
     implements Thing {
   public TaskMark {
     Require.text("id", id);
@@ -37,11 +42,31 @@ public record TaskMark(
         passedFor == null || (what == What.DONE && !note.isBlank()),
         "note",
         "Say why “" + taskKey + "” is passed over.");
+    if (rateMinor != null) {
+      Require.between("rateMinor", rateMinor, 0, 1_000_000, "minor units");
+    }
+  }
+
+  /** Of work that the plan gave nobody. */
+  public TaskMark(
+      String id,
+      String taskKey,
+      What what,
+      Instant at,
+      String by,
+      String note,
+      @Nullable String passedFor) {
+    this(id, taskKey, what, at, by, note, passedFor, null, null);
   }
 
   /** About work that was done, or is to be done again. */
   public TaskMark(String id, String taskKey, What what, Instant at, String by, String note) {
     this(id, taskKey, what, at, by, note, null);
+  }
+
+  /** The same, with whom the plan gave the work, at which rate. */
+  public TaskMark planned(String person, long rate) {
+    return new TaskMark(id, taskKey, what, at, by, note, passedFor, person, rate);
   }
 
   /** What can be said. */

@@ -48,7 +48,7 @@ public record Need(
     return withOnHand(taken);
   }
 
-  /** Key of the task that opens and checks the parcel. */
+  /** What stands for its arrival in links between tasks, until parcels are known. */
   public String receiveKey() {
     return key + "/receive";
   }

@@ -23,7 +23,7 @@ import java.util.Map;
 record BuildAssembler(
     BuildRecord record,
     Schedule schedule,
-    Map<String, String> titles,
+    Map<String, BuildRecord> records,
     WorkshopBook book,
     WeeklyHours hours,
     LocalDateTime clock,
@@ -35,11 +35,11 @@ record BuildAssembler(
     LocalDateTime finish = schedule.finish().get(build.id());
     TaskModels models = new TaskModels(record, schedule, book, clock);
     List<TaskModel> tasks = models.all();
-    Fuse fuse = FuseMaker.make(build, derived.interview(), tasks, finish, hours, book, clock);
+    Fuse fuse = FuseMaker.make(build, record.agreed(), tasks, finish, hours, book, clock);
     Budget budget = Budget.of(build, derived.needs(), LabourSums.of(build, tasks, book, now), book);
     OrderBook orders =
         OrderBook.of(build, derived.needs(), latestStarts(tasks), book, clock.toLocalDate());
-    List<ChainLink> chain = new ChainWords(record, schedule, titles, book, clock).chain();
+    List<ChainLink> chain = new ChainWords(record, schedule, records, book).chain();
     Facts facts = BuildFacts.of(record, budget, finish);
     List<RequirementState> coverage =
         Evaluation.of(build.brief(), build.requirements(), facts, book.workshop().currency());
@@ -73,6 +73,7 @@ record BuildAssembler(
         findings,
         chain,
         fuse,
+        record.agreed() ? null : Enquiry.of(tasks),
         TaskModels.next(tasks));
   }
 

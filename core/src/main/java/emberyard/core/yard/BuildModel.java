@@ -13,10 +13,13 @@ import emberyard.core.fit.FitModel;
 import emberyard.core.make.MakeModel;
 import emberyard.core.make.part.MadePart;
 import emberyard.core.money.Budget;
+import emberyard.core.record.TaskMark;
 import emberyard.core.supply.NeedLine;
 import emberyard.core.work.Need;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Everything derived from one build among all others of the yard.
@@ -26,7 +29,8 @@ import java.util.List;
  * @param tasks in working order: planned ones by start, done ones by when
  * @param findings worst first, accepted ones included
  * @param chain the deciding chain, in order of time
- * @param next what to do next, at most two
+ * @param enquiry what it would hold, null once it is agreed and holds it
+ * @param next what to do next, at most three
  */
 public record BuildModel(
     Build build,
@@ -46,7 +50,20 @@ public record BuildModel(
     List<Finding> findings,
     List<ChainLink> chain,
     Fuse fuse,
+    @Nullable Enquiry enquiry,
     List<TaskModel> next) {
+
+  /** A mark with whom the plan gives the work, and what an hour of theirs is charged at today. */
+  public TaskMark asPlanned(TaskMark mark, WorkshopBook book) {
+    return tasks.stream()
+        .filter(task -> task.task().key().equals(mark.taskKey()) && task.planned() != null)
+        .map(task -> task.planned().worker())
+        .filter(Objects::nonNull)
+        .findFirst()
+        .flatMap(book::person)
+        .map(person -> mark.planned(person.id(), person.rateMinor()))
+        .orElse(mark);
+  }
 
   /** The finishes drawn for screens: worked out when somebody looks. */
   public FinishModel finish(WorkshopBook book) {

@@ -4,7 +4,7 @@ import emberyard.core.bench.TaskLog;
 import emberyard.core.brief.Interview;
 import emberyard.core.build.Build;
 import emberyard.core.concept.ConceptWork;
-import emberyard.core.record.OrderLine;
+import emberyard.core.supply.Parcel;
 import emberyard.core.work.Task;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -47,9 +47,12 @@ record BuildRecord(
       done.putIfAbsent(Interview.AGREE, build.brief().begunOn().atStartOfDay());
       done.put(ConceptWork.CHOOSE, LocalDateTime.ofInstant(build.concept().frozen().at(), zone));
     }
-    for (OrderLine order : build.orders()) {
-      if (order.state() == OrderLine.State.CHECKED && order.checkedOn() != null) {
-        done.put(order.needKey() + "/receive", order.checkedOn().atTime(12, 0));
+    for (Parcel parcel : derived.parcels()) {
+      LocalDateTime opened = done.get(parcel.key());
+      if (parcel.checkedOn() != null) {
+        done.put(parcel.key(), parcel.checkedOn().atTime(12, 0));
+      } else if (opened != null && parcel.grownSince(opened.toLocalDate())) {
+        done.remove(parcel.key());
       }
     }
     BuildRecord record = new BuildRecord(build, derived, logs, done, byKey);
@@ -73,6 +76,17 @@ record BuildRecord(
       begins = begins == null || finished.isAfter(begins) ? finished : begins;
     }
     done.put(task.key(), begins);
+  }
+
+  /**
+   * Whether the build holds people and stations: its brief is answered or talked through, its
+   * concept frozen, something ordered, or work begun. Until then it was only asked about.
+   */
+  boolean agreed() {
+    return done.containsKey(Interview.AGREE)
+        || !build.orders().isEmpty()
+        || build.times().stream().anyMatch(entry -> !entry.taskKey().equals(Interview.AGREE))
+        || build.marks().stream().anyMatch(mark -> !mark.taskKey().equals(Interview.AGREE));
   }
 
   @Nullable LocalDateTime doneAt(String key) {

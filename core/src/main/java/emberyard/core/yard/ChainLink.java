@@ -1,18 +1,24 @@
 package emberyard.core.yard;
 
+import emberyard.core.plan.Reason;
 import java.time.LocalDateTime;
 
 /**
  * One link of the deciding chain, for people.
  *
- * @param buildId build of the task; another build's task can decide by keeping a person busy
+ * @param key task it tells of; of another build where that holds a person or station
+ * @param buildId build of that task
  * @param text what happens, in words
- * @param minutes from its start to its finish, waits and nights included
+ * @param workMinutes working time in it, 0 for what only waits or is closed
+ * @param spareMinutes working minutes by which this build's task can slip more than the one that
+ *     can slip least: what comes behind it is a gap
  */
 public record ChainLink(
+    Reason reason,
     String key,
     String buildId,
     String text,
     LocalDateTime start,
     LocalDateTime finish,
-    long minutes) {}
+    long workMinutes,
+    long spareMinutes) {}

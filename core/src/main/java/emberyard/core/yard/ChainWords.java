@@ -1,99 +1,84 @@
 package emberyard.core.yard;
 
-import emberyard.core.plan.PlannedStep;
+import emberyard.core.plan.ChainPart;
 import emberyard.core.plan.Schedule;
 import emberyard.core.work.Task;
 import emberyard.core.workshop.Person;
+import emberyard.core.workshop.Station;
 import emberyard.core.workshop.WorkshopBook;
-import java.time.Duration;
-import java.time.LocalDateTime;
-import java.time.format.DateTimeFormatter;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What decides a build's finish, link by link in words.
  *
- * @param titles what steps of all builds are called, by their key in the schedule
+ * @param others records of all builds, by id
  */
 record ChainWords(
-    BuildRecord record,
-    Schedule schedule,
-    Map<String, String> titles,
-    WorkshopBook book,
-    LocalDateTime clock) {
-  private static final DateTimeFormatter MOMENT =
-      DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.UK);
+    BuildRecord record, Schedule schedule, Map<String, BuildRecord> others, WorkshopBook book) {
 
-  /** Steps of other builds that keep somebody busy are told as one link, not one by one. */
   List<ChainLink> chain() {
-    List<ChainLink> links = new ArrayList<>();
-    List<PlannedStep> others = new ArrayList<>();
-    for (String key : schedule.decidingChain().getOrDefault(record.build().id(), List.of())) {
-      PlannedStep step = schedule.steps().get(key);
-      if (!step.project().equals(record.build().id())) {
-        others.add(step);
-        continue;
-      }
-      if (!others.isEmpty()) {
-        links.add(busyElsewhere(others));
-        others.clear();
-      }
-      links.add(link(step));
-    }
-    return links;
+    String id = record.build().id();
+    return schedule.decidingChain().getOrDefault(id, List.of()).stream().map(this::link).toList();
   }
 
-  private ChainLink link(PlannedStep step) {
-    String taskKey = step.key().substring(step.key().indexOf(YardPlanner.SEPARATOR) + 1);
-    LocalDateTime arrives = step.decidedBy() == null ? arrival(step, taskKey) : null;
-    LocalDateTime from = arrives == null ? step.start() : clock;
-    String text = words(step.key(), step);
+  private ChainLink link(ChainPart part) {
+    String told = part.holder() == null ? part.step() : part.holder();
     return new ChainLink(
-        taskKey,
-        step.project(),
-        arrives == null ? text : "Waiting for the parcel: " + text,
-        from,
-        step.finish(),
-        Duration.between(from, step.finish()).toMinutes());
+        part.reason(),
+        YardPlanner.taskOf(told),
+        YardPlanner.buildOf(told),
+        words(part),
+        part.from(),
+        part.to(),
+        part.workMinutes(),
+        part.spareMinutes());
   }
 
-  private ChainLink busyElsewhere(List<PlannedStep> others) {
-    PlannedStep first = others.get(0);
-    PlannedStep last = others.get(others.size() - 1);
-    String who =
-        last.worker() == null
-            ? "The station"
-            : book.person(last.worker()).map(Person::name).orElse("Somebody");
-    return new ChainLink(
-        last.key(),
-        last.project(),
-        "%s is taken by other builds until %s, last by “%s”"
-            .formatted(who, MOMENT.format(last.handsOnEnd()), titles.get(last.key())),
-        first.start(),
-        last.handsOnEnd(),
-        Duration.between(first.start(), last.handsOnEnd()).toMinutes());
+  private String words(ChainPart part) {
+    String title = "“%s”".formatted(task(part.step()).title());
+    return switch (part.reason()) {
+      case WORK -> "%s · %s".formatted(task(part.step()).title(), person(part.resource()));
+      case WAIT -> "%s after %s".formatted(waiting(task(part.step())), title);
+      case ARRIVAL -> "Waiting for the parcel: " + task(part.step()).title();
+      case CLOSED -> "Closed for %s, then %s".formatted(person(part.resource()), title);
+      case PERSON -> "%s is held by %s".formatted(person(part.resource()), holder(part));
+      case STATION -> "%s is held by %s".formatted(station(part.resource()), holder(part));
+      case TOO_SHORT -> "Nothing is held, but the time left is too short to begin " + title;
+    };
   }
 
-  /** When what a step of this build opens is expected, null when it is here or not a parcel. */
-  private @Nullable LocalDateTime arrival(PlannedStep step, String taskKey) {
-    Task task = step.project().equals(record.build().id()) ? record.byKey().get(taskKey) : null;
-    boolean later = task != null && task.earliest() != null && task.earliest().isAfter(clock);
-    return later ? task.earliest() : null;
+  private static String waiting(Task task) {
+    String what = task.waitingFor().isEmpty() ? "wait" : task.waitingFor();
+    return what.substring(0, 1).toUpperCase(Locale.ROOT) + what.substring(1);
   }
 
-  private String words(String key, PlannedStep step) {
-    StringBuilder words = new StringBuilder(titles.get(key));
-    if (step.worker() != null) {
-      words.append(" · ").append(book.person(step.worker()).map(Person::name).orElse("?"));
-    }
-    words.append(", ").append(MOMENT.format(step.start()));
-    if (step.handsOnEnd().isBefore(step.finish())) {
-      words.append(", then waits until ").append(MOMENT.format(step.finish()));
-    }
-    return words.toString();
+  private String holder(ChainPart part) {
+    String key = Objects.requireNonNull(part.holder());
+    BuildRecord its = others.get(YardPlanner.buildOf(key));
+    String title = "“%s”".formatted(task(key).title());
+    return its.build().id().equals(record.build().id())
+        ? title
+        : "%s of %s".formatted(title, its.build().brief().name());
+  }
+
+  private Task task(String key) {
+    return Objects.requireNonNull(
+        others.get(YardPlanner.buildOf(key)).byKey().get(YardPlanner.taskOf(key)));
+  }
+
+  private String person(@Nullable String id) {
+    return id == null ? "Somebody" : book.person(id).map(Person::name).orElse("Somebody");
+  }
+
+  private String station(@Nullable String id) {
+    return book.stations().stream()
+        .filter(station -> station.id().equals(id))
+        .map(Station::name)
+        .findFirst()
+        .orElse("The station");
   }
 }

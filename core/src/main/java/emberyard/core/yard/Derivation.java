@@ -1,9 +1,9 @@
 package emberyard.core.yard;
 
 import emberyard.core.bench.AssembleWork;
+import emberyard.core.bench.Mounting;
 import emberyard.core.brief.Interview;
 import emberyard.core.build.Build;
-import emberyard.core.build.ManualTask;
 import emberyard.core.concept.ConceptWork;
 import emberyard.core.concept.StockPalette;
 import emberyard.core.elevation.Elevation;
@@ -23,21 +23,16 @@ import emberyard.core.make.part.MadePart;
 import emberyard.core.make.part.Parts;
 import emberyard.core.prove.ProveWork;
 import emberyard.core.reveal.RevealWork;
+import emberyard.core.supply.Parcel;
 import emberyard.core.supply.StockShelf;
-import emberyard.core.supply.SupplyWork;
 import emberyard.core.work.Need;
 import emberyard.core.work.Task;
-import emberyard.core.work.Why;
 import emberyard.core.work.Work;
 import emberyard.core.workshop.WorkshopBook;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.Set;
 
 /**
  * All that the design of one build asks for: every capability derives its work, and the links
@@ -56,6 +51,7 @@ record Derivation(
     double massKg,
     List<Task> tasks,
     List<Need> needs,
+    List<Parcel> parcels,
     List<Finding> findings)
     implements DerivationBuilder.With {
 
@@ -72,12 +68,15 @@ record Derivation(
     for (Task task : design.plus(designed.closing(build, book, needs)).tasks()) {
       tasks.add(task.behind(ConceptWork.CHOOSE));
     }
-    tasks.addAll(SupplyWork.receiving(build, needs, book, today, ConceptWork.CHOOSE));
-    build.manualTasks().forEach(manual -> tasks.add(manual(manual)));
+    List<Parcel> parcels = Parcel.of(build, needs, today);
+    parcels.forEach(parcel -> tasks.add(parcel.task(book, ConceptWork.CHOOSE)));
+    build.manualTasks().forEach(manual -> tasks.add(ManualWork.task(manual)));
     List<String> all = tasks.stream().map(Task::key).toList();
     tasks.addAll(RevealWork.derive(book, all).tasks());
+    TaskLinks links = TaskLinks.of(tasks, parcels, build.manualTasks());
     List<Finding> findings = new ArrayList<>(talk.findings());
     findings.addAll(design.findings());
+    findings.addAll(links.findings());
     return new Derivation(
         interview,
         looks.faces(),
@@ -88,8 +87,9 @@ record Derivation(
         surfaces.treated(),
         designed.fit().model(),
         designed.fit().massKg(),
-        linked(tasks, needs),
+        links.tasks(),
         needs,
+        parcels,
         List.copyOf(findings));
   }
 
@@ -144,7 +144,9 @@ record Derivation(
       before.add(ProveWork.HARDWARE);
       before.add(FitWork.ON_PAPER);
       List<String> lights = light.tasks().stream().map(Task::key).toList();
-      return AssembleWork.derive(build, book, before, lights, fit.goingIn(), fit.piecesGoingIn())
+      Mounting mounting =
+          new Mounting(fit.goingIn(), fit.piecesGoingIn(), fit.boardsGoingIn(), fit.onBoard());
+      return AssembleWork.derive(build, book, before, lights, mounting)
           .plus(ProveWork.derive(build, book, hardwareArrivals(needs), AssembleWork.CLOSE));
     }
   }
@@ -172,66 +174,5 @@ record Derivation(
         .filter(need -> need.neededBy().contains(ProveWork.HARDWARE))
         .map(Need::receiveKey)
         .toList();
-  }
-
-  private static Task manual(ManualTask manual) {
-    Task task =
-        Task.of(
-                "manual:" + manual.id(),
-                manual.title(),
-                manual.stage(),
-                manual.handsOnMinutes(),
-                Why.of("typed by hand", manual.handsOnMinutes() + " min"))
-            .about(manual.id())
-            .thenWaits(manual.waitMinutes(), manual.waitMinutes() > 0 ? "a wait set by hand" : "")
-            .behind(manual.after());
-    return manual.station() == null ? task : task.at(manual.station());
-  }
-
-  /** Puts arrivals before what needs them, and drops links to tasks that are not there. */
-  private static List<Task> linked(List<Task> tasks, List<Need> needs) {
-    Set<String> keys = new HashSet<>();
-    tasks.forEach(task -> keys.add(task.key()));
-    Map<String, List<String>> arrivals = new HashMap<>();
-    for (Need need : needs) {
-      for (String key : need.neededBy()) {
-        arrivals.computeIfAbsent(key, k -> new ArrayList<>()).add(need.receiveKey());
-      }
-    }
-    List<Task> linked = new ArrayList<>();
-    for (Task task : tasks) {
-      List<String> after = new ArrayList<>(task.after());
-      after.addAll(arrivals.getOrDefault(task.key(), List.of()));
-      after.removeIf(key -> !keys.contains(key) || key.equals(task.key()));
-      linked.add(task.onlyBehind(after));
-    }
-    return withoutCircles(linked);
-  }
-
-  /** Only tasks added by hand can wait for each other in a circle: those lose their links. */
-  private static List<Task> withoutCircles(List<Task> tasks) {
-    Map<String, Task> byKey = new HashMap<>();
-    tasks.forEach(task -> byKey.put(task.key(), task));
-    return tasks.stream()
-        .map(
-            task ->
-                task.key().startsWith("manual:")
-                        && reaches(task, task.key(), byKey, new HashSet<>())
-                    ? task.onlyBehind(List.of())
-                    : task)
-        .toList();
-  }
-
-  private static boolean reaches(
-      Task from, String wanted, Map<String, Task> byKey, Set<String> seen) {
-    for (String key : from.after()) {
-      if (key.equals(wanted)) {
-        return true;
-      }
-      if (seen.add(key) && reaches(byKey.get(key), wanted, byKey, seen)) {
-        return true;
-      }
-    }
-    return false;
   }
 }

@@ -1,6 +1,5 @@
 package emberyard.core.yard;
 
-import emberyard.core.brief.Interview;
 import emberyard.core.build.Build;
 import emberyard.core.build.Frozen;
 import emberyard.core.plan.WeeklyHours;
@@ -19,7 +18,7 @@ final class FuseMaker {
 
   static Fuse make(
       Build build,
-      Interview interview,
+      boolean agreed,
       List<TaskModel> tasks,
       @Nullable LocalDateTime finish,
       WeeklyHours hours,
@@ -34,7 +33,7 @@ final class FuseMaker {
         revealed ? build.brief().revealedOn() : reveal,
         ember(build, share, finish, clock),
         revealed || finish == null ? null : finish.toLocalDate(),
-        verdict(build, interview, spare, book.workshop().tightDays()),
+        verdict(build, agreed, spare, book.workshop().tightDays()),
         spare,
         stops(tasks, revealed),
         revealed ? 9 : emberStop(tasks),
@@ -42,11 +41,11 @@ final class FuseMaker {
   }
 
   private static Fuse.Verdict verdict(
-      Build build, Interview interview, @Nullable Double spare, int tightDays) {
+      Build build, boolean agreed, @Nullable Double spare, int tightDays) {
     if (build.brief().revealedOn() != null) {
       return Fuse.Verdict.REVEALED;
     }
-    if (spare == null || (build.concept().frozen() == null && !interview.complete())) {
+    if (spare == null || !agreed) {
       return Fuse.Verdict.ENQUIRY;
     }
     if (spare < 0) {

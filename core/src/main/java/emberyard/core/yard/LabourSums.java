@@ -2,10 +2,12 @@ package emberyard.core.yard;
 
 import emberyard.core.build.Build;
 import emberyard.core.money.Labour;
+import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -26,20 +28,27 @@ final class LabourSums {
   }
 
   private Labour sum(Build build, List<TaskModel> tasks, Instant now) {
+    Map<String, String> workedBy = new HashMap<>();
+    build.times().forEach(entry -> workedBy.putIfAbsent(entry.taskKey(), entry.personId()));
     long planned = 0;
     long plannedMinor = 0;
     long remaining = 0;
     long remainingMinor = 0;
+    long guessed = 0;
+    long guessedMinor = 0;
     for (TaskModel model : tasks) {
       if (model.state() == TaskState.NO_LONGER_NEEDED) {
         continue;
       }
-      String worker = model.planned() == null ? null : model.planned().worker();
-      long rate = rate(worker);
+      long rate = plannedRate(model, workedBy.get(model.task().key()));
       planned += model.task().handsOnMinutes();
       plannedMinor += cost(model.task().handsOnMinutes(), rate);
       remaining += model.remainingMinutes();
       remainingMinor += cost(model.remainingMinutes(), rate);
+      if (UntimedWork.untimed(model)) {
+        guessed += model.task().handsOnMinutes();
+        guessedMinor += cost(model.task().handsOnMinutes(), rate);
+      }
     }
     boolean over = build.brief().revealedOn() != null;
     long logged = 0;
@@ -49,7 +58,29 @@ final class LabourSums {
       spentMinor += cost(entry.minutes(now), rate(entry.personId()));
     }
     return new Labour(
-        planned, logged, over ? 0 : remaining, plannedMinor, spentMinor, over ? 0 : remainingMinor);
+        planned,
+        logged,
+        over ? 0 : remaining,
+        guessed,
+        plannedMinor,
+        spentMinor,
+        over ? 0 : remainingMinor,
+        guessedMinor);
+  }
+
+  /**
+   * What was planned for a step: at the rate of whoever the plan gives it; of one that is done, at
+   * the rate it had when it was marked, so that no price changes by ticking work.
+   */
+  private long plannedRate(TaskModel model, @Nullable String workedBy) {
+    if (model.planned() != null && model.planned().worker() != null) {
+      return rate(model.planned().worker());
+    }
+    TaskMark mark = model.log().verdict();
+    if (mark != null && mark.rateMinor() != null) {
+      return mark.rateMinor();
+    }
+    return rate(workedBy);
   }
 
   private static long cost(long minutes, long rateMinor) {

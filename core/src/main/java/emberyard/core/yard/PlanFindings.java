@@ -5,6 +5,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.units.Figures;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 
@@ -19,8 +20,11 @@ final class PlanFindings {
     }
     String longest =
         chain.stream()
-            .max(Comparator.comparingLong(ChainLink::minutes))
-            .map(link -> "Longest on the deciding chain: " + link.text() + ".")
+            .max(Comparator.comparing(link -> Duration.between(link.start(), link.finish())))
+            .map(
+                link ->
+                    "Longest on the deciding chain, until %s: %s."
+                        .formatted(Figures.day(link.finish().toLocalDate()), link.text()))
             .orElse("");
     return List.of(
         Finding.of(

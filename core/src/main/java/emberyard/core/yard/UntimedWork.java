@@ -3,14 +3,14 @@ package emberyard.core.yard;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
-import emberyard.core.record.TaskMark;
 import emberyard.core.units.Figures;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
- * Steps that are done while nobody said how long they took: their cost is not known, not nothing.
+ * Steps that are done while nobody said how long they took: they count as planned, and that is
+ * said.
  */
 final class UntimedWork {
   private static final int MOST_NAMED = 4;
@@ -18,7 +18,11 @@ final class UntimedWork {
   private UntimedWork() {}
 
   static Optional<Finding> finding(List<TaskModel> tasks) {
-    List<TaskModel> untimed = tasks.stream().filter(UntimedWork::untimed).toList();
+    List<TaskModel> untimed =
+        tasks.stream()
+            .filter(UntimedWork::untimed)
+            .filter(task -> task.log().verdict() != null)
+            .toList();
     if (untimed.isEmpty()) {
       return Optional.empty();
     }
@@ -34,20 +38,21 @@ final class UntimedWork {
                 Severity.NOTE,
                 "money",
                 "money/untimed",
-                "%d step%s done without a time: their hours are not known"
+                "%d step%s done without a time: their hours are a guess"
                     .formatted(untimed.size(), untimed.size() == 1 ? " is" : "s are"),
                 "%s planned for: %s%s."
                     .formatted(
                         Figures.minutes(planned), names, more > 0 ? "; " + more + " more" : ""),
-                "What the build cost, and what the next one is quoted at, is too low by them.")
+                "They count as planned until somebody says how long it took; what an hour earned"
+                    + " hangs on it.")
             .with(Remedy.byHand("Type their hours on their cards: as planned, or what it was")));
   }
 
-  private static boolean untimed(TaskModel task) {
-    TaskMark said = task.log().verdict();
-    return task.handsDone()
-        && said != null
-        && said.passedFor() == null
+  /** Whether it was done, not passed over, and nobody said how long it took. */
+  static boolean untimed(TaskModel task) {
+    boolean done = task.handsDone() && task.state() != TaskState.NO_LONGER_NEEDED;
+    return done
+        && !task.log().passedOver()
         && !task.log().timed()
         && task.task().handsOnMinutes() > 0;
   }

@@ -51,7 +51,7 @@ final class YardPlanner {
   private final StockPalette stock;
   private final List<BuildRecord> records;
   private final Schedule schedule;
-  private final Map<String, String> titles;
+  private final Map<String, BuildRecord> byId = new HashMap<>();
 
   YardPlanner(List<Build> builds, WorkshopBook book, Instant now) {
     this.book = book;
@@ -66,7 +66,7 @@ final class YardPlanner {
     this.stock = StockPalette.of(book);
     this.records = records();
     this.schedule = SerialScheduler.schedule(problem());
-    this.titles = titles(records);
+    records.forEach(record -> byId.put(record.build().id(), record));
   }
 
   List<BuildModel> models() {
@@ -98,7 +98,7 @@ final class YardPlanner {
   }
 
   private BuildModel assembled(BuildRecord record) {
-    return new BuildAssembler(record, schedule, titles, book, hours, clock, now).assemble();
+    return new BuildAssembler(record, schedule, byId, book, hours, clock, now).assemble();
   }
 
   private List<BuildRecord> records() {
@@ -122,7 +122,7 @@ final class YardPlanner {
     List<Step> steps = new ArrayList<>();
     List<Project> projects = new ArrayList<>();
     for (BuildRecord record : records) {
-      projects.add(new Project(record.build().id(), deadline(record.build())));
+      projects.add(new Project(record.build().id(), deadline(record.build()), record.agreed()));
       if (record.build().brief().revealedOn() == null) {
         record.derived().tasks().forEach(task -> addStep(steps, record, task));
       }
@@ -202,13 +202,13 @@ final class YardPlanner {
         .toList();
   }
 
-  private static Map<String, String> titles(List<BuildRecord> records) {
-    Map<String, String> titles = new HashMap<>();
-    for (BuildRecord record : records) {
-      for (Task task : record.derived().tasks()) {
-        titles.put(record.build().id() + SEPARATOR + task.key(), task.title());
-      }
-    }
-    return titles;
+  /** The build in a key of the schedule. */
+  static String buildOf(String key) {
+    return key.substring(0, key.indexOf(SEPARATOR));
+  }
+
+  /** The task in a key of the schedule. */
+  static String taskOf(String key) {
+    return key.substring(key.indexOf(SEPARATOR) + 1);
   }
 }

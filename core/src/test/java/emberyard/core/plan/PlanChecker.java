@@ -99,6 +99,13 @@ final class PlanChecker {
     if (worked != step.handsOnMinutes()) {
       faults.add(step.key() + " has another amount of work");
     }
+    boolean crumbs =
+        placed.pieces().size() > 1
+            && placed.pieces().stream()
+                .anyMatch(p -> BenchClock.minute(p.to()) - BenchClock.minute(p.from()) < 15);
+    if (crumbs) {
+      faults.add(step.key() + " is cut into pieces under 15 min");
+    }
     if (!step.interruptible() && placed.pieces().size() > 1) {
       faults.add(step.key() + " is cut in pieces");
     }

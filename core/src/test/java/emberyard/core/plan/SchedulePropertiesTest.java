@@ -74,7 +74,6 @@ class SchedulePropertiesTest {
       checkHands(step, planned, busy);
     }
     checkStations(problem, plan);
-    checkChains(plan);
   }
 
   private static void checkOrder(Step step, PlannedStep planned, Schedule plan) {
@@ -124,17 +123,5 @@ class SchedulePropertiesTest {
         }
       }
     }
-  }
-
-  private static void checkChains(Schedule plan) {
-    plan.decidingChain()
-        .forEach(
-            (project, chain) -> {
-              PlannedStep last = plan.steps().get(chain.get(chain.size() - 1));
-              assertEquals(plan.finish().get(project), last.finish());
-              for (int i = 1; i < chain.size(); i++) {
-                assertEquals(chain.get(i - 1), plan.steps().get(chain.get(i)).decidedBy());
-              }
-            });
   }
 }

@@ -52,6 +52,18 @@ class SerialSchedulerTest {
             step("E", 480, 0)));
   }
 
+  /** The deciding chain, a line a stretch. */
+  static List<String> told(Schedule plan, String project) {
+    return plan.decidingChain().get(project).stream()
+        .map(
+            part ->
+                part.reason()
+                    + " "
+                    + part.step()
+                    + (part.holder() == null ? "" : " by " + part.holder()))
+        .toList();
+  }
+
   private static void lies(Schedule plan, String key, String start, String handsOnEnd) {
     PlannedStep step = plan.steps().get(key);
     assertEquals(LocalDateTime.parse(start), step.start(), key + " start");
@@ -84,7 +96,8 @@ class SerialSchedulerTest {
     lies(plan, "E", "2026-03-02T13:00", "2026-03-03T14:00");
     assertEquals(2, plan.steps().get("E").pieces().size());
     assertEquals(LocalDateTime.parse("2026-03-06T16:00"), plan.finish().get("build"));
-    assertEquals(List.of("A", "B", "C", "D"), plan.decidingChain().get("build"));
+    assertEquals(
+        List.of("WORK A", "WORK B", "WAIT B", "WORK C", "WAIT C", "WORK D"), told(plan, "build"));
     assertEquals(0, plan.steps().get("C").slackMinutes());
     // E can move until its 8 h end Friday 10:00, when D takes the person: it starts Thursday 10:00
     assertEquals((4 + 8 + 8 + 1) * 60, plan.steps().get("E").slackMinutes());
@@ -115,7 +128,7 @@ class SerialSchedulerTest {
             problem(null, on("a", 60, 600, "spray", true), on("b", 60, 0, "spray", false)));
     lies(plan, "a", "2026-03-02T09:00", "2026-03-02T10:00");
     lies(plan, "b", "2026-03-03T09:00", "2026-03-03T10:00");
-    assertEquals("a", plan.steps().get("b").decidedBy());
+    assertEquals(List.of("STATION b by a", "CLOSED b", "WORK b"), told(plan, "build"));
   }
 
   @Test
@@ -175,7 +188,7 @@ class SerialSchedulerTest {
                 List.of(),
                 List.of(slow, soon)));
     lies(plan, "soon", "2026-03-02T09:00", "2026-03-02T10:00");
-    assertEquals(List.of("soon", "slow"), plan.decidingChain().get("far"));
+    assertEquals(List.of("PERSON slow by soon", "WORK slow"), told(plan, "far"));
   }
 
   @Test

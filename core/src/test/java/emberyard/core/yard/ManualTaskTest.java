@@ -24,7 +24,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Work added by hand may wait for anything, even for what waits for it. */
 class ManualTaskTest {
   private static ManualTask manual(String id, String... after) {
-    return new ManualTask(id, "Task " + id, Stage.MAKE, 30, 0, List.of(after), StationKind.BENCH);
+    return new ManualTask(
+        id, "Task " + id, Stage.MAKE, 30, 0, List.of(after), List.of(), StationKind.BENCH);
   }
 
   private static Map<String, TaskModel> tasks(ManualTask... manual) {
@@ -48,6 +49,38 @@ class ManualTaskTest {
     assertFalse(planned(tasks, "manual:m2").start().isBefore(first.finish()));
     assertFalse(
         planned(tasks, "reveal/hand-over").start().isBefore(planned(tasks, "manual:m2").finish()));
+  }
+
+  private static ManualTask between(String after, String before) {
+    return new ManualTask(
+        "m1", "Thread the lead", Stage.ASSEMBLE, 60, 0, List.of(after), List.of(before), null);
+  }
+
+  @Test
+  void aTaskByHandComesBeforeWhatItNames() {
+    var tasks = tasks(between("prove/hardware", "bench/cables"));
+    assertFalse(
+        planned(tasks, "bench/cables").start().isBefore(planned(tasks, "manual:m1").finish()));
+  }
+
+  @Test
+  void closingWaitsForWorkThatNobodyPutBeforeIt() {
+    var tasks = tasks(between("bench/panels", ""));
+    assertTrue(tasks.get("bench/close").task().after().contains("manual:m1"));
+    var behind = tasks(between("bench/close", ""));
+    assertFalse(behind.get("bench/close").task().after().contains("manual:m1"));
+    assertFalse(
+        planned(behind, "manual:m1").start().isBefore(planned(behind, "bench/close").finish()));
+  }
+
+  @Test
+  void whatWouldWaitForItselfIsSaid() {
+    Build build =
+        new Samples.Made()
+            .build()
+            .with(ManualTask.class, List.of(between("bench/close", "bench/cables")));
+    BuildModel model = Samples.model(build);
+    assertTrue(model.findings().stream().anyMatch(f -> f.key().equals("manual:m1/circle")));
   }
 
   @ParameterizedTest

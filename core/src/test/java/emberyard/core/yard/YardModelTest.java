@@ -36,7 +36,7 @@ class YardModelTest {
                 "scheme:s1/cured",
                 "screen:d1/fit",
                 "strip:l1/fit",
-                "component:c1/receive",
+                "parcel:quay/in-5-days",
                 "prove/hardware",
                 "bench/close",
                 "prove/load",
@@ -164,14 +164,14 @@ class YardModelTest {
     Build ordered =
         new Samples.Made().with(Samples.order("screen:d1", OrderLine.State.ORDERED, late)).build();
     BuildModel model = model(ordered);
-    assertEquals(late.atTime(9, 0), task(model, "screen:d1/receive").planned().start());
+    assertEquals(late.atTime(9, 0), task(model, "parcel:quay/2026-03-20").planned().start());
     assertFalse(task(model, "screen:d1/fit").planned().start().isBefore(late.atStartOfDay()));
     BuildModel checked =
         model(
             new Samples.Made()
                 .with(Samples.order("screen:d1", OrderLine.State.CHECKED, Samples.MONDAY))
                 .build());
-    assertEquals(TaskState.DONE, task(checked, "screen:d1/receive").state());
+    assertEquals(TaskState.DONE, task(checked, "parcel:quay/2026-03-02").state());
     assertEquals(NeedLine.State.CHECKED, need(checked, "screen:d1").state());
   }
 

@@ -107,7 +107,9 @@ class BenchDesk {
     Instant now = clock.instant();
     String by = said.by() == null || said.by().isBlank() ? who.name() : said.by();
     String note = Require.textOrEmpty("note", said.note());
-    TaskMark mark = new TaskMark(said.id(), said.taskKey(), said.what(), now, by, note);
+    TaskMark mark =
+        model.asPlanned(
+            new TaskMark(said.id(), said.taskKey(), said.what(), now, by, note), reading.book());
     List<Write> writes = new ArrayList<>();
     writes.add(Write.create(buildId, mark));
     model.build().times().stream()
@@ -144,7 +146,8 @@ class BenchDesk {
    */
   void passOver(Account who, String buildId, BenchController.PassOverRequest said) {
     Require.text("id", said.id());
-    BuildModel model = yard.read().build(buildId);
+    YardReader.Reading reading = yard.read();
+    BuildModel model = reading.build(buildId);
     TaskModel target = task(model, said.taskKey());
     String by = said.by() == null || said.by().isBlank() ? who.name() : said.by();
     Instant now = clock.instant();
@@ -163,7 +166,7 @@ class BenchDesk {
       TaskMark mark =
           new TaskMark(
               id, step.taskKey(), TaskMark.What.DONE, now, by, step.reason(), said.taskKey());
-      writes.add(Write.create(buildId, mark));
+      writes.add(Write.create(buildId, model.asPlanned(mark, reading.book())));
     }
     if (!writes.isEmpty()) {
       store.apply(who.id(), writes);

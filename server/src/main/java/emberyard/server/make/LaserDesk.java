@@ -16,6 +16,7 @@ import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.Offcut;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.WorkshopBook;
+import emberyard.core.yard.BuildModel;
 import emberyard.server.access.Account;
 import emberyard.server.live.LiveTopic;
 import emberyard.server.refusal.Refused;
@@ -96,7 +97,8 @@ class LaserDesk implements LiveTopic {
   private void record(LaserRun run) {
     YardReader.Reading reading = yard.read();
     WorkshopBook book = reading.book();
-    Build build = reading.build(run.buildId).build();
+    BuildModel model = reading.build(run.buildId);
+    Build build = model.build();
     SheetLayout layout = Sheets.layout(build, run.layoutId);
     double kerf = book.machine(layout.machineId()).map(Machine::kerfMm).orElse(0.0);
     JobEnd end = JobEnd.of(layout, Parts.of(build, book), run.became(), run.seconds(), kerf);
@@ -111,7 +113,7 @@ class LaserDesk implements LiveTopic {
       offcuts(end, layout, build, writes);
     }
     times(end, run, now, writes);
-    marks(end, run, build, layout, now, writes);
+    marks(end, run, model, book, layout, now, writes);
     store.apply(run.accountId, writes);
   }
 
@@ -176,7 +178,14 @@ class LaserDesk implements LiveTopic {
 
   /** A part whose last piece came off well is done. */
   private static void marks(
-      JobEnd end, LaserRun run, Build build, SheetLayout layout, Instant now, List<Write> writes) {
+      JobEnd end,
+      LaserRun run,
+      BuildModel model,
+      WorkshopBook book,
+      SheetLayout layout,
+      Instant now,
+      List<Write> writes) {
+    Build build = model.build();
     Map<String, Integer> done = new HashMap<>();
     for (SheetLayout other : build.layouts()) {
       List<LaidPiece> pieces = other.id().equals(layout.id()) ? end.pieces() : other.pieces();
@@ -191,7 +200,7 @@ class LaserDesk implements LiveTopic {
         TaskMark mark =
             new TaskMark(
                 id, "part:" + panel.id() + "/cut", TaskMark.What.DONE, now, "the laser", "");
-        writes.add(Write.create(run.buildId, mark));
+        writes.add(Write.create(run.buildId, model.asPlanned(mark, book)));
       }
     }
   }

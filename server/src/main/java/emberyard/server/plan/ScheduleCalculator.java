@@ -1,6 +1,8 @@
 package emberyard.server.plan;
 
+import emberyard.core.plan.ChainPart;
 import emberyard.core.plan.Place;
+import emberyard.core.plan.Placed;
 import emberyard.core.plan.PlannedStep;
 import emberyard.core.plan.Project;
 import emberyard.core.plan.Schedule;
@@ -81,9 +83,19 @@ class ScheduleCalculator {
   record ScheduleAnswer(
       @Schema(description = "Latest finish; the start when there are no tasks")
           LocalDateTime finish,
+      @Schema(
+              description =
+                  "The same by the plain rule, before it was justified and, where the reveal is"
+                      + " missed, 32 other orders were tried: what that gained")
+          LocalDateTime plainFinish,
       @Schema(description = "By start, then key") List<TaskAnswer> tasks,
       @Schema(description = "Keys that decide the finish, first one first")
-          List<String> decidingChain) {}
+          List<String> decidingChain,
+      @Schema(
+              description =
+                  "Why it is finished no earlier: stretches of time with their reason, without a"
+                      + " hole from the start to the finish")
+          List<ChainPart> decidingReasons) {}
 
   /** Where a task lies. */
   record TaskAnswer(
@@ -95,14 +107,24 @@ class ScheduleCalculator {
           long slackMinutes,
       @Schema(description = "On the deciding chain") boolean deciding,
       @Schema(description = "Who does it") @Nullable String person,
-      @Schema(description = "Stretches of hands-on time") List<PlannedStep.Piece> pieces) {}
+      @Schema(description = "Stretches of hands-on time") List<PlannedStep.Piece> pieces,
+      @Schema(
+              description =
+                  "Where it lies when all is as late as the reveal (or the finish) allows; moved"
+                      + " there with what follows it, the rest stays a plan")
+          Placed late) {}
 
   ScheduleAnswer schedule(ScheduleQuestion asked) {
     Schedule plan = heavy.run(() -> SerialScheduler.schedule(problem(asked)));
+    List<ChainPart> reasons = plan.decidingChain().getOrDefault(PROJECT, List.of());
     return new ScheduleAnswer(
         plan.finish().getOrDefault(PROJECT, asked.start()),
-        plan.steps().values().stream().map(ScheduleCalculator::answer).toList(),
-        plan.decidingChain().getOrDefault(PROJECT, List.of()));
+        plan.plainFinish().getOrDefault(PROJECT, asked.start()),
+        plan.steps().values().stream()
+            .map(step -> answer(step, plan.late().get(step.key())))
+            .toList(),
+        reasons.stream().map(ChainPart::step).distinct().toList(),
+        reasons);
   }
 
   private static SchedulingProblem problem(ScheduleQuestion asked) {
@@ -165,7 +187,7 @@ class ScheduleCalculator {
     }
   }
 
-  private static TaskAnswer answer(PlannedStep step) {
+  private static TaskAnswer answer(PlannedStep step, Placed late) {
     return new TaskAnswer(
         step.key(),
         step.start(),
@@ -174,6 +196,7 @@ class ScheduleCalculator {
         step.slackMinutes(),
         step.deciding(),
         step.worker(),
-        step.pieces());
+        step.pieces(),
+        late);
   }
 }

@@ -20,6 +20,7 @@ import emberyard.core.supply.NeedLine;
 import emberyard.core.units.Require;
 import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.ChainLink;
+import emberyard.core.yard.Enquiry;
 import emberyard.core.yard.Fuse;
 import emberyard.core.yard.TaskModel;
 import emberyard.server.access.Account;
@@ -85,6 +86,7 @@ class YardController {
    *
    * @param stops how many findings say stop
    * @param answered questions of the brief that are answered
+   * @param guessedMinutes planned for what is done while nobody said how long it took
    */
   record YardRow(
       String id,
@@ -98,6 +100,7 @@ class YardController {
       long answered,
       int questions,
       long loggedMinutes,
+      long guessedMinutes,
       @Nullable Long earnedPerHourMinor) {}
 
   /**
@@ -107,6 +110,7 @@ class YardController {
    * @param outer what the faces are drawn to, null where nobody said
    * @param overall the same with components that stick out
    * @param budget null for helpers
+   * @param enquiry what it would hold, null once it is agreed
    */
   record BuildView(
       long revision,
@@ -128,6 +132,7 @@ class YardController {
       List<Finding> findings,
       List<ChainLink> chain,
       Fuse fuse,
+      @Nullable Enquiry enquiry,
       List<TaskModel> next) {}
 
   /**
@@ -201,6 +206,7 @@ class YardController {
         sight.findings(),
         model.chain(),
         model.fuse(),
+        model.enquiry(),
         model.next());
   }
 
@@ -266,6 +272,7 @@ class YardController {
         model.interview().answered(),
         model.interview().questions().size(),
         model.budget().labour().loggedMinutes(),
+        model.budget().labour().guessedMinutes(),
         model.budget().earnedPerHourMinor());
   }
 

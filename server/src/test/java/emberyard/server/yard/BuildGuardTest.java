@@ -33,7 +33,8 @@ class BuildGuardTest {
     List<Thing> things = new ArrayList<>();
     things.add(Brief.named(id, id, LocalDate.of(2026, 3, 2)));
     for (int i = 0; i < tasks; i++) {
-      things.add(new ManualTask(id + i, "On and on", Stage.MAKE, 100_000, 0, List.of(), null));
+      things.add(
+          new ManualTask(id + i, "On and on", Stage.MAKE, 100_000, 0, List.of(), List.of(), null));
     }
     return YardReader.build(things);
   }

@@ -1,5 +1,6 @@
 package emberyard.core.fit.space;
 
+import emberyard.core.build.ComponentKind;
 import emberyard.core.finding.Caution;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Solid;
@@ -23,9 +24,15 @@ public final class InWork {
     Map<String, Placed> byId = new HashMap<>();
     space.placed().forEach(placed -> byId.put(placed.item().id(), placed));
     List<Task> tasks = new ArrayList<>();
+    List<String> boards = new ArrayList<>();
     for (String id : space.goingIn().order()) {
       List<String> closedIn = closedIn(space, id);
       Task in = in(space, byId.get(id), book);
+      if (isBoard(space, id)) {
+        boards.add(in.key());
+      } else if (plugsIntoBoard(space, id)) {
+        in = in.behind(boards);
+      }
       if (!closedIn.isEmpty()) {
         Task gate = gate(space, id, closedIn);
         tasks.add(gate);
@@ -34,6 +41,23 @@ public final class InWork {
       tasks.add(in);
     }
     return tasks;
+  }
+
+  /** Keys of the tasks that put boards in. */
+  public static List<String> boards(Space space) {
+    return space.goingIn().order().stream()
+        .filter(id -> isBoard(space, id))
+        .map(InWork::key)
+        .toList();
+  }
+
+  private static boolean isBoard(Space space, String id) {
+    return space.component(id).kind() == ComponentKind.BOARD;
+  }
+
+  private static boolean plugsIntoBoard(Space space, String id) {
+    ComponentKind kind = space.component(id).kind();
+    return kind == ComponentKind.GRAPHICS || kind == ComponentKind.RISER;
   }
 
   /** Pieces that these tasks put in, riders included. */

@@ -1,0 +1,197 @@
+package emberyard.core.plan;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+/** The chain is a story without holes, and each of its reasons is true. */
+class DecidingChainTest {
+  private static final int CASES = Boolean.getBoolean("ember.long") ? 2_000 : 200;
+
+  /** Who holds whom, minute by minute, from the plan alone. */
+  private record Witness(SchedulingProblem problem, Schedule plan) {
+    Step step(String key) {
+      return problem.steps().stream().filter(s -> s.key().equals(key)).findFirst().orElseThrow();
+    }
+
+    boolean open(String who, LocalDateTime minute) {
+      Worker worker =
+          problem.workers().stream().filter(w -> w.id().equals(who)).findFirst().orElseThrow();
+      return worker.hours().between(minute, minute.plusMinutes(1)) == 1;
+    }
+
+    boolean worksOn(String key, LocalDateTime minute) {
+      return plan.steps().get(key).pieces().stream().anyMatch(p -> inside(p, minute));
+    }
+
+    boolean atStation(String key, LocalDateTime minute) {
+      PlannedStep its = plan.steps().get(key);
+      return step(key).holdsPlace()
+          ? inside(new PlannedStep.Piece(its.start(), its.finish()), minute)
+          : worksOn(key, minute);
+    }
+
+    private static boolean inside(PlannedStep.Piece piece, LocalDateTime minute) {
+      return !minute.isBefore(piece.from()) && minute.isBefore(piece.to());
+    }
+
+    boolean full(String station, LocalDateTime minute, String but) {
+      long there =
+          problem.steps().stream()
+              .filter(s -> station.equals(s.place()) && !s.key().equals(but))
+              .filter(s -> atStation(s.key(), minute))
+              .count();
+      return there >= (station.equals("spray") ? 1 : 2);
+    }
+
+    /** What is untrue in a stretch, looked at every five minutes; empty when it is as told. */
+    String untruth(ChainPart part) {
+      PlannedStep its = plan.steps().get(part.step());
+      for (LocalDateTime m = part.from(); m.isBefore(part.to()); m = m.plusMinutes(5)) {
+        boolean so =
+            switch (part.reason()) {
+              case WORK -> !open(its.worker(), m) || worksOn(part.step(), m) || idle(its, m);
+              case WAIT -> !m.isBefore(its.handsOnEnd()) && m.isBefore(its.finish());
+              case ARRIVAL -> m.isBefore(step(part.step()).earliest());
+              case CLOSED -> !open(part.resource(), m);
+              case PERSON -> !open(part.resource(), m) || worksOn(part.holder(), m);
+              case STATION -> atStation(part.holder(), m) && full(part.resource(), m, part.step());
+              case TOO_SHORT -> free(part, its, m);
+            };
+        if (!so) {
+          return part + " at " + m;
+        }
+      }
+      return "";
+    }
+
+    /** Too short a time to begin it, or to go on: in one go, at a station kept, under a piece. */
+    private boolean free(ChainPart part, PlannedStep its, LocalDateTime m) {
+      Step step = step(part.step());
+      boolean whole = !step.interruptible() || step.holdsPlace();
+      boolean crumb = Duration.between(part.from(), part.to()).toMinutes() < 30;
+      return (whole || crumb)
+          && idle(its, m)
+          && (step.place() == null || !full(step.place(), m, part.step()));
+    }
+
+    private boolean idle(PlannedStep its, LocalDateTime m) {
+      return its.worker() == null
+          || plan.steps().values().stream()
+              .noneMatch(s -> its.worker().equals(s.worker()) && worksOn(s.key(), m));
+    }
+  }
+
+  /** Builds that share people and stations, and nothing else. */
+  static SchedulingProblem random(long seed) {
+    SchedulingProblem all = SchedulePropertiesTest.random(seed, 8 + (int) (seed % 33));
+    Map<String, String> projects =
+        all.steps().stream().collect(Collectors.toMap(Step::key, Step::project));
+    List<Step> steps =
+        all.steps().stream()
+            .map(
+                step ->
+                    step.behind(
+                        step.after().stream()
+                            .filter(key -> projects.get(key).equals(step.project()))
+                            .toList()))
+            .toList();
+    return new SchedulingProblem(
+        all.start(), all.hours(), all.projects(), all.workers(), all.places(), steps);
+  }
+
+  @Test
+  void eachReasonIsTrueAndNoTimeIsLeftUntold() {
+    Map<Reason, Integer> told = new EnumMap<>(Reason.class);
+    for (long seed = 1; seed <= CASES; seed++) {
+      SchedulingProblem problem = random(seed);
+      Schedule plan = SerialScheduler.schedule(problem);
+      Witness witness = new Witness(problem, plan);
+      for (Map.Entry<String, List<ChainPart>> chain : plan.decidingChain().entrySet()) {
+        LocalDateTime at = problem.start();
+        for (ChainPart part : chain.getValue()) {
+          assertEquals(at, part.from(), seed + " " + part);
+          assertTrue(part.from().isBefore(part.to()), seed + " " + part);
+          assertEquals("", witness.untruth(part), "seed " + seed);
+          assertEquals(chain.getKey(), witness.step(part.step()).project());
+          told.merge(part.reason(), 1, Integer::sum);
+          at = part.to();
+        }
+        assertEquals(plan.finish().get(chain.getKey()), at);
+      }
+    }
+    assertEquals(List.of(Reason.values()), List.copyOf(told.keySet()), "all reasons occur");
+  }
+
+  /**
+   * Where all keep the same hours and nothing waits, a step done without a break that can slip more
+   * than the one behind it has a gap named between them.
+   */
+  @Test
+  void aStepThatCanSlipMoreHasAGapBehindIt() {
+    List<String> contradictions = new ArrayList<>();
+    int links = 0;
+    for (long seed = 1; seed <= CASES; seed++) {
+      SchedulingProblem problem = alike(random(seed));
+      Schedule plan = SerialScheduler.schedule(problem);
+      for (List<ChainPart> chain : plan.decidingChain().values()) {
+        for (int i = 1; i < chain.size(); i++) {
+          ChainPart first = chain.get(i - 1);
+          ChainPart second = chain.get(i);
+          boolean handsOver =
+              first.reason() == Reason.WORK
+                  && uninterrupted(plan.steps().get(first.step()))
+                  && second.reason() == Reason.WORK
+                  && !first.step().equals(second.step());
+          links += handsOver ? 1 : 0;
+          if (handsOver && first.spareMinutes() > second.spareMinutes() + 15) {
+            contradictions.add(seed + ": " + first + " before " + second);
+          }
+        }
+      }
+    }
+    assertTrue(links > CASES, "steps follow each other: " + links);
+    assertEquals(
+        List.of(),
+        contradictions.subList(0, Math.min(3, contradictions.size())),
+        contradictions.size() + " of " + links);
+  }
+
+  private static boolean uninterrupted(PlannedStep step) {
+    long worked =
+        step.pieces().stream().mapToLong(p -> Duration.between(p.from(), p.to()).toMinutes()).sum();
+    return SerialSchedulerTest.OFFICE.between(step.start(), step.handsOnEnd()) == worked;
+  }
+
+  private static SchedulingProblem alike(SchedulingProblem problem) {
+    return new SchedulingProblem(
+        problem.start(),
+        problem.hours(),
+        problem.projects(),
+        problem.workers().stream().map(w -> new Worker(w.id(), problem.hours())).toList(),
+        problem.places(),
+        problem.steps().stream().map(DecidingChainTest::withoutWait).toList());
+  }
+
+  private static Step withoutWait(Step step) {
+    return new Step(
+        step.key(),
+        step.project(),
+        step.handsOnMinutes(),
+        0,
+        step.after(),
+        step.workers(),
+        step.place(),
+        step.holdsPlace(),
+        step.interruptible(),
+        step.earliest());
+  }
+}

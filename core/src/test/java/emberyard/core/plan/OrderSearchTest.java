@@ -1,0 +1,79 @@
+package emberyard.core.plan;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+/** A better order is a plan, never later than the plain rule's, and the same on any day. */
+class OrderSearchTest {
+  private static final int CASES = Boolean.getBoolean("ember.long") ? 2_000 : 60;
+
+  @Test
+  void neverLaterThanThePlainRuleAndOftenSooner() {
+    int sooner = 0;
+    for (long seed = 1; seed <= CASES; seed++) {
+      SchedulingProblem problem = DecidingChainTest.random(seed);
+      Schedule plan = SerialScheduler.schedule(problem);
+      boolean late =
+          problem.projects().stream()
+              .anyMatch(p -> plan.plainFinish().get(p.id()).isAfter(p.reveal()));
+      for (Project project : problem.projects()) {
+        LocalDateTime plain = plan.plainFinish().get(project.id());
+        LocalDateTime found = plan.finish().get(project.id());
+        LocalDateTime bound = late && plain.isBefore(project.reveal()) ? project.reveal() : plain;
+        long over = problem.hours().between(bound, found);
+        assertTrue(over <= 0, "seed " + seed + " " + project.id() + " " + over + " min later");
+        sooner += found.isBefore(plain) ? 1 : 0;
+      }
+      assertEquals(
+          List.of(), new PlanChecker(problem).faults(PlanChecker.planned(plan)), "seed " + seed);
+    }
+    assertTrue(sooner > CASES / 10, "sooner in " + sooner);
+  }
+
+  @Test
+  void theAnswerDoesNotHangOnTheOrderInWhichStepsAreListed() {
+    for (long seed = 1; seed <= 20; seed++) {
+      SchedulingProblem problem = DecidingChainTest.random(seed);
+      List<Step> shuffled = new ArrayList<>(problem.steps());
+      Collections.shuffle(shuffled, new Random(seed));
+      SchedulingProblem other =
+          new SchedulingProblem(
+              problem.start(),
+              problem.hours(),
+              problem.projects(),
+              problem.workers(),
+              problem.places(),
+              shuffled);
+      assertEquals(
+          SerialScheduler.schedule(problem).finish(), SerialScheduler.schedule(other).finish());
+    }
+  }
+
+  /**
+   * The short step keeps the only dust-free corner for 33 hours: the plain rule lets it go first.
+   */
+  @Test
+  void aShortStepThatKeepsAStationForLongLetsTheOthersGoFirst() {
+    Step cures = station("cures", 10, 33 * 60);
+    Step coat = station("coat", 120, 0);
+    Step then =
+        new Step("then", "build", 240, 0, List.of("coat"), List.of(), null, false, true, null);
+    Schedule plan =
+        SerialScheduler.schedule(
+            SerialSchedulerTest.problem(
+                SerialSchedulerTest.MONDAY.plusHours(24), cures, coat, then));
+    assertEquals(LocalDateTime.parse("2026-03-03T20:10"), plan.finish().get("build"));
+    assertEquals(LocalDateTime.parse("2026-03-04T15:00"), plan.plainFinish().get("build"));
+  }
+
+  private static Step station(String key, int handsOn, int wait) {
+    return new Step(key, "build", handsOn, wait, List.of(), List.of(), "spray", true, true, null);
+  }
+}
