@@ -18,10 +18,16 @@ const rows = computed(() =>
     when: `${moment(link.start, props.now)} – ${until(link)}`,
     text: said(link.text),
     work: link.workMinutes ? workingTime(link.workMinutes, props.dayMinutes) : '',
-    gap: gap(link, props.chain[index - 1]),
+    gap: gap(
+      link,
+      props.chain.slice(0, index).findLast((each) => isOwn(each)),
+    ),
   })),
 )
 
+function isOwn(link: ChainLink) {
+  return link.reason === 'WORK' || link.reason === 'WAIT'
+}
 function until(link: ChainLink) {
   const sameDay = link.start.slice(0, 10) === link.finish.slice(0, 10)
   return sameDay ? moment(link.finish, link.finish) : moment(link.finish, props.now)
@@ -29,8 +35,7 @@ function until(link: ChainLink) {
 /** Said where it begins, not on each line that has it too. */
 function gap(link: ChainLink, earlier?: ChainLink) {
   const before = earlier?.spareMinutes ?? 0
-  const more = Math.abs(link.spareMinutes - before) > AS_TIGHT_MINUTES
-  if (!more) return ''
+  if (!isOwn(link) || Math.abs(link.spareMinutes - before) <= AS_TIGHT_MINUTES) return ''
   return link.spareMinutes > AS_TIGHT_MINUTES
     ? `from here ${workingTime(link.spareMinutes, props.dayMinutes)} more slack than the tightest step`
     : 'from here as tight as any'

@@ -39,6 +39,7 @@ const agree = () => clock.mark(builds.id, 'brief/agree', 'DONE')
 <style scoped>
 .enquiry button {
   white-space: nowrap;
+  flex: none;
 }
 .enquiry {
   display: flex;

@@ -102,6 +102,7 @@ class SlowTypingProof {
           of(NIGHT, "/concept?show=palette"),
           of(NIGHT, "/concept?show=options"),
           of(NIGHT, "/concept?show=agreed"),
+          of("glasshouse", "/concept"),
           of("glasshouse", "/concept?show=agreed"),
           of(
               NIGHT,

@@ -20,7 +20,9 @@ public final class AssembleWork {
   /** Key of the gate behind which the build is closed. */
   public static final String CLOSE = "bench/close";
 
-  private static final String ON_BOARD = "bench/on-board";
+  /** Key of the step that puts on a board what sits on it. */
+  public static final String ON_BOARD = "bench/on-board";
+
   private static final String FIT_IN = "bench/fit-in";
   private static final String CABLES = "bench/cables";
   private static final String PANELS = "bench/panels";

@@ -6,6 +6,7 @@ import emberyard.core.record.TimeEntry;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -29,9 +30,18 @@ public record TaskLog(
 
   /** Reads the record of a task off a build. */
   public static TaskLog of(Build build, String key, Instant now) {
+    return of(build, key, Set.of(), now);
+  }
+
+  /**
+   * @param earlier keys under which hours of the same task were logged before
+   */
+  public static TaskLog of(Build build, String key, Set<String> earlier, Instant now) {
     return of(
         key,
-        build.times().stream().filter(entry -> entry.taskKey().equals(key)).toList(),
+        build.times().stream()
+            .filter(entry -> entry.taskKey().equals(key) || earlier.contains(entry.taskKey()))
+            .toList(),
         build.marks().stream().filter(mark -> mark.taskKey().equals(key)).toList(),
         now);
   }

@@ -1,19 +1,24 @@
 package emberyard.core.yard;
 
+import emberyard.core.bench.AssembleWork;
 import emberyard.core.bench.TaskLog;
 import emberyard.core.brief.Interview;
 import emberyard.core.build.Build;
 import emberyard.core.concept.ConceptWork;
 import emberyard.core.supply.Parcel;
+import emberyard.core.work.Need;
 import emberyard.core.work.Task;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What was derived from a build together with what was recorded about it. */
@@ -48,6 +53,9 @@ record BuildRecord(
       done.put(ConceptWork.CHOOSE, LocalDateTime.ofInstant(build.concept().frozen().at(), zone));
     }
     for (Parcel parcel : derived.parcels()) {
+      Set<String> lines = parcel.needs().stream().map(Need::receiveKey).collect(Collectors.toSet());
+      logs.put(parcel.key(), TaskLog.of(build, parcel.key(), lines, now));
+      logs.keySet().removeAll(lines);
       LocalDateTime opened = done.get(parcel.key());
       if (parcel.checkedOn() != null) {
         done.put(parcel.key(), parcel.checkedOn().atTime(12, 0));
@@ -55,9 +63,20 @@ record BuildRecord(
         done.remove(parcel.key());
       }
     }
+    boardsThatAreIn(derived, done);
     BuildRecord record = new BuildRecord(build, derived, logs, done, byKey);
     derived.tasks().forEach(record::startWait);
     return record;
+  }
+
+  /** What sits on a board was put on it by the time the board went in, said or not. */
+  private static void boardsThatAreIn(Derivation derived, Map<String, LocalDateTime> done) {
+    derived.tasks().stream()
+        .filter(task -> task.after().contains(AssembleWork.ON_BOARD))
+        .map(task -> done.get(task.key()))
+        .filter(Objects::nonNull)
+        .min(Comparator.naturalOrder())
+        .ifPresent(in -> done.putIfAbsent(AssembleWork.ON_BOARD, in));
   }
 
   /** A wait without hands-on time begins by itself when all before it is finished. */

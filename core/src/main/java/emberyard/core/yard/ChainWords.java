@@ -1,11 +1,13 @@
 package emberyard.core.yard;
 
 import emberyard.core.plan.ChainPart;
+import emberyard.core.plan.Reason;
 import emberyard.core.plan.Schedule;
 import emberyard.core.work.Task;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.Station;
 import emberyard.core.workshop.WorkshopBook;
+import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -20,9 +22,20 @@ import org.jspecify.annotations.Nullable;
 record ChainWords(
     BuildRecord record, Schedule schedule, Map<String, BuildRecord> others, WorkshopBook book) {
 
+  private static final int CRUMB_MINUTES = 15;
+
   List<ChainLink> chain() {
     String id = record.build().id();
-    return schedule.decidingChain().getOrDefault(id, List.of()).stream().map(this::link).toList();
+    return schedule.decidingChain().getOrDefault(id, List.of()).stream()
+        .filter(part -> !crumb(part))
+        .map(this::link)
+        .toList();
+  }
+
+  /** A moment between two holds, too short to begin anything in: nobody wants to read it. */
+  private static boolean crumb(ChainPart part) {
+    return part.reason() == Reason.TOO_SHORT
+        && Duration.between(part.from(), part.to()).toMinutes() < CRUMB_MINUTES;
   }
 
   private ChainLink link(ChainPart part) {

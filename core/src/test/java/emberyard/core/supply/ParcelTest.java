@@ -105,6 +105,21 @@ class ParcelTest {
   }
 
   @Test
+  void hoursLoggedLineByLineAreTheParcelsAndNoGuessIsAddedToThem() {
+    Build build =
+        new Samples.Made()
+            .with(Samples.order("screen:d1", OrderLine.State.CHECKED, Samples.MONDAY))
+            .logged("screen:d1/receive", 12)
+            .build();
+    BuildModel model = Samples.model(build);
+    TaskModel parcel = Samples.task(model, "parcel:quay/" + Samples.MONDAY);
+    assertEquals(12, parcel.log().loggedMinutes());
+    assertTrue(parcel.log().timed());
+    assertTrue(model.tasks().stream().noneMatch(t -> t.state() == TaskState.NO_LONGER_NEEDED));
+    assertEquals(12, model.budget().labour().loggedMinutes());
+  }
+
+  @Test
   void aLineMarkedOnACardOfItsOwnStaysChecked() {
     Build build =
         new Samples.Made()

@@ -4,9 +4,11 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import emberyard.core.brief.Interview;
 import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
 import emberyard.core.build.ManualTask;
+import emberyard.core.record.TaskMark;
 import emberyard.core.thing.Thing;
 import emberyard.core.work.Stage;
 import emberyard.core.workshop.Person;
@@ -32,6 +34,8 @@ class BuildGuardTest {
   private static Build build(String id, int tasks) {
     List<Thing> things = new ArrayList<>();
     things.add(Brief.named(id, id, LocalDate.of(2026, 3, 2)));
+    // agreed, so that it holds people
+    things.add(new TaskMark("m", Interview.AGREE, TaskMark.What.DONE, NOW, "Ines", ""));
     for (int i = 0; i < tasks; i++) {
       things.add(
           new ManualTask(id + i, "On and on", Stage.MAKE, 100_000, 0, List.of(), List.of(), null));
