@@ -5,6 +5,8 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.kind.ThingKind;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -47,6 +49,13 @@ class OddInputTest {
   void aBuildThatCannotBeWorkedOutHurtsNoOther(Client owner) {
     owner.begin("odd-bad");
     owner.begin("odd-ok");
+    for (String agreed : List.of("odd-bad", "odd-ok")) {
+      owner
+          .post(
+              "/api/builds/" + agreed + "/marks",
+              Map.of("id", "agreed-" + agreed, "taskKey", "brief/agree", "what", "DONE"))
+          .expect(200);
+    }
     owner
         .put("/api/builds/odd-ok/panels/odd-ok-p", Things.panel("odd-ok-p", 300), null)
         .expect(200);

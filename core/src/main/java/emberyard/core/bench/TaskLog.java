@@ -17,8 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param attemptMinutes time since it was last sent back
  * @param running the clock that runs now, null for none
  * @param verdict the latest mark, null for none
- * @param timed whether anybody said how long it took, by the clock or typed, also that it was
- *     nothing
+ * @param timed whether anybody said how long it took since it was last sent back, by the clock or
+ *     typed, also that it was nothing
  */
 public record TaskLog(
     String key,
@@ -53,18 +53,17 @@ public record TaskLog(
             .map(TaskMark::at)
             .max(Comparator.naturalOrder())
             .orElse(Instant.MIN);
+    List<TimeEntry> attempt =
+        entries.stream().filter(entry -> !entry.startedAt().isBefore(since)).toList();
     return new TaskLog(
         key,
         entries.stream().mapToLong(entry -> entry.minutes(now)).sum(),
-        entries.stream()
-            .filter(entry -> !entry.startedAt().isBefore(since))
-            .mapToLong(entry -> entry.minutes(now))
-            .sum(),
+        attempt.stream().mapToLong(entry -> entry.minutes(now)).sum(),
         entries.stream().filter(entry -> entry.endedAt() == null).findFirst().orElse(null),
         marks.stream()
             .max(Comparator.comparing(TaskMark::at).thenComparing(TaskMark::id))
             .orElse(null),
-        !entries.isEmpty());
+        !attempt.isEmpty());
   }
 
   /** When it was done or passed, null while it is open. */

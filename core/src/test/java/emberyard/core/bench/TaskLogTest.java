@@ -1,6 +1,7 @@
 package emberyard.core.bench;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertThrows;
@@ -50,6 +51,14 @@ class TaskLogTest {
         TaskLog.of("k", entries, List.of(mark(30, What.AGAIN), mark(55, What.PASSED)), at(60));
     assertEquals(at(55), done.doneAt());
     assertTrue(TaskLog.of("k", entries, List.of(mark(9, What.FAILED)), at(60)).failed());
+  }
+
+  /** Hours of the first attempt say nothing of how long the second took. */
+  @Test
+  void aRedoIsTimedByItsOwnHours() {
+    List<TaskMark> redone = List.of(mark(30, What.AGAIN), mark(55, What.DONE));
+    assertFalse(TaskLog.of("k", List.of(entry(0, 20)), redone, at(60)).timed());
+    assertTrue(TaskLog.of("k", List.of(entry(0, 20), entry(40, 50)), redone, at(60)).timed());
   }
 
   @Test
