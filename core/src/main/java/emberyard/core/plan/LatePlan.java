@@ -36,7 +36,7 @@ final class LatePlan {
         end = Math.min(end, late[later].start());
       }
       occupancy.give(step, planned[i].mirrored());
-      Placement found = occupancy.earliest(step, -end, planned[i].worker()).mirrored();
+      Placement found = occupancy.earliestFor(step, -end, planned[i].worker()).mirrored();
       // a wait at the pace of its days may end a minute off when it is reckoned backwards
       late[i] = found.start() < planned[i].start() ? planned[i] : found;
       occupancy.take(step, late[i].mirrored());

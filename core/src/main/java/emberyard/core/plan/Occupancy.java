@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,6 +13,9 @@ import org.jspecify.annotations.Nullable;
  * the late plan the clock is mirrored: a step's wait then comes before its hands-on time.
  */
 final class Occupancy {
+  /** How much later a step may end so that it stays in the same hands. */
+  private static final long KEPT_MINUTES = 60;
+
   private final Map<String, FreeTime> people = new HashMap<>();
   private final Map<String, StationTime> stations = new HashMap<>();
   private final List<String> everybody = new ArrayList<>();
@@ -29,19 +33,32 @@ final class Occupancy {
     }
   }
 
-  /** Finds the earliest place at or after {@code release}: first done, first begun, first named. */
-  Placement earliest(Step step, long release, @Nullable String fixedWorker) {
+  /** Finds the earliest place at or after {@code release} for one worker. */
+  Placement earliestFor(Step step, long release, @Nullable String worker) {
+    return step.handsOnMinutes() == 0
+        ? waitingOnly(step, release)
+        : forWorker(step, release, Objects.requireNonNull(worker));
+  }
+
+  /**
+   * Finds the earliest place at or after {@code release}: first done, first begun, first named;
+   * whoever is preferred, where it is done no more than an hour later.
+   */
+  Placement earliest(Step step, long release, @Nullable String preferred) {
     if (step.handsOnMinutes() == 0) {
       return waitingOnly(step, release);
     }
     Placement best = null;
-    for (String worker : candidates(step, fixedWorker)) {
+    Placement kept = null;
+    for (String worker : step.workers().isEmpty() ? everybody : step.workers()) {
       Placement found = forWorker(step, release, worker);
+      kept = worker.equals(preferred) ? found : kept;
       if (best == null || better(found, best)) {
         best = found;
       }
     }
-    return best;
+    boolean keeps = kept != null && kept.handsOnEnd() <= best.handsOnEnd() + KEPT_MINUTES;
+    return keeps ? kept : best;
   }
 
   /** Occupies people and station. */
@@ -62,13 +79,6 @@ final class Occupancy {
     for (Span span : placed.held(step)) {
       stationOf(step).give(span);
     }
-  }
-
-  private List<String> candidates(Step step, @Nullable String fixedWorker) {
-    if (fixedWorker != null) {
-      return List.of(fixedWorker);
-    }
-    return step.workers().isEmpty() ? everybody : step.workers();
   }
 
   private static boolean better(Placement found, Placement best) {

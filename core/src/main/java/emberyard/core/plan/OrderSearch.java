@@ -111,14 +111,21 @@ final class OrderSearch {
     List<Step> steps = network.steps;
     Placement[] placed = new Placement[steps.size()];
     Occupancy occupancy = new Occupancy(problem, start, false, taken);
+    Map<String, String> hands = new HashMap<>();
     int[] open = Arrays.stream(network.before).mapToInt(links -> links.length).toArray();
     PriorityQueue<Integer> eligible = new PriorityQueue<>(order);
     IntStream.range(0, open.length).filter(i -> open[i] == 0).forEach(eligible::add);
     while (!eligible.isEmpty()) {
       int next = eligible.remove();
-      placed[next] = occupancy.earliest(steps.get(next), release(next, placed), null);
+      Step step = steps.get(next);
+      String hand = step.hand();
+      String preferred = hand == null ? null : hands.getOrDefault(hand, step.begunBy());
+      placed[next] = occupancy.earliest(step, release(next, placed), preferred);
+      if (hand != null && placed[next].worker() != null) {
+        hands.put(hand, placed[next].worker());
+      }
       BenchClock.requireNear(placed[next].finish());
-      occupancy.take(steps.get(next), placed[next]);
+      occupancy.take(step, placed[next]);
       for (int later : network.behind[next]) {
         if (--open[later] == 0) {
           eligible.add(later);

@@ -80,7 +80,7 @@ public record SchedulingProblem(
         workers,
         places,
         kept.stream()
-            .map(step -> step.behind(step.after().stream().filter(keys::contains).toList()))
+            .map(step -> step.withAfter(step.after().stream().filter(keys::contains).toList()))
             .toList());
   }
 

@@ -3,6 +3,7 @@ package emberyard.core.plan;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import emberyard.core.work.DayPaces;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -23,7 +24,11 @@ import org.jspecify.annotations.Nullable;
  * @param earliest not before this moment, null for any
  * @param paces how the wait runs on single days and on which days nobody may work on it; closed
  *     days count for the late plan too
+ * @param hand name of what stays in one pair of hands if it can, as the coats of a part do: it goes
+ *     on with the same person where that ends no more than an hour later; null for none
+ * @param begunBy who had it in hand before the plan begins, null for nobody
  */
+@RecordBuilder
 public record Step(
     String key,
     String project,
@@ -35,7 +40,10 @@ public record Step(
     boolean holdsPlace,
     boolean interruptible,
     @Nullable LocalDateTime earliest,
-    DayPaces paces) {
+    DayPaces paces,
+    @Nullable String hand,
+    @Nullable String begunBy)
+    implements StepBuilder.With {
   public Step {
     Require.text("key", key);
     Require.given("project", project);
@@ -68,23 +76,9 @@ public record Step(
         holdsPlace,
         interruptible,
         earliest,
-        DayPaces.USUAL);
-  }
-
-  /** The same step behind these and no others. */
-  Step behind(List<String> keys) {
-    return new Step(
-        key,
-        project,
-        handsOnMinutes,
-        waitMinutes,
-        keys,
-        workers,
-        place,
-        holdsPlace,
-        interruptible,
-        earliest,
-        paces);
+        DayPaces.USUAL,
+        null,
+        null);
   }
 
   private static void notNegative(String key, String field, long minutes, long most) {

@@ -5,6 +5,7 @@ import emberyard.core.bench.TaskLog;
 import emberyard.core.brief.Interview;
 import emberyard.core.build.Build;
 import emberyard.core.concept.ConceptWork;
+import emberyard.core.record.TimeEntry;
 import emberyard.core.supply.Parcel;
 import emberyard.core.work.Need;
 import emberyard.core.work.Task;
@@ -106,6 +107,15 @@ record BuildRecord(
         || !build.orders().isEmpty()
         || build.times().stream().anyMatch(entry -> !entry.taskKey().equals(Interview.AGREE))
         || build.marks().stream().anyMatch(mark -> !mark.taskKey().equals(Interview.AGREE));
+  }
+
+  /** Who worked last on a step whose key begins like this, null where nobody has. */
+  @Nullable String lastHand(String keyBegins) {
+    return build.times().stream()
+        .filter(entry -> entry.taskKey().startsWith(keyBegins))
+        .max(Comparator.comparing(TimeEntry::startedAt))
+        .map(TimeEntry::personId)
+        .orElse(null);
   }
 
   @Nullable LocalDateTime doneAt(String key) {

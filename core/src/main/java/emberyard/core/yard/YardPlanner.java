@@ -157,6 +157,7 @@ final class YardPlanner {
                 .map(key -> id + SEPARATOR + key)
                 .toList();
     int handsOn = doneAt != null ? 0 : record.remaining(task);
+    String coats = coats(task);
     steps.add(
         new Step(
             id + SEPARATOR + task.key(),
@@ -169,7 +170,15 @@ final class YardPlanner {
             task.holdsStation(),
             task.interruptible() || handsOn > longestStretch(task),
             task.earliest(),
-            doneAt == null ? task.paces() : DayPaces.USUAL));
+            doneAt == null ? task.paces() : DayPaces.USUAL,
+            coats == null ? null : id + SEPARATOR + coats,
+            coats == null ? null : record.lastHand(coats)));
+  }
+
+  /** The scheme whose coats a step is one of, null for other work. */
+  private static @Nullable String coats(Task task) {
+    boolean coat = task.stage() == Stage.FINISH && task.key().startsWith("scheme:");
+    return coat ? task.key().substring(0, task.key().indexOf('/') + 1) : null;
   }
 
   private int minutesTo(LocalDateTime moment) {

@@ -23,8 +23,8 @@ class DampDaysTest {
       WeeklyHours.of(OpenHours.weekdays(LocalTime.of(9, 0), LocalTime.of(17, 0)));
 
   private static Step step(String key, int wait, DayPaces paces, String... after) {
-    return new Step(
-        key, "b", 30, wait, List.of(after), List.of(), "spray", true, false, null, paces);
+    return new Step(key, "b", 30, wait, List.of(after), List.of(), "spray", true, false, null)
+        .withPaces(paces);
   }
 
   private static Schedule schedule(List<Step> steps, LocalDateTime reveal) {

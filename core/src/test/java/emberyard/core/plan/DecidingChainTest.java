@@ -99,7 +99,7 @@ class DecidingChainTest {
         all.steps().stream()
             .map(
                 step ->
-                    step.behind(
+                    step.withAfter(
                         step.after().stream()
                             .filter(key -> projects.get(key).equals(step.project()))
                             .toList()))
@@ -178,20 +178,6 @@ class DecidingChainTest {
         problem.projects(),
         problem.workers().stream().map(w -> new Worker(w.id(), problem.hours())).toList(),
         problem.places(),
-        problem.steps().stream().map(DecidingChainTest::withoutWait).toList());
-  }
-
-  private static Step withoutWait(Step step) {
-    return new Step(
-        step.key(),
-        step.project(),
-        step.handsOnMinutes(),
-        0,
-        step.after(),
-        step.workers(),
-        step.place(),
-        step.holdsPlace(),
-        step.interruptible(),
-        step.earliest());
+        problem.steps().stream().map(step -> step.withWaitMinutes(0)).toList());
   }
 }

@@ -172,6 +172,52 @@ class SerialSchedulerTest {
     lies(plan, "c", "2026-03-03T09:00", "2026-03-03T13:00");
   }
 
+  /** Bram is free at once, Ines has the part in hand and so many minutes of other work. */
+  private static String secondCoatBy(int otherMinutes) {
+    Step first =
+        new Step("coat/1", "build", 60, 0, List.of(), List.of("ines"), null, false, true, null);
+    Step other =
+        new Step(
+            "other",
+            "build",
+            otherMinutes,
+            0,
+            List.of("coat/1"),
+            List.of("ines"),
+            null,
+            false,
+            false,
+            MONDAY.plusHours(1));
+    Step second = step("coat/2", 30, 0, "coat/1").withHand("coats");
+    Schedule plan =
+        SerialScheduler.schedule(
+            new SchedulingProblem(
+                MONDAY,
+                OFFICE,
+                List.of(new Project("build", MONDAY.plusDays(30))),
+                List.of(new Worker("bram", OFFICE), new Worker("ines", OFFICE)),
+                List.of(),
+                List.of(first.withHand("coats"), other, second)));
+    return plan.steps().get("coat/2").worker();
+  }
+
+  @Test
+  void theCoatsOfAPartStayInOnePairOfHandsForAnHour() {
+    assertEquals("ines", secondCoatBy(60));
+    assertEquals("bram", secondCoatBy(61));
+    Step begun = step("coat/2", 30, 0).withHand("coats").withBegunBy("ines");
+    Schedule plan =
+        SerialScheduler.schedule(
+            new SchedulingProblem(
+                MONDAY,
+                OFFICE,
+                List.of(new Project("build", null)),
+                List.of(new Worker("bram", OFFICE), new Worker("ines", OFFICE)),
+                List.of(),
+                List.of(begun)));
+    assertEquals("ines", plan.steps().get("coat/2").worker());
+  }
+
   @Test
   void theBuildRevealedFirstGoesFirst() {
     Step slow = new Step("slow", "far", 480, 0, List.of(), List.of(), null, false, true, null);
