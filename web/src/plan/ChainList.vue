@@ -20,7 +20,7 @@ const rows = computed(() =>
     work: link.workMinutes ? workingTime(link.workMinutes, props.dayMinutes) : '',
     gap: gap(
       link,
-      props.chain.slice(0, index).findLast((each) => isOwn(each)),
+      props.chain.slice(0, index).filter(isOwn).pop(),
     ),
   })),
 )
