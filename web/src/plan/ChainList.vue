@@ -18,10 +18,7 @@ const rows = computed(() =>
     when: `${moment(link.start, props.now)} – ${until(link)}`,
     text: said(link.text),
     work: link.workMinutes ? workingTime(link.workMinutes, props.dayMinutes) : '',
-    gap: gap(
-      link,
-      props.chain.slice(0, index).filter(isOwn).pop(),
-    ),
+    gap: gap(link, props.chain.slice(0, index).filter(isOwn).pop()),
   })),
 )
 
