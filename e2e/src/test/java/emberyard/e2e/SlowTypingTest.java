@@ -51,7 +51,7 @@ class SlowTypingTest extends OnDemo {
     String[][] kinds = {
       {"/builds/moss-archive/make", "make/PartForm.vue", "mm"},
       {"/builds/moss-archive/finish?show=air", "finish/AirView.vue", "°C"},
-      {"/builds/moss-archive/plan", "plan/PlanScreen.vue", "min"},
+      {"/builds/moss-archive/plan", "plan/ManualTaskForm.vue", "min"},
       {"/builds/moss-archive/light", "light/LightScreen.vue", "money"},
       {"/builds/moss-archive/brief", "brief/BriefScreen.vue", "day"},
       {"/builds/moss-archive/brief", "brief/BriefScreen.vue", null},
