@@ -250,6 +250,30 @@ class BuildApiTest {
     throw new AssertionError("no task " + key);
   }
 
+  /** Opening what nobody ordered counts for what is in it now, not for what comes to it later. */
+  @Test
+  void openingAParcelIsSaidOfEachLineAndTakenBackAsOne(Client owner) {
+    owner.begin("parcel");
+    owner.put("/api/builds/parcel/panels/pp", Things.panel("pp", 300), null).expect(200);
+    String at = "/api/builds/parcel/";
+    JsonNode tasks = owner.get("/api/builds/parcel").json().path("tasks");
+    String parcel =
+        tasks
+            .valueStream()
+            .map(each -> each.path("task").path("key").asString())
+            .filter(key -> key.startsWith("parcel:"))
+            .findFirst()
+            .orElseThrow();
+    owner.post(at + "marks", Map.of("id", "op", "taskKey", parcel, "what", "DONE")).expect(200);
+    assertEquals("DONE", task(owner, at, parcel).path("state").asString());
+    JsonNode marks = owner.get("/api/builds/parcel").json().path("build").path("marks");
+    assertTrue(marks.size() >= 2, "one of the parcel and one a line: " + marks);
+    undo(owner, "parcel");
+    assertTrue(!"DONE".equals(task(owner, at, parcel).path("state").asString()));
+    assertEquals(
+        0, owner.get("/api/builds/parcel").json().path("build").path("marks").size(), "as one");
+  }
+
   @Test
   void hoursAreTypedCorrectedAndBackDatedWithATrace(Client owner) {
     owner.begin("hours");

@@ -33,9 +33,4 @@ final class BenchClock {
   static LocalDateTime moment(long minute) {
     return LocalDateTime.ofEpochSecond(minute * 60, 0, ZoneOffset.UTC);
   }
-
-  /** The minute before which a step can't begin, {@code none} where it may at any time. */
-  static long earliest(Step step, long none) {
-    return step.earliest() == null ? none : minuteNotBefore(step.earliest());
-  }
 }

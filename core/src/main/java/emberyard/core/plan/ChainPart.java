@@ -1,5 +1,6 @@
 package emberyard.core.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param spareMinutes working minutes of the workshop by which {@code step} can slip more than the
  *     step of its project that can slip least
  */
+@RecordBuilder
 public record ChainPart(
     Reason reason,
     String step,
@@ -24,4 +26,14 @@ public record ChainPart(
     LocalDateTime from,
     LocalDateTime to,
     long workMinutes,
-    long spareMinutes) {}
+    long spareMinutes)
+    implements ChainPartBuilder.With {
+
+  /** Whether a later part is the same hold, after a break. */
+  boolean goesOnIn(ChainPart later) {
+    return holder != null
+        && holder.equals(later.holder)
+        && reason == later.reason
+        && step.equals(later.step);
+  }
+}

@@ -1,11 +1,10 @@
 package emberyard.core.plan;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -20,279 +19,210 @@ final class DecidingChain {
   /** A step that can slip no more than this longer is as tight as another. */
   static final long AS_TIGHT_MINUTES = 15;
 
+  private final String project;
   private final StepNetwork network;
   private final Placement[] placed;
+  private final Delays delays;
   private final long planStart;
-  private final Holds holds;
   private final long[] slack;
-  private final Map<String, WeeklyHours> hours = new HashMap<>();
+  private final long leastSlack;
+  private final List<ChainPart> backwards = new ArrayList<>();
 
-  /**
-   * @param slack working minutes by which each step can slip
-   * @param taken what is planned already
-   */
-  DecidingChain(
-      SchedulingProblem problem,
+  private DecidingChain(
+      String project,
       StepNetwork network,
       Placement[] placed,
+      Delays delays,
       long planStart,
-      long[] slack,
-      List<Taken> taken) {
+      long[] slack) {
+    this.project = project;
     this.network = network;
     this.placed = placed;
+    this.delays = delays;
     this.planStart = planStart;
     this.slack = slack;
-    this.holds = new Holds(problem, placed, taken);
-    problem.workers().forEach(worker -> hours.put(worker.id(), worker.hours()));
+    this.leastSlack = mine().mapToLong(i -> slack[i]).min().orElse(0);
   }
 
-  /** The stretches from the start of the plan to the project's finish, first one first. */
-  List<ChainPart> of(String project) {
-    return new Walk(project).parts();
+  /**
+   * The stretches from the start of the plan to the project's finish, first one first.
+   *
+   * @param slack working minutes by which each step can slip
+   */
+  static List<ChainPart> of(
+      String project,
+      StepNetwork network,
+      Placement[] placed,
+      Delays delays,
+      long planStart,
+      long[] slack) {
+    return new DecidingChain(project, network, placed, delays, planStart, slack).parts();
   }
 
-  /** One walk back through time. */
-  private final class Walk {
-    private final String project;
-    private final long leastSlack;
-    private final List<ChainPart> backwards = new ArrayList<>();
-
-    Walk(String project) {
-      this.project = project;
-      long least = Long.MAX_VALUE;
-      for (int i = 0; i < placed.length; i++) {
-        least = mine(i) ? Math.min(least, slack[i]) : least;
+  private List<ChainPart> parts() {
+    int at = mine().reduce((one, other) -> later(one, other) ? one : other).orElse(-1);
+    long until = at < 0 ? planStart : placed[at].finish();
+    while (at >= 0) {
+      addStep(at, until);
+      long release = network.release(at, placed, planStart);
+      int followed = addDelays(at, placed[at].start(), release);
+      if (followed >= 0) {
+        until = told(placed[at].start());
+        at = followed;
+      } else {
+        at = beforeRelease(at, release);
+        until = release;
       }
-      this.leastSlack = least;
     }
+    Collections.reverse(backwards);
+    return List.copyOf(backwards);
+  }
 
-    List<ChainPart> parts() {
-      int at = last();
-      long until = at < 0 ? planStart : placed[at].finish();
-      while (at >= 0) {
-        addStep(at, until);
-        Holds.Hold held = addDelay(at, placed[at].start(), release(at), true);
-        if (held != null) {
-          at = held.number();
-          until = held.span().to();
-        } else {
-          until = release(at);
-          int before = predecessor(at, until);
-          if (before < 0) {
-            add(Reason.ARRIVAL, at, null, null, planStart, until);
-          }
-          at = before;
+  private IntStream mine() {
+    return IntStream.range(0, placed.length)
+        .filter(i -> network.steps.get(i).project().equals(project));
+  }
+
+  private boolean later(int one, int other) {
+    return placed[one].finish() >= placed[other].finish();
+  }
+
+  /**
+   * The predecessor that finishes at the release, of several the one that can slip least; −1 where
+   * a given moment or the start of the plan lets the step begin.
+   */
+  private int beforeRelease(int at, long release) {
+    int before =
+        Arrays.stream(network.before[at])
+            .filter(i -> placed[i].finish() == release)
+            .reduce((one, other) -> slack[one] <= slack[other] ? one : other)
+            .orElse(-1);
+    if (before < 0) {
+      add(Reason.ARRIVAL, at, null, null, planStart, release);
+    }
+    return before;
+  }
+
+  /** Its wait and its work; where others come between its pieces, they are named. */
+  private void addStep(int at, long until) {
+    Placement its = placed[at];
+    add(Reason.WAIT, at, null, network.steps.get(at).place(), its.handsOnEnd(), until);
+    long end = Math.min(its.handsOnEnd(), until);
+    for (int k = its.pieces().size() - 1; k >= 0; k--) {
+      long begin = its.pieces().get(k).from();
+      long free = k == 0 ? begin : its.pieces().get(k - 1).to();
+      List<Delays.Delay> between = delays(at, begin, free);
+      boolean held = between.stream().anyMatch(delay -> delay.hold() != null);
+      if (begin < end && (k == 0 || held)) {
+        add(Reason.WORK, at, null, its.worker(), begin, end);
+        long to = begin;
+        for (Delays.Delay delay : between) {
+          join(part(delay, at, to));
+          to = delay.from();
         }
-      }
-      Collections.reverse(backwards);
-      return List.copyOf(backwards);
-    }
-
-    private boolean mine(int i) {
-      return network.steps.get(i).project().equals(project);
-    }
-
-    private int last() {
-      int last = -1;
-      for (int i = 0; i < placed.length; i++) {
-        if (mine(i) && (last < 0 || placed[i].finish() > placed[last].finish())) {
-          last = i;
-        }
-      }
-      return last;
-    }
-
-    /** Its wait and its work; where others come between its pieces, they are named. */
-    private void addStep(int at, long until) {
-      Placement its = placed[at];
-      add(Reason.WAIT, at, null, network.steps.get(at).place(), its.handsOnEnd(), until);
-      long end = Math.min(its.handsOnEnd(), until);
-      for (int k = its.pieces().size() - 1; k >= 0; k--) {
-        long begin = its.pieces().get(k).from();
-        long free = k == 0 ? begin : its.pieces().get(k - 1).to();
-        if (begin < end && (k == 0 || held(at, begin, free))) {
-          add(Reason.WORK, at, null, its.worker(), begin, end);
-          addDelay(at, begin, free, false);
-          end = free;
-        }
+        end = free;
       }
     }
+  }
 
-    private boolean held(int at, long until, long from) {
-      long cursor = until;
-      while (cursor > from) {
-        ChainPart part = delay(at, cursor, from);
-        if (part.holder() != null) {
-          return true;
-        }
-        cursor = BenchClock.minute(part.from());
+  private List<Delays.Delay> delays(int at, long until, long from) {
+    List<Delays.Delay> all = new ArrayList<>();
+    for (long cursor = until; cursor > from; cursor = all.get(all.size() - 1).from()) {
+      all.add(delays.of(at, cursor, from));
+    }
+    return all;
+  }
+
+  /**
+   * Tells what kept a step from beginning, backwards to its release.
+   *
+   * @return the step of this project with which the chain goes on, −1 where the release is reached
+   */
+  private int addDelays(int at, long until, long release) {
+    long to = until;
+    for (Delays.Delay delay : delays(at, until, release)) {
+      if (delay.hold() != null && followed(delay.hold(), at)) {
+        return delay.hold().number();
       }
+      join(part(delay, at, to));
+      to = delay.from();
+    }
+    return -1;
+  }
+
+  /**
+   * Whether the chain goes on with the step that holds: one of this project, done with what it
+   * holds when {@code at} begins, that could hardly have waited longer.
+   */
+  private boolean followed(Holds.Hold hold, int at) {
+    int number = hold.number();
+    if (number < 0 || !network.steps.get(number).project().equals(project)) {
       return false;
     }
+    long end = hold.span().to();
+    boolean last = end == placed[number].handsOnEnd() || end == placed[number].finish();
+    return last && end <= placed[at].start() && slack[number] <= slack[at] + AS_TIGHT_MINUTES;
+  }
 
-    /**
-     * What keeps a step from going on, backwards from {@code until} to {@code from}.
-     *
-     * @return where {@code follow} is set, the hold of a step of this project that came before,
-     *     with which the chain goes on; else null
-     */
-    private Holds.@Nullable Hold addDelay(int at, long until, long from, boolean follow) {
-      long cursor = until;
-      while (cursor > from) {
-        Holds.Hold hold = holder(at, cursor);
-        if (follow && hold != null && followed(hold, at)) {
-          return new Holds.Hold(hold.step(), hold.number(), new Span(hold.span().from(), cursor));
-        }
-        ChainPart part = delay(at, cursor, from);
-        join(part);
-        cursor = BenchClock.minute(part.from());
-      }
-      return null;
+  /** Two stretches held by the same step, a night between them, are told as one. */
+  private void join(ChainPart part) {
+    int size = backwards.size();
+    boolean night = size > 1 && backwards.get(size - 1).reason() == Reason.CLOSED;
+    ChainPart later = size == 0 ? null : backwards.get(night ? size - 2 : size - 1);
+    if (later == null || !part.goesOnIn(later)) {
+      backwards.add(part);
+      return;
     }
+    backwards.subList(size - (night ? 2 : 1), size).clear();
+    backwards.add(
+        later
+            .with()
+            .from(part.from())
+            .workMinutes(part.workMinutes() + later.workMinutes())
+            .build());
+  }
 
-    /**
-     * Whether the chain goes on with the step that holds: one of this project, done with what it
-     * holds when {@code at} begins, that could hardly have waited longer.
-     */
-    private boolean followed(Holds.Hold hold, int at) {
-      if (hold.number() < 0 || !mine(hold.number())) {
-        return false;
-      }
-      Placement its = placed[hold.number()];
-      long end = hold.span().to();
-      boolean over = end <= placed[at].start() && (end == its.handsOnEnd() || end == its.finish());
-      return over && slack[hold.number()] <= slack[at] + AS_TIGHT_MINUTES;
-    }
+  private ChainPart part(Delays.Delay delay, int at, long to) {
+    String holder = delay.hold() == null ? null : delay.hold().step().key();
+    return part(delay.reason(), at, holder, delay.resource(), delay.from(), to);
+  }
 
-    private Holds.@Nullable Hold holder(int at, long minute) {
-      String who = placed[at].worker();
-      Holds.Hold hold = who == null ? null : holds.ofPerson(who, minute);
-      String where = network.steps.get(at).place();
-      return hold != null || where == null || closedSince(at, minute, planStart) < minute
-          ? hold
-          : holds.ofStation(where, minute, at);
-    }
-
-    private ChainPart delay(int at, long until, long from) {
-      String who = placed[at].worker();
-      String where = network.steps.get(at).place();
-      Holds.Hold hold = holder(at, until);
-      if (hold != null) {
-        boolean person = who != null && holds.ofPerson(who, until) != null;
-        return part(
-            person ? Reason.PERSON : Reason.STATION,
-            at,
-            hold.step().key(),
-            person ? who : where,
-            Math.max(from, hold.span().from()),
-            until);
-      }
-      long closed = closedSince(at, until, from);
-      if (closed < until) {
-        return part(Reason.CLOSED, at, null, who, closed, until);
-      }
-      long begun = who == null ? from : hours.get(who).begun(until);
-      long freed = holds.freedBefore(who, where, at, until);
-      return part(Reason.TOO_SHORT, at, null, who, Math.max(from, Math.max(begun, freed)), until);
-    }
-
-    /** Two stretches held by the same step, a night between them, are told as one. */
-    private void join(ChainPart part) {
-      int size = backwards.size();
-      ChainPart later = size == 0 ? null : backwards.get(size - 1);
-      boolean night = later != null && later.reason() == Reason.CLOSED && part.holder() != null;
-      ChainPart held = night && size > 1 ? backwards.get(size - 2) : later;
-      if (held != null
-          && part.holder() != null
-          && part.holder().equals(held.holder())
-          && part.reason() == held.reason()
-          && part.step().equals(held.step())) {
-        backwards.subList(size - (night ? 2 : 1), size).clear();
-        backwards.add(
-            new ChainPart(
-                held.reason(),
-                held.step(),
-                held.holder(),
-                held.resource(),
-                part.from(),
-                held.to(),
-                part.workMinutes() + held.workMinutes(),
-                held.spareMinutes()));
-      } else {
-        backwards.add(part);
-      }
-    }
-
-    private void add(
-        Reason reason, int at, @Nullable String holder, @Nullable String who, long from, long to) {
-      if (from < to) {
-        backwards.add(part(reason, at, holder, who, from, to));
-      }
-    }
-
-    private ChainPart part(
-        Reason reason, int at, @Nullable String holder, @Nullable String who, long from, long to) {
-      return new ChainPart(
-          reason,
-          network.steps.get(at).key(),
-          holder,
-          who,
-          BenchClock.moment(from),
-          BenchClock.moment(to),
-          working(reason, at, who, from, to),
-          slack[at] - leastSlack);
+  private void add(
+      Reason reason, int at, @Nullable String holder, @Nullable String who, long from, long to) {
+    if (from < to) {
+      backwards.add(part(reason, at, holder, who, from, to));
     }
   }
 
-  private long working(Reason reason, int at, @Nullable String who, long from, long to) {
+  private ChainPart part(
+      Reason reason, int at, @Nullable String holder, @Nullable String who, long from, long to) {
+    return new ChainPart(
+        reason,
+        network.steps.get(at).key(),
+        holder,
+        who,
+        BenchClock.moment(from),
+        BenchClock.moment(to),
+        work(reason, at, who, from, to),
+        slack[at] - leastSlack);
+  }
+
+  private long work(Reason reason, int at, @Nullable String who, long from, long to) {
     return switch (reason) {
       case WORK ->
           placed[at].pieces().stream()
               .mapToLong(
                   piece -> Math.max(0, Math.min(piece.to(), to) - Math.max(piece.from(), from)))
               .sum();
-      case PERSON, TOO_SHORT -> who == null ? 0 : hours.get(who).between(from, to);
+      case PERSON, TOO_SHORT -> who == null ? 0 : delays.worked(who, from, to);
       case WAIT, ARRIVAL, CLOSED, STATION -> 0;
     };
   }
 
-  /** From when its own predecessors, its parcel and the start of the plan let it begin. */
-  private long release(int at) {
-    long release = Math.max(planStart, BenchClock.earliest(network.steps.get(at), planStart));
-    for (int before : network.before[at]) {
-      release = Math.max(release, placed[before].finish());
-    }
-    return release;
-  }
-
-  /** The predecessor that finishes at the release, of several the one that can slip least. */
-  private int predecessor(int at, long release) {
-    int found = -1;
-    for (int before : network.before[at]) {
-      if (placed[before].finish() == release && (found < 0 || slack[before] < slack[found])) {
-        found = before;
-      }
-    }
-    return found;
-  }
-
-  /** Since when nobody could have worked on a step, until {@code minute}; no earlier than from. */
-  private long closedSince(int at, long minute, long from) {
-    String who = placed[at].worker();
-    if (who == null) {
-      return minute;
-    }
-    long cursor = minute;
-    while (cursor > from) {
-      LocalDate day = BenchClock.moment(cursor - 1).toLocalDate();
-      long midnight = BenchClock.minute(day.atStartOfDay());
-      long worked = hours.get(who).back(cursor, 1) + 1;
-      boolean open = network.steps.get(at).paces().on(day).open();
-      if (open && worked == cursor) {
-        break;
-      }
-      cursor = open ? Math.max(worked, midnight) : midnight;
-    }
-    return Math.max(cursor, Math.min(minute, from));
+  /** Since when all is told, {@code end} where nothing is yet. */
+  private long told(long end) {
+    return backwards.isEmpty()
+        ? end
+        : BenchClock.minute(backwards.get(backwards.size() - 1).from());
   }
 }

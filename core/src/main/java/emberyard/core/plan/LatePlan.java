@@ -45,15 +45,11 @@ final class LatePlan {
   }
 
   private static int[] lastBegunFirst(StepNetwork network, Placement[] planned) {
-    int[] position = new int[planned.length];
-    for (int k = 0; k < position.length; k++) {
-      position[network.order[k]] = k;
-    }
     return IntStream.range(0, planned.length)
         .boxed()
         .sorted(
             Comparator.<Integer>comparingLong(i -> -planned[i].start())
-                .thenComparingInt(i -> -position[i]))
+                .thenComparingInt(i -> -network.position[i]))
         .mapToInt(Integer::intValue)
         .toArray();
   }

@@ -77,12 +77,8 @@ final class Orders {
 
   /** Steps as they begin in a plan, those that begin together in the order of the network. */
   Comparator<Integer> asBegun(Placement[] plan) {
-    int[] position = new int[plan.length];
-    for (int k = 0; k < position.length; k++) {
-      position[network.order[k]] = k;
-    }
     return Comparator.<Integer>comparingLong(i -> plan[i].start())
-        .thenComparingInt(i -> position[i]);
+        .thenComparingInt(i -> network.position[i]);
   }
 
   private Comparator<Integer> longestTail() {

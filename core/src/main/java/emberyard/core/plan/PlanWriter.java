@@ -18,14 +18,16 @@ final class PlanWriter {
   private final Placement[] late;
   private final Map<String, Long> finish;
   private final Map<String, Long> plainFinish;
-  private final DecidingChain chain;
+  private final StepNetwork network;
+  private final Delays delays;
+  private final long planStart;
   private final long[] slack;
   private final Map<String, LocalDateTime> reveals = new HashMap<>();
 
   PlanWriter(
       SchedulingProblem problem,
       StepNetwork network,
-      OrderSearch.Found best,
+      PlanSearch.Found best,
       Map<String, Long> plainFinish,
       Placement[] late,
       long planStart,
@@ -38,7 +40,9 @@ final class PlanWriter {
     this.plainFinish = plainFinish;
     problem.projects().forEach(project -> reveals.put(project.id(), project.reveal()));
     this.slack = IntStream.range(0, forward.length).mapToLong(this::slack).toArray();
-    this.chain = new DecidingChain(problem, network, forward, planStart, slack, taken);
+    this.network = network;
+    this.delays = new Delays(problem, forward, taken);
+    this.planStart = planStart;
   }
 
   Schedule write() {
@@ -47,7 +51,8 @@ final class PlanWriter {
     Set<String> deciding = new HashSet<>();
     finish.forEach(
         (project, minute) -> {
-          List<ChainPart> parts = chain.of(project);
+          List<ChainPart> parts =
+              DecidingChain.of(project, network, forward, delays, planStart, slack);
           chains.put(project, parts);
           finishes.put(project, BenchClock.moment(minute));
           parts.forEach(part -> deciding.add(part.step()));

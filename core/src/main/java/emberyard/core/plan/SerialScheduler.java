@@ -60,9 +60,9 @@ public final class SerialScheduler {
   }
 
   private Schedule run() {
-    OrderSearch search = new OrderSearch(problem, network, taken, reveals, start);
-    OrderSearch.Found plain = search.plain();
-    OrderSearch.Found best = search.best(plain);
+    PlanSearch search = new PlanSearch(problem, network, taken, reveals, start);
+    PlanSearch.Found plain = search.plain();
+    PlanSearch.Found best = search.best(plain);
     placed = best.placed();
     Placement[] late = LatePlan.of(problem, network, placed, deadlines(best.finish()), taken);
     return new PlanWriter(problem, network, best, plain.finish(), late, start, taken).write();

@@ -1,6 +1,7 @@
 package emberyard.core.plan;
 
 import emberyard.core.units.InvalidValue;
+import java.time.LocalDateTime;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -18,6 +19,9 @@ final class StepNetwork {
   /** A topological order; position in the list of steps breaks ties. */
   final int[] order;
 
+  /** Where each step stands in {@link #order}. */
+  final int[] position;
+
   /** Kahn's algorithm (1962), linear in steps and links. */
   StepNetwork(List<Step> steps) {
     this.steps = steps;
@@ -31,6 +35,20 @@ final class StepNetwork {
     }
     behind = turned(before);
     order = sorted();
+    position = new int[order.length];
+    for (int k = 0; k < order.length; k++) {
+      position[order[k]] = k;
+    }
+  }
+
+  /** From when its own predecessors, its parcel and the start of the plan let a step begin. */
+  long release(int index, Placement[] placed, long start) {
+    LocalDateTime earliest = steps.get(index).earliest();
+    long release = earliest == null ? start : Math.max(start, BenchClock.minuteNotBefore(earliest));
+    for (int first : before[index]) {
+      release = Math.max(release, placed[first].finish());
+    }
+    return release;
   }
 
   private static int[][] turned(int[][] links) {

@@ -10,21 +10,23 @@ import emberyard.core.work.Why;
 import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What one supplier brings on one day: opened and checked in one go.
+ * What one supplier brings on one day: opened and checked in one go. It is open as long as one of
+ * its lines is, so nothing that came to it later is taken for checked.
  *
  * @param key of the task in which it is opened
  * @param arrives the day from which it can be opened
- * @param orderedOn the day the last of it was ordered, null for what is still to be ordered
+ * @param ordered whether it is on its way, or here; else it is still to be ordered
  * @param needs what is in it
  * @param checked keys of needs that somebody has compared with the order already
  * @param checkedOn the day the last of them was, null while any is open
@@ -33,26 +35,13 @@ public record Parcel(
     String key,
     String supplierId,
     LocalDate arrives,
-    @Nullable LocalDate orderedOn,
+    boolean ordered,
     List<Need> needs,
     List<String> checked,
     @Nullable LocalDate checkedOn) {
   public Parcel {
     needs = List.copyOf(needs);
     checked = List.copyOf(checked);
-  }
-
-  private static final String TO_ORDER = "in-";
-
-  /** Whether a key is that of a parcel that nobody has ordered. */
-  public static boolean toOrder(String key) {
-    return key.startsWith("parcel:")
-        && key.substring(key.lastIndexOf('/') + 1).startsWith(TO_ORDER);
-  }
-
-  /** Whether a mark of that day can't have meant all of it: something was ordered later. */
-  public boolean grownSince(LocalDate day) {
-    return checkedOn == null && orderedOn != null && orderedOn.isAfter(day);
   }
 
   /**
@@ -80,7 +69,7 @@ public record Parcel(
   private record Line(Need need, @Nullable OrderLine order, @Nullable LocalDate checkedOn) {
     String parcel() {
       return order == null
-          ? "parcel:%s/%s%d-days".formatted(need.supplierId(), TO_ORDER, need.leadDays())
+          ? "parcel:%s/in-%d-days".formatted(need.supplierId(), need.leadDays())
           : "parcel:%s/%s".formatted(order.supplierId(), day(order));
     }
 
@@ -105,12 +94,7 @@ public record Parcel(
             ? lines.get(0).need().supplierId()
             : lines.get(0).order().supplierId(),
         lines.get(0).arrives(today),
-        lines.stream()
-            .map(Line::order)
-            .filter(Objects::nonNull)
-            .map(OrderLine::orderedOn)
-            .max(Comparator.naturalOrder())
-            .orElse(null),
+        lines.get(0).order() != null,
         lines.stream().map(Line::need).toList(),
         checked.stream().map(line -> line.need().key()).toList(),
         checked.size() < lines.size()
@@ -118,22 +102,37 @@ public record Parcel(
             : checked.stream().map(Line::checkedOn).max(Comparator.naturalOrder()).orElse(null));
   }
 
-  /** The day of the check, also of one that was marked on a card of its own, line by line. */
+  /** The day of the check: as the order has it, or as the opened parcel was marked. */
   private static @Nullable LocalDate checkedOn(Build build, Need need, Optional<OrderLine> order) {
     LocalDate checked =
         order
             .filter(line -> line.state() == OrderLine.State.CHECKED)
             .map(OrderLine::checkedOn)
             .orElse(null);
-    boolean marked =
-        build.marks().stream()
+    return checked != null
+        ? checked
+        : build.marks().stream()
             .filter(mark -> mark.taskKey().equals(need.receiveKey()))
-            .max(Comparator.comparing(TaskMark::at))
+            .max(Comparator.comparing(TaskMark::at).thenComparing(TaskMark::id))
             .filter(mark -> mark.what() == TaskMark.What.DONE)
-            .isPresent();
-    return checked == null && marked && order.isPresent()
-        ? order.get().receivedOn() == null ? order.get().expectedOn() : order.get().receivedOn()
-        : checked;
+            .map(mark -> LocalDate.ofInstant(mark.at(), ZoneOffset.UTC))
+            .orElse(null);
+  }
+
+  /** What is said of the parcel, said of each line of it. */
+  public List<TaskMark> ofLines(TaskMark mark) {
+    return IntStream.range(0, needs.size()).mapToObj(line -> ofLine(mark, line)).toList();
+  }
+
+  private TaskMark ofLine(TaskMark mark, int line) {
+    return new TaskMark(
+        mark.id() + "-" + line,
+        needs.get(line).receiveKey(),
+        mark.what(),
+        mark.at(),
+        mark.by(),
+        mark.note(),
+        mark.passedFor());
   }
 
   /** Whether what needs this has to wait for the parcel to be opened. */
@@ -150,7 +149,7 @@ public record Parcel(
     int minutes = book.workshop().times().receiveMinutes();
     Why why = Why.of("a default", minutes + " min a parcel (default)");
     Task task = Task.of(key, title(book), Stage.ORDER, minutes, why).about(key).inOneGo();
-    return (orderedOn != null ? task : task.behind(behind)).notBefore(arrives.atStartOfDay());
+    return (ordered ? task : task.behind(behind)).notBefore(arrives.atStartOfDay());
   }
 
   private String title(WorkshopBook book) {

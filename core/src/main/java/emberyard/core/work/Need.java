@@ -48,7 +48,7 @@ public record Need(
     return withOnHand(taken);
   }
 
-  /** What stands for its arrival in links between tasks, until parcels are known. */
+  /** What stands for its arrival: in links until parcels are known, and in marks of its own. */
   public String receiveKey() {
     return key + "/receive";
   }

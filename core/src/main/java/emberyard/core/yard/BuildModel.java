@@ -15,8 +15,10 @@ import emberyard.core.make.part.MadePart;
 import emberyard.core.money.Budget;
 import emberyard.core.record.TaskMark;
 import emberyard.core.supply.NeedLine;
+import emberyard.core.supply.Parcel;
 import emberyard.core.work.Need;
 import emberyard.core.workshop.WorkshopBook;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -46,6 +48,7 @@ public record BuildModel(
     double hardwareMassKg,
     List<TaskModel> tasks,
     List<NeedLine> needs,
+    List<Parcel> parcels,
     Budget budget,
     List<Finding> findings,
     List<ChainLink> chain,
@@ -53,8 +56,19 @@ public record BuildModel(
     @Nullable Enquiry enquiry,
     List<TaskModel> next) {
 
-  /** A mark with whom the plan gives the work, and what an hour of theirs is charged at today. */
-  public TaskMark asPlanned(TaskMark mark, WorkshopBook book) {
+  /**
+   * What is kept when somebody marks a task: with whom the plan gives the work, and what an hour of
+   * theirs is charged at today; of a parcel, the same of each line in it.
+   */
+  public List<TaskMark> kept(TaskMark mark, WorkshopBook book) {
+    List<TaskMark> kept = new ArrayList<>(List.of(asPlanned(mark, book)));
+    parcels.stream()
+        .filter(parcel -> parcel.key().equals(mark.taskKey()))
+        .forEach(parcel -> kept.addAll(parcel.ofLines(mark)));
+    return kept;
+  }
+
+  private TaskMark asPlanned(TaskMark mark, WorkshopBook book) {
     return tasks.stream()
         .filter(task -> task.task().key().equals(mark.taskKey()) && task.planned() != null)
         .map(task -> task.planned().worker())

@@ -57,11 +57,9 @@ record BuildRecord(
       Set<String> lines = parcel.needs().stream().map(Need::receiveKey).collect(Collectors.toSet());
       logs.put(parcel.key(), TaskLog.of(build, parcel.key(), lines, now));
       logs.keySet().removeAll(lines);
-      LocalDateTime opened = done.get(parcel.key());
+      done.remove(parcel.key());
       if (parcel.checkedOn() != null) {
         done.put(parcel.key(), parcel.checkedOn().atTime(12, 0));
-      } else if (opened != null && parcel.grownSince(opened.toLocalDate())) {
-        done.remove(parcel.key());
       }
     }
     boardsThatAreIn(derived, done);

@@ -3,6 +3,7 @@ package emberyard.core.yard;
 import emberyard.core.plan.ChainPart;
 import emberyard.core.plan.Reason;
 import emberyard.core.plan.Schedule;
+import emberyard.core.work.Stage;
 import emberyard.core.work.Task;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.Station;
@@ -56,7 +57,10 @@ record ChainWords(
     return switch (part.reason()) {
       case WORK -> "%s · %s".formatted(task(part.step()).title(), person(part.resource()));
       case WAIT -> "%s after %s".formatted(waiting(task(part.step())), title);
-      case ARRIVAL -> "Waiting for the parcel: " + task(part.step()).title();
+      case ARRIVAL ->
+          task(part.step()).stage() == Stage.ORDER
+              ? "Waiting for the parcel: " + task(part.step()).title()
+              : title + " can’t begin earlier";
       case CLOSED -> "Closed for %s, then %s".formatted(person(part.resource()), title);
       case PERSON -> "%s is held by %s".formatted(person(part.resource()), holder(part));
       case STATION -> "%s is held by %s".formatted(station(part.resource()), holder(part));

@@ -2,7 +2,6 @@ package emberyard.core.yard;
 
 import emberyard.core.concept.ConceptWork;
 import emberyard.core.record.TaskMark;
-import emberyard.core.supply.Parcel;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -41,10 +40,6 @@ public final class GateRule {
     }
     if (task.isPresent() && !gate && what != TaskMark.What.DONE) {
       return Optional.of("This is a step, not a check: it is done or not.");
-    }
-    if (Parcel.toOrder(taskKey)) {
-      return Optional.of(
-          "Nothing of it is ordered yet: say on Order what was bought, then open it.");
     }
     if (taskKey.equals(ConceptWork.CHOOSE) && model.build().concept().frozen() == null) {
       return Optional.of("Nothing is frozen yet: freeze the concept on its page, that marks it.");

@@ -5,14 +5,15 @@ import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Build;
+import emberyard.core.build.Screen;
 import emberyard.core.record.OrderLine;
 import emberyard.core.record.TaskMark;
 import emberyard.core.yard.BuildModel;
-import emberyard.core.yard.GateRule;
 import emberyard.core.yard.Samples;
 import emberyard.core.yard.TaskModel;
 import emberyard.core.yard.TaskState;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -64,44 +65,31 @@ class ParcelTest {
     assertTrue(Samples.task(model, "make/dry-fit").task().after().contains(parcel.task().key()));
   }
 
-  @Test
-  void aMarkDoesNotOpenWhatWasOrderedAfterIt() {
-    Samples.Made made =
-        new Samples.Made()
-            .with(Samples.order("screen:d1", OrderLine.State.ORDERED, FRIDAY))
-            .marked("parcel:quay/" + FRIDAY, TaskMark.What.DONE);
-    assertEquals(
-        TaskState.DONE, Samples.task(Samples.model(made.build()), "parcel:quay/" + FRIDAY).state());
-    OrderLine earlier = Samples.order("component:e1", OrderLine.State.ORDERED, FRIDAY);
-    OrderLine later =
-        new OrderLine(
-            earlier.id(),
-            earlier.needKey(),
-            earlier.title(),
-            earlier.category(),
-            earlier.supplierId(),
-            1,
-            100,
-            OrderLine.State.ORDERED,
-            Samples.MONDAY.plusDays(1),
-            FRIDAY,
-            null,
-            null,
-            "",
-            null,
-            "");
-    BuildModel grown = Samples.model(made.with(later).build());
-    assertFalse(Samples.task(grown, "parcel:quay/" + FRIDAY).handsDone());
+  /** Opens a parcel as somebody at the bench does. */
+  private static Build opened(Build build, TaskMark.What what, int second) {
+    BuildModel model = Samples.model(build);
+    String parcel = parcels(model).get(0).task().key();
+    TaskMark mark =
+        new TaskMark(
+            "m" + second, parcel, what, Samples.MONDAY_NINE.plusSeconds(second), "Lotte", "");
+    List<TaskMark> marks = new ArrayList<>(build.marks());
+    marks.addAll(model.kept(mark, Samples.book()));
+    return build.with(TaskMark.class, marks);
   }
 
   @Test
-  void whatNobodyOrderedCannotBeOpened() {
-    BuildModel model = Samples.model(Samples.build());
-    String wanted = parcels(model).get(0).task().key();
+  void aMarkDoesNotOpenWhatCameToTheParcelLater() {
+    Build one = new Samples.Made().panels(List.of()).screens(List.of()).build();
+    String parcel = parcels(Samples.model(one)).get(0).task().key();
+    Build opened = opened(one, TaskMark.What.DONE, 0);
+    assertEquals(TaskState.DONE, Samples.task(Samples.model(opened), parcel).state());
+    Build more = opened.with(Screen.class, List.of(Samples.screen()));
+    BuildModel grown = Samples.model(more);
+    assertFalse(Samples.task(grown, "parcel:quay/in-5-days").handsDone());
     assertTrue(
-        GateRule.refusal(model, wanted, TaskMark.What.DONE)
-            .orElse("")
-            .startsWith("Nothing of it is ordered yet"));
+        Samples.task(grown, "screen:d1/fit").task().after().contains("parcel:quay/in-5-days"));
+    Build again = opened(opened, TaskMark.What.REOPENED, 1);
+    assertFalse(Samples.task(Samples.model(again), parcel).handsDone());
   }
 
   @Test

@@ -25,6 +25,11 @@ class LabourTest {
     return Samples.book().with(Person.class, people);
   }
 
+  private final Build build = Samples.build();
+  private final BuildModel before = model(build);
+  private final TaskMark fit = done(before, "fit/paper");
+  private final BuildModel after = model(build.with(TaskMark.class, List.of(fit)));
+
   private static BuildModel model(Build build) {
     return YardModel.of(List.of(build), BOOK, Samples.MONDAY_NINE).builds().get("b1");
   }
@@ -38,10 +43,6 @@ class LabourTest {
 
   @Test
   void plannedLabourAndQuoteStayWhenWorkIsDone() {
-    Build build = Samples.build();
-    BuildModel before = model(build);
-    TaskMark fit = done(before, "fit/paper");
-    BuildModel after = model(build.with(TaskMark.class, List.of(fit)));
     assertEquals(before.budget().labour().plannedMinor(), after.budget().labour().plannedMinor());
     assertEquals(before.budget().quoteMinor(), after.budget().quoteMinor());
     TaskMark older = new TaskMark("m", "fit/paper", TaskMark.What.DONE, fit.at(), "Ines", "");
@@ -54,10 +55,6 @@ class LabourTest {
 
   @Test
   void anHourEarnedIsOverAllHoursAndTheGuessedOnesAreSaid() {
-    Build build = Samples.build();
-    BuildModel before = model(build);
-    TaskMark fit = done(before, "fit/paper");
-    BuildModel after = model(build.with(TaskMark.class, List.of(fit)));
     Labour was = before.budget().labour();
     Labour is = after.budget().labour();
     int minutes = Samples.task(before, "fit/paper").task().handsOnMinutes();

@@ -107,11 +107,9 @@ class BenchDesk {
     Instant now = clock.instant();
     String by = said.by() == null || said.by().isBlank() ? who.name() : said.by();
     String note = Require.textOrEmpty("note", said.note());
-    TaskMark mark =
-        model.asPlanned(
-            new TaskMark(said.id(), said.taskKey(), said.what(), now, by, note), reading.book());
+    TaskMark mark = new TaskMark(said.id(), said.taskKey(), said.what(), now, by, note);
     List<Write> writes = new ArrayList<>();
-    writes.add(Write.create(buildId, mark));
+    model.kept(mark, reading.book()).forEach(kept -> writes.add(Write.create(buildId, kept)));
     model.build().times().stream()
         .filter(entry -> entry.taskKey().equals(said.taskKey()) && entry.endedAt() == null)
         .forEach(entry -> writes.add(stopped(buildId, entry, now)));
@@ -166,7 +164,7 @@ class BenchDesk {
       TaskMark mark =
           new TaskMark(
               id, step.taskKey(), TaskMark.What.DONE, now, by, step.reason(), said.taskKey());
-      writes.add(Write.create(buildId, model.asPlanned(mark, reading.book())));
+      model.kept(mark, reading.book()).forEach(kept -> writes.add(Write.create(buildId, kept)));
     }
     if (!writes.isEmpty()) {
       store.apply(who.id(), writes);

@@ -200,7 +200,7 @@ class LaserDesk implements LiveTopic {
         TaskMark mark =
             new TaskMark(
                 id, "part:" + panel.id() + "/cut", TaskMark.What.DONE, now, "the laser", "");
-        writes.add(Write.create(run.buildId, model.asPlanned(mark, book)));
+        model.kept(mark, book).forEach(kept -> writes.add(Write.create(run.buildId, kept)));
       }
     }
   }

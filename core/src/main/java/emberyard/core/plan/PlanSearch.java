@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
  * orders. A plan is better when the projects together are less late, then when they are finished
  * sooner, and only if none is later than by the plain rule.
  */
-final class OrderSearch {
+final class PlanSearch {
   private static final int MOST_ROUNDS = 8;
 
   /** So many of the seeded plans, the best ones, are justified too. */
@@ -56,7 +56,7 @@ final class OrderSearch {
     }
   }
 
-  OrderSearch(
+  PlanSearch(
       SchedulingProblem problem,
       StepNetwork network,
       List<Taken> taken,
@@ -120,7 +120,7 @@ final class OrderSearch {
       Step step = steps.get(next);
       String hand = step.hand();
       String preferred = hand == null ? null : hands.getOrDefault(hand, step.begunBy());
-      placed[next] = occupancy.earliest(step, release(next, placed), preferred);
+      placed[next] = occupancy.earliest(step, network.release(next, placed, start), preferred);
       if (hand != null && placed[next].worker() != null) {
         hands.put(hand, placed[next].worker());
       }
@@ -133,14 +133,6 @@ final class OrderSearch {
       }
     }
     return found(placed);
-  }
-
-  private long release(int index, Placement[] placed) {
-    long release = Math.max(start, BenchClock.earliest(network.steps.get(index), start));
-    for (int before : network.before[index]) {
-      release = Math.max(release, placed[before].finish());
-    }
-    return release;
   }
 
   private Found found(Placement[] placed) {

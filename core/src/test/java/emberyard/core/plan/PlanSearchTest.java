@@ -11,7 +11,7 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 
 /** A better order is a plan, never later than the plain rule's, and the same on any day. */
-class OrderSearchTest {
+class PlanSearchTest {
   private static final int CASES = Boolean.getBoolean("ember.long") ? 2_000 : 60;
 
   @Test
