@@ -78,4 +78,18 @@ function gap(link: ChainLink, earlier?: ChainLink) {
 .quiet td {
   color: var(--smoke);
 }
+@media (max-width: 600px) {
+  .chain tr {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    border-bottom: 1px solid var(--line);
+  }
+  .chain td {
+    border: 0;
+    width: auto;
+  }
+  .chain td:nth-child(2) {
+    grid-area: 2 / 1 / 3 / 3;
+  }
+}
 </style>

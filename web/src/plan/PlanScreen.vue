@@ -12,7 +12,6 @@ import { said } from '../units/writing'
 import ChainList from './ChainList.vue'
 import EnquiryNote from './EnquiryNote.vue'
 import ManualTaskForm from './ManualTaskForm.vue'
-import { workingDayMinutes } from './workingDay'
 
 /** Will it make the reveal, and what decides that? Then every task with its place and slack. */
 const builds = useBuild()
@@ -21,7 +20,7 @@ const view = computed(() => builds.view!)
 const showDone = ref(false)
 const tasks = computed(() => view.value.tasks.filter((t) => showDone.value || !t.doneAt))
 const chain = computed(() => view.value.chain)
-const dayMinutes = computed(() => workingDayMinutes(workshop.book?.workshop.hours ?? []))
+const dayMinutes = computed(() => view.value.fuse.workingDayMinutes)
 const manual = computed(() => builds.build!.manualTasks)
 const open = computed(() => view.value.tasks.filter((t) => !t.doneAt).length)
 

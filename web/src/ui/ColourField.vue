@@ -68,6 +68,7 @@ function pick(value: string | undefined) {
         placeholder="none"
         autocomplete="off"
         data-unit="colour"
+        :data-unread="wrong ? '' : undefined"
         @update:model-value="put"
         @focus="enter"
         @blur="leave"

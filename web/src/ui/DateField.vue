@@ -76,6 +76,7 @@ function pick(day: unknown) {
         autocomplete="off"
         placeholder="9 Mar 2026"
         data-unit="day"
+        :data-unread="wrong ? '' : undefined"
         class="mono"
         @update:model-value="put"
         @focus="enter"

@@ -77,6 +77,7 @@ function take(value: number) {
         autocomplete="off"
         class="mono"
         :data-unit="unit || 'share'"
+        :data-unread="wrong ? '' : undefined"
         @update:model-value="put"
         @focus="enter"
         @blur="leave"

@@ -66,6 +66,7 @@ function shown(minor: number | null) {
         inputmode="text"
         autocomplete="off"
         data-unit="money"
+        :data-unread="wrong ? '' : undefined"
         @update:model-value="put"
         @focus="enter"
         @blur="leave"

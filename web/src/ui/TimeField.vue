@@ -28,6 +28,7 @@ const { text, wrong, put, enter, leave } = useTyped<string>({
     :aria-label="label"
     autocomplete="off"
     data-unit="time"
+    :data-unread="wrong ? '' : undefined"
     @update:model-value="put"
     @focus="enter"
     @blur="leave"

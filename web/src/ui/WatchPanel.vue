@@ -8,6 +8,7 @@ import { useSaver } from '../store/saver'
 import { useShell } from '../store/shell'
 import { findThing } from '../store/things'
 import FindingCard from './FindingCard.vue'
+import MovedNote from './MovedNote.vue'
 import SignMark from './SignMark.vue'
 import { withChange, type Change } from './remedy'
 
@@ -84,6 +85,7 @@ async function accept(finding: Finding, by: string, reason: string) {
         @accept="(by, reason) => accept(finding, by, reason)"
       />
       <p v-if="findings.length === 0" class="soft">Nothing to watch here.</p>
+      <MovedNote />
       <slot />
     </div>
   </aside>

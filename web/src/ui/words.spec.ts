@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { day, duration, mm, money } from './words'
+import { day, duration, mm, money, workingTime } from './words'
 
 describe('how numbers are written', () => {
   it('always with their unit', () => {
@@ -8,5 +8,12 @@ describe('how numbers are written', () => {
     expect(duration(40)).toBe('40 min')
     expect(money(286000, 'EUR')).toBe('€2,860.00')
     expect(day('2026-03-03')).toBe('3 Mar')
+  })
+
+  it('in working days where hours no longer mean anything', () => {
+    expect(workingTime(95, 450)).toBe('1 h 35')
+    expect(workingTime(899, 450)).toBe('14 h 59')
+    expect(workingTime(900, 450)).toBe('2 working days')
+    expect(workingTime(435 * 60 + 25, 480)).toBe('54 working days')
   })
 })

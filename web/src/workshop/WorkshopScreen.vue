@@ -34,6 +34,7 @@ const SETTINGS = [
   'taxPercent',
   'contingencyPercent',
   { field: 'tightDays', label: 'Tight below' },
+  { field: 'breakMinutes', label: 'Break after six hours' },
 ]
 const PERSON = ['name', { field: 'rateMinor', label: 'An hour costs' }]
 function addPerson() {

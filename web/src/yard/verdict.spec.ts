@@ -4,7 +4,7 @@ import { verdictWords } from './verdict'
 
 function row(verdict: YardRow['fuse']['verdict'], spareDays: number | null): YardRow {
   return {
-    fuse: { verdict, spareDays },
+    fuse: { verdict, spareDays, finish: '2026-03-20' },
     answered: 5,
     questions: 7,
     loggedMinutes: 3690,
@@ -23,6 +23,18 @@ describe('how a build stands', () => {
     })
     expect(verdictWords(row('TIGHT', 1.7), money).sign).toBe('risk')
     expect(verdictWords(row('ON_TIME', 12), money).detail).toBe('12 working days spare')
+  })
+
+  it('says what is agreed without a day, and when nothing is left', () => {
+    const undated = row('UNDATED', null)
+    expect(verdictWords(undated, money)).toEqual({
+      sign: 'note',
+      verdict: 'No reveal date',
+      detail: 'planned finish 20 Mar',
+    })
+    const done = { ...row('ON_TIME', null) }
+    done.fuse = { ...done.fuse, finish: null }
+    expect(verdictWords(done, money).detail).toBe('nothing left to plan')
   })
 
   it('tells answers of an enquiry and the earned hour of a revealed build', () => {

@@ -1,5 +1,5 @@
 import type { YardRow } from '../api/types'
-import { duration } from '../ui/words'
+import { day, duration } from '../ui/words'
 
 export interface Verdict {
   sign: 'stop' | 'risk' | 'note' | 'done'
@@ -17,7 +17,17 @@ export function verdictWords(row: YardRow, money: (minor: number) => string): Ve
     case 'TIGHT':
       return { sign: 'risk', verdict: 'Tight', detail: `${days(spare)} spare` }
     case 'ON_TIME':
-      return { sign: 'done', verdict: 'On time', detail: `${days(spare)} spare` }
+      return {
+        sign: 'done',
+        verdict: 'On time',
+        detail: row.fuse.finish ? `${days(spare)} spare` : 'nothing left to plan',
+      }
+    case 'UNDATED':
+      return {
+        sign: 'note',
+        verdict: 'No reveal date',
+        detail: row.fuse.finish ? `planned finish ${day(row.fuse.finish)}` : 'nothing left to plan',
+      }
     case 'REVEALED': {
       const earned = row.earnedPerHourMinor ? money(row.earnedPerHourMinor) : ''
       const guessed = row.guessedMinutes ? `${duration(row.guessedMinutes)} of it guessed` : ''

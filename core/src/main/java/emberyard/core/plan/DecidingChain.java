@@ -183,8 +183,7 @@ final class DecidingChain {
   }
 
   private ChainPart part(Delays.Delay delay, int at, long to) {
-    String holder = delay.hold() == null ? null : delay.hold().step().key();
-    return part(delay.reason(), at, holder, delay.resource(), delay.from(), to);
+    return part(delay.reason(), at, delay.holder(), delay.resource(), delay.from(), to);
   }
 
   private void add(
@@ -214,7 +213,7 @@ final class DecidingChain {
               .mapToLong(
                   piece -> Math.max(0, Math.min(piece.to(), to) - Math.max(piece.from(), from)))
               .sum();
-      case PERSON, TOO_SHORT -> who == null ? 0 : delays.worked(who, from, to);
+      case PERSON, TOO_SHORT, WINDOW -> who == null ? 0 : delays.worked(who, from, to);
       case WAIT, ARRIVAL, CLOSED, STATION -> 0;
     };
   }

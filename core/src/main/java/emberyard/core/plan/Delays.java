@@ -9,19 +9,32 @@ import org.jspecify.annotations.Nullable;
 /** What keeps a step of a plan from going on at a moment, and since when. */
 final class Delays {
   private final List<Step> steps;
+  private final List<Tie> ties;
   private final Placement[] placed;
   private final Holds holds;
   private final Map<String, WeeklyHours> hours = new HashMap<>();
 
   /**
    * @param hold of the step that holds person or station, null for the other reasons
+   * @param holder key of that step, or of the one whose window is waited for; null for none
    * @param resource who or what is held or closed
    * @param from since when, no earlier than asked
    */
-  record Delay(Reason reason, Holds.@Nullable Hold hold, @Nullable String resource, long from) {}
+  record Delay(
+      Reason reason,
+      Holds.@Nullable Hold hold,
+      @Nullable String holder,
+      @Nullable String resource,
+      long from) {
+    static Delay held(Reason reason, Holds.Hold hold, String resource, long from) {
+      return new Delay(
+          reason, hold, hold.step().key(), resource, Math.max(from, hold.span().from()));
+    }
+  }
 
-  Delays(SchedulingProblem problem, Placement[] placed, List<Taken> taken) {
-    this.steps = problem.steps();
+  Delays(SchedulingProblem problem, StepNetwork network, Placement[] placed, List<Taken> taken) {
+    this.steps = network.steps;
+    this.ties = network.ties.stream().filter(tie -> tie.missedBy(placed) == 0).toList();
     this.placed = placed;
     this.holds = new Holds(problem, placed, taken);
     problem.workers().forEach(worker -> hours.put(worker.id(), worker.hours()));
@@ -36,19 +49,53 @@ final class Delays {
     String where = steps.get(at).place();
     Holds.Hold work = who == null ? null : holds.ofPerson(who, until);
     if (work != null) {
-      return new Delay(Reason.PERSON, work, who, Math.max(from, work.span().from()));
+      return Delay.held(Reason.PERSON, work, who, from);
     }
     long closed = who == null ? until : closedSince(at, who, until, from);
     if (closed < until) {
-      return new Delay(Reason.CLOSED, null, who, closed);
+      return new Delay(Reason.CLOSED, null, null, who, closed);
     }
     Holds.Hold held = where == null ? null : holds.ofStation(where, until, at);
     if (held != null) {
-      return new Delay(Reason.STATION, held, where, Math.max(from, held.span().from()));
+      return Delay.held(Reason.STATION, held, where, from);
     }
     long begun = who == null ? from : hours.get(who).begun(until);
     long freed = holds.freedBefore(who, where, at, until);
-    return new Delay(Reason.TOO_SHORT, null, who, Math.max(from, Math.max(begun, freed)));
+    return free(at, who, until, Math.max(from, Math.max(begun, freed)));
+  }
+
+  /** Why a step does not begin in time in which nothing is held. */
+  private Delay free(int at, @Nullable String who, long until, long from) {
+    for (Tie tie : ties) {
+      if (tie.opener() == at && tooEarly(tie, until - 1)) {
+        return new Delay(Reason.WINDOW, null, steps.get(tie.step()).key(), who, from);
+      }
+    }
+    long since = from;
+    for (Tie tie : ties) {
+      if (tie.opener() == at && tooEarly(tie, since)) {
+        since = firstInTime(tie, since, until);
+      }
+    }
+    return new Delay(Reason.TOO_SHORT, null, null, who, since);
+  }
+
+  /** Whether a step begun at this minute would have its window close before it is made use of. */
+  private boolean tooEarly(Tie tie, long minute) {
+    Placement opener = placed[tie.opener()];
+    return tie.closes(minute + opener.handsOnEnd() - opener.start()) < placed[tie.step()].start();
+  }
+
+  /** The first minute of a stretch that is not too early, found by halving. */
+  private long firstInTime(Tie tie, long tooEarly, long inTime) {
+    long early = tooEarly;
+    long late = inTime - 1;
+    while (late - early > 1) {
+      long middle = (early + late) / 2;
+      early = tooEarly(tie, middle) ? middle : early;
+      late = early == middle ? late : middle;
+    }
+    return late;
   }
 
   /** Working minutes of a person. */

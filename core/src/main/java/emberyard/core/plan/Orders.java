@@ -6,14 +6,18 @@ import org.apache.commons.rng.simple.RandomSource;
 import org.jspecify.annotations.Nullable;
 
 /**
- * In which order steps are given their place: by the plain rule (reveal of the project, latest
- * start, longest tail, key), or by one of 32 seeded variations of it. What a seed adds to a step
- * hangs on the key of the step alone, so equal problems have equal plans on any machine, and a plan
- * is not shuffled when another step comes or goes.
+ * In which order steps are given their place: by the plain rule (reveal of the project, or a window
+ * that is open already and closes before it, latest start, longest tail, key), or by one of 32
+ * seeded variations of it. What a seed adds to a step hangs on the key of the step alone, so equal
+ * problems have equal plans on any machine, and a plan is not shuffled when another step comes or
+ * goes.
  */
 final class Orders {
   /** How many variations there are. */
   static final int SEEDED = 32;
+
+  /** In stretches of so many minutes of the calendar work at one place is put together. */
+  static final long[] TOGETHER = {6 * 60L, 1440L, 2 * 1440L};
 
   private static final long FAR = 60L * 24 * 366 * 20;
 
@@ -23,6 +27,10 @@ final class Orders {
   private final StepNetwork network;
   private final long[] reveal;
   private final long[] latest;
+
+  /** The window that closes first of those open at the start, of a step or what is behind it. */
+  private final long[] pressing;
+
   private final long[] tail;
   private long @Nullable [][] noise;
 
@@ -34,18 +42,26 @@ final class Orders {
     this.network = network;
     this.reveal = new long[count];
     this.latest = new long[count];
+    this.pressing = new long[count];
     this.tail = new long[count];
     for (int k = count - 1; k >= 0; k--) {
       int i = network.order[k];
       Step step = network.steps.get(i);
-      reveal[i] = reveals.getOrDefault(step.project(), start + FAR);
-      long end = reveal[i];
+      pressing[i] = step.beginBy() == null ? Long.MAX_VALUE : BenchClock.minute(step.beginBy());
+      for (int later : network.behind[i]) {
+        pressing[i] = Math.min(pressing[i], pressing[later]);
+      }
+      long end = reveals.getOrDefault(step.project(), start + FAR);
+      reveal[i] = Math.min(end, pressing[i]);
       for (int later : network.behind[i]) {
         tail[i] = Math.max(tail[i], tail[later]);
         end = Math.min(end, latest[later]);
       }
       tail[i] += step.handsOnMinutes() + step.waitMinutes();
       latest[i] = hours.back(end - step.waitMinutes(), step.handsOnMinutes());
+      if (step.beginBy() != null) {
+        latest[i] = Math.min(latest[i], BenchClock.minute(step.beginBy()));
+      }
     }
   }
 
@@ -79,6 +95,18 @@ final class Orders {
   Comparator<Integer> asBegun(Placement[] plan) {
     return Comparator.<Integer>comparingLong(i -> plan[i].start())
         .thenComparingInt(i -> network.position[i]);
+  }
+
+  /**
+   * Nearly as they begin in a plan: those that begin in the same stretch by their place.
+   *
+   * @param stretch minutes of the calendar
+   */
+  Comparator<Integer> together(Placement[] plan, long stretch) {
+    return Comparator.<Integer>comparingLong(i -> Math.floorDiv(plan[i].start(), stretch))
+        .thenComparing(
+            i -> network.steps.get(i).place(), Comparator.nullsLast(Comparator.naturalOrder()))
+        .thenComparing(asBegun(plan));
   }
 
   private Comparator<Integer> longestTail() {

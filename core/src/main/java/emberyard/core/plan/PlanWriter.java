@@ -1,6 +1,7 @@
 package emberyard.core.plan;
 
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -41,7 +42,7 @@ final class PlanWriter {
     problem.projects().forEach(project -> reveals.put(project.id(), project.reveal()));
     this.slack = IntStream.range(0, forward.length).mapToLong(this::slack).toArray();
     this.network = network;
-    this.delays = new Delays(problem, forward, taken);
+    this.delays = new Delays(problem, network, forward, taken);
     this.planStart = planStart;
   }
 
@@ -71,7 +72,29 @@ final class PlanWriter {
             });
     Map<String, LocalDateTime> plain = new LinkedHashMap<>();
     plainFinish.forEach((project, minute) -> plain.put(project, BenchClock.moment(minute)));
-    return new Schedule(planned, lateSteps, finishes, plain, chains);
+    return new Schedule(planned, lateSteps, finishes, plain, chains, missedWindows());
+  }
+
+  private List<MissedWindow> missedWindows() {
+    List<MissedWindow> missed = new ArrayList<>();
+    for (Tie tie : network.ties) {
+      if (tie.missedBy(forward) > 0) {
+        missed.add(
+            new MissedWindow(
+                steps.get(tie.step()).key(),
+                steps.get(tie.opener()).key(),
+                BenchClock.moment(tie.closes(forward)),
+                BenchClock.moment(forward[tie.step()].start())));
+      }
+    }
+    for (int i = 0; i < forward.length; i++) {
+      LocalDateTime closes = steps.get(i).beginBy();
+      LocalDateTime begins = BenchClock.moment(forward[i].start());
+      if (closes != null && begins.isAfter(closes)) {
+        missed.add(new MissedWindow(steps.get(i).key(), null, closes, begins));
+      }
+    }
+    return missed;
   }
 
   private PlannedStep planned(int i, Set<String> deciding) {

@@ -14,6 +14,8 @@ public enum Reason {
   PERSON,
   /** Its station is held by another step. */
   STATION,
+  /** Nobody holds anything, but what has to be begun in its window can't be that early. */
+  WINDOW,
   /** Nobody holds anything, but the time left is too short for it. */
   TOO_SHORT
 }

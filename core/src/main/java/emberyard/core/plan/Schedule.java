@@ -1,6 +1,7 @@
 package emberyard.core.plan;
 
 import java.time.LocalDateTime;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -15,13 +16,15 @@ import java.util.Map;
  * @param finish the latest finish per project; projects without steps are absent
  * @param plainFinish the same by the plain rule alone, before a better order was looked for
  * @param decidingChain per project what decides its finish, from the start of the plan on
+ * @param missedWindows what begins after its window has closed: nothing was found that keeps it
  */
 public record Schedule(
     Map<String, PlannedStep> steps,
     Map<String, Placed> late,
     Map<String, LocalDateTime> finish,
     Map<String, LocalDateTime> plainFinish,
-    Map<String, List<ChainPart>> decidingChain) {
+    Map<String, List<ChainPart>> decidingChain,
+    List<MissedWindow> missedWindows) {
 
   /** Plans of different steps and projects as one. */
   static Schedule together(List<Schedule> plans) {
@@ -37,12 +40,14 @@ public record Schedule(
     Map<String, LocalDateTime> finish = new LinkedHashMap<>();
     Map<String, LocalDateTime> plainFinish = new LinkedHashMap<>();
     Map<String, List<ChainPart>> chains = new LinkedHashMap<>();
+    List<MissedWindow> missed = new ArrayList<>();
     for (Schedule plan : plans) {
       late.putAll(plan.late);
       finish.putAll(plan.finish);
       plainFinish.putAll(plan.plainFinish);
       chains.putAll(plan.decidingChain);
+      missed.addAll(plan.missedWindows);
     }
-    return new Schedule(steps, late, finish, plainFinish, chains);
+    return new Schedule(steps, late, finish, plainFinish, chains, missed);
   }
 }

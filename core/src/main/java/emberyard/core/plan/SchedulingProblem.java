@@ -47,6 +47,7 @@ public record SchedulingProblem(
       String at = "tasks." + i + ".";
       known(step, at + "project", step.project(), projectIds);
       step.after().forEach(key -> known(step, at + "after", key, keys));
+      step.windows().forEach(window -> known(step, at + "windows", window.after(), keys));
       step.workers().forEach(id -> known(step, at + "person", id, workerIds));
       if (step.place() != null) {
         known(step, at + "station", step.place(), placeIds);
@@ -60,13 +61,8 @@ public record SchedulingProblem(
     return only(Project::agreed);
   }
 
-  /** The part of it that one project is. */
-  SchedulingProblem only(Project project) {
-    return only(project::equals);
-  }
-
-  /** Links to what is left out are dropped. */
-  private SchedulingProblem only(Predicate<Project> wanted) {
+  /** The part of it that some projects are; links to what is left out are dropped. */
+  SchedulingProblem only(Predicate<Project> wanted) {
     if (projects.stream().allMatch(wanted)) {
       return this;
     }
@@ -79,9 +75,14 @@ public record SchedulingProblem(
         projects.stream().filter(wanted).toList(),
         workers,
         places,
-        kept.stream()
-            .map(step -> step.withAfter(step.after().stream().filter(keys::contains).toList()))
-            .toList());
+        kept.stream().map(step -> onlyBehind(step, keys)).toList());
+  }
+
+  private static Step onlyBehind(Step step, Set<String> keys) {
+    return step.with()
+        .after(step.after().stream().filter(keys::contains).toList())
+        .windows(step.windows().stream().filter(window -> keys.contains(window.after())).toList())
+        .build();
   }
 
   private static <T> Set<String> unique(String field, List<T> things, Function<T, String> id) {

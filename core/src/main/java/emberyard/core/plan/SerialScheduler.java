@@ -11,7 +11,8 @@ import java.util.stream.IntStream;
  * Serial schedule generation (Kelley 1963; see Kolisch and Hartmann 1999): steps in precedence
  * order by (reveal of the project, latest start, longest tail, key), each at the earliest time at
  * which a person and the station are free. Slack comes from {@link LatePlan}. Deterministic.
- * Projects that were only asked about are laid, each by itself, into what the agreed ones leave.
+ * Projects that share nobody and no station are planned apart; those that were only asked about are
+ * laid, each by itself, into what the agreed ones leave.
  *
  * <p>A pass is O(n log n) in the number of steps plus the pieces of free time looked at.
  *
@@ -49,11 +50,16 @@ public final class SerialScheduler {
    *     the work would go on beyond the year 2200
    */
   public static Schedule schedule(SchedulingProblem problem) {
-    SerialScheduler agreed = new SerialScheduler(problem.agreed(), List.of());
-    List<Schedule> plans = new ArrayList<>(List.of(agreed.run()));
+    List<Schedule> plans = new ArrayList<>();
+    List<Taken> taken = new ArrayList<>();
+    for (SchedulingProblem part : SharedWork.apart(problem.agreed())) {
+      SerialScheduler agreed = new SerialScheduler(part, List.of());
+      plans.add(agreed.run());
+      taken.addAll(agreed.taken());
+    }
     for (Project project : problem.projects()) {
       if (!project.agreed()) {
-        plans.add(new SerialScheduler(problem.only(project), agreed.taken()).run());
+        plans.add(new SerialScheduler(problem.only(project::equals), taken).run());
       }
     }
     return Schedule.together(plans);

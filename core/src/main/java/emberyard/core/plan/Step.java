@@ -2,6 +2,7 @@ package emberyard.core.plan;
 
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
+import emberyard.core.work.BeginWindow;
 import emberyard.core.work.DayPaces;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
@@ -27,6 +28,9 @@ import org.jspecify.annotations.Nullable;
  * @param hand name of what stays in one pair of hands if it can, as the coats of a part do: it goes
  *     on with the same person where that ends no more than an hour later; null for none
  * @param begunBy who had it in hand before the plan begins, null for nobody
+ * @param windows in which it has to be begun, if it can; each names the key of a step before it
+ * @param beginBy by when it has to be begun, if it can: a window that is open already; null for any
+ *     time
  */
 @RecordBuilder
 public record Step(
@@ -42,7 +46,9 @@ public record Step(
     @Nullable LocalDateTime earliest,
     DayPaces paces,
     @Nullable String hand,
-    @Nullable String begunBy)
+    @Nullable String begunBy,
+    List<BeginWindow> windows,
+    @Nullable LocalDateTime beginBy)
     implements StepBuilder.With {
   public Step {
     Require.text("key", key);
@@ -51,9 +57,10 @@ public record Step(
     notNegative(key, "waitMinutes", waitMinutes, 10_000_000);
     after = Require.list(after);
     workers = Require.list(workers);
+    windows = Require.list(windows);
   }
 
-  /** A step for which every day is alike. */
+  /** A step for which every day is alike, and any time is as good as another. */
   public Step(
       String key,
       String project,
@@ -78,6 +85,8 @@ public record Step(
         earliest,
         DayPaces.USUAL,
         null,
+        null,
+        List.of(),
         null);
   }
 

@@ -1,6 +1,7 @@
 package emberyard.core.plan;
 
 import emberyard.core.units.InvalidValue;
+import emberyard.core.work.BeginWindow;
 import java.time.LocalDateTime;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -9,6 +10,7 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Steps as numbers, with who comes before and behind whom, in an order that respects it. */
 final class StepNetwork {
@@ -22,6 +24,9 @@ final class StepNetwork {
   /** Where each step stands in {@link #order}. */
   final int[] position;
 
+  /** All windows, in the order of the steps that have to be begun in them. */
+  final List<Tie> ties;
+
   /** Kahn's algorithm (1962), linear in steps and links. */
   StepNetwork(List<Step> steps) {
     this.steps = steps;
@@ -31,8 +36,15 @@ final class StepNetwork {
     }
     before = new int[steps.size()][];
     for (int i = 0; i < steps.size(); i++) {
-      before[i] = steps.get(i).after().stream().mapToInt(number::get).distinct().toArray();
+      before[i] =
+          Stream.concat(
+                  steps.get(i).after().stream(),
+                  steps.get(i).windows().stream().map(BeginWindow::after))
+              .mapToInt(number::get)
+              .distinct()
+              .toArray();
     }
+    ties = ties(number);
     behind = turned(before);
     order = sorted();
     position = new int[order.length];
@@ -41,14 +53,29 @@ final class StepNetwork {
     }
   }
 
-  /** From when its own predecessors, its parcel and the start of the plan let a step begin. */
+  /**
+   * From when those of its predecessors that are placed, its parcel and the start of the plan let a
+   * step begin.
+   */
   long release(int index, Placement[] placed, long start) {
     LocalDateTime earliest = steps.get(index).earliest();
     long release = earliest == null ? start : Math.max(start, BenchClock.minuteNotBefore(earliest));
     for (int first : before[index]) {
-      release = Math.max(release, placed[first].finish());
+      if (placed[first] != null) {
+        release = Math.max(release, placed[first].finish());
+      }
     }
     return release;
+  }
+
+  private List<Tie> ties(Map<String, Integer> number) {
+    List<Tie> all = new ArrayList<>();
+    for (int i = 0; i < steps.size(); i++) {
+      for (BeginWindow window : steps.get(i).windows()) {
+        all.add(new Tie(number.get(window.after()), i, window));
+      }
+    }
+    return List.copyOf(all);
   }
 
   private static int[][] turned(int[][] links) {

@@ -3,7 +3,6 @@ package emberyard.core.plan;
 import emberyard.core.units.Require;
 import emberyard.core.workshop.OpenHours;
 import java.time.LocalDateTime;
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -53,12 +52,7 @@ public final class WeeklyHours {
 
   private static Span span(OpenHours hours) {
     long day = (hours.day().getValue() - 1) * 24L * 60;
-    return new Span(day + minuteOf(hours.from()), day + minuteOf(hours.to()));
-  }
-
-  private static long minuteOf(LocalTime time) {
-    // 23:59 as an end means midnight: a LocalTime can't say 24:00
-    return time.equals(LocalTime.of(23, 59)) ? 24 * 60 : time.toSecondOfDay() / 60;
+    return new Span(day + OpenHours.minuteOf(hours.from()), day + OpenHours.minuteOf(hours.to()));
   }
 
   /** Working stretches of the week that begins at {@code monday} (a minute of the bench clock). */
@@ -77,7 +71,7 @@ public final class WeeklyHours {
   }
 
   /** Longest time one can work without a break; two days joined at midnight count as one. */
-  long longestStretch() {
+  public long longestStretch() {
     if (minutesAWeek == WEEK) {
       return Long.MAX_VALUE;
     }

@@ -21,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param interruptible whether closing time may split it
  * @param earliest not before this moment, null for any
  * @param paces how the wait runs on single days, and on which days it can't be worked on
+ * @param windows in which it has to be begun, empty for any time
  * @param gate whether a person has to record a yes or no with a name
  */
 @RecordBuilder
@@ -37,6 +38,7 @@ public record Task(
     boolean holdsStation,
     boolean interruptible,
     @Nullable LocalDateTime earliest,
+    List<BeginWindow> windows,
     boolean gate,
     List<Caution> cautions,
     Why why,
@@ -46,6 +48,7 @@ public record Task(
     Objects.requireNonNull(key);
     Objects.requireNonNull(stage);
     after = List.copyOf(after);
+    windows = List.copyOf(windows);
     cautions = List.copyOf(cautions);
   }
 
@@ -59,6 +62,7 @@ public record Task(
         .waitingFor("")
         .after(List.of())
         .interruptible(true)
+        .windows(List.of())
         .cautions(List.of())
         .why(why)
         .paces(DayPaces.USUAL)
@@ -106,6 +110,13 @@ public record Task(
 
   public Task notBefore(LocalDateTime moment) {
     return withEarliest(moment);
+  }
+
+  /** The same step, to be begun in this window. */
+  public Task within(BeginWindow window) {
+    List<BeginWindow> all = new ArrayList<>(windows);
+    all.add(window);
+    return withWindows(all);
   }
 
   public Task saying(List<Caution> what) {

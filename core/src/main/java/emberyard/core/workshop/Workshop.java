@@ -18,6 +18,8 @@ import org.jspecify.annotations.Nullable;
  * @param currency ISO 4217 code; all money of the workshop is in its minor units
  * @param zone IANA time zone of the bench clock
  * @param hours weekly working time; people without hours of their own work these
+ * @param breakMinutes break in working time that goes on for more than six hours, 0 to 120; 30
+ *     where it was never said
  * @param room air of the spray corner
  * @param markUpPercent added to cost for the quote, 0 to 300 %
  * @param taxPercent added to the marked-up cost, 0 to 50 %
@@ -32,6 +34,7 @@ public record Workshop(
     String currency,
     String zone,
     List<OpenHours> hours,
+    @Nullable Integer breakMinutes,
     RoomClimate room,
     double markUpPercent,
     double taxPercent,
@@ -44,6 +47,8 @@ public record Workshop(
   /** The id of the one settings thing. */
   public static final String ID = "workshop";
 
+  private static final int BREAK_MINUTES = 30;
+
   public Workshop {
     Require.text("id", id);
     Require.text("name", name);
@@ -51,6 +56,8 @@ public record Workshop(
     checkZone(zone);
     hours = Require.list(hours);
     Require.that(!hours.isEmpty(), "hours", "A workshop needs working hours on at least one day.");
+    breakMinutes = breakMinutes == null ? BREAK_MINUTES : breakMinutes;
+    Require.between("breakMinutes", breakMinutes, 0, 120, "min");
     Require.given("room", room);
     Require.between("markUpPercent", markUpPercent, 0, 300, "%");
     Require.between("taxPercent", taxPercent, 0, 50, "%");
@@ -58,6 +65,11 @@ public record Workshop(
     Require.between("tightDays", tightDays, 0, 60, "days");
     Require.given("times", times);
     writing = writing == null ? Writing.DEFAULT : writing;
+  }
+
+  /** Its hours, or somebody's own, with the breaks in them. */
+  public List<OpenHours> worked(List<OpenHours> own) {
+    return Breaks.in(own.isEmpty() ? hours : own, breakMinutes);
   }
 
   /** A workshop with the shipped defaults: Monday to Friday 9 to 17, 20 °C, 50 %. */
@@ -68,6 +80,7 @@ public record Workshop(
         currency,
         zone,
         OpenHours.weekdays(LocalTime.of(9, 0), LocalTime.of(17, 0)),
+        BREAK_MINUTES,
         RoomClimate.reference(),
         15,
         0,

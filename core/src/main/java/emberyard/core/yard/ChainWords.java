@@ -64,6 +64,7 @@ record ChainWords(
       case CLOSED -> "Closed for %s, then %s".formatted(person(part.resource()), title);
       case PERSON -> "%s is held by %s".formatted(person(part.resource()), holder(part));
       case STATION -> "%s is held by %s".formatted(station(part.resource()), holder(part));
+      case WINDOW -> "%s waits, so that %s is begun in its window".formatted(title, holder(part));
       case TOO_SHORT -> "Nothing is held, but the time left is too short to begin " + title;
     };
   }

@@ -16,6 +16,8 @@ import org.jspecify.annotations.Nullable;
  * @param verdict at a glance
  * @param spareDays working days between planned finish and reveal, negative when late; null where
  *     there is nothing to compare
+ * @param workingDayMinutes working time of a day on which the workshop is open, on average, breaks
+ *     not counted
  * @param stops one per stage, in order
  * @param emberStop where the ember sits on the stops: 0 at the first, 9 at the last
  * @param doneShare share of the hands-on time that is done, 0 to 1
@@ -27,6 +29,7 @@ public record Fuse(
     @Nullable LocalDate finish,
     Verdict verdict,
     @Nullable Double spareDays,
+    long workingDayMinutes,
     List<Stop> stops,
     double emberStop,
     double doneShare) {
@@ -42,7 +45,10 @@ public record Fuse(
 
   /** How it stands. */
   public enum Verdict {
+    /** It was only asked about. */
     ENQUIRY,
+    /** Agreed, but nobody has said when it is revealed. */
+    UNDATED,
     ON_TIME,
     TIGHT,
     LATE,

@@ -26,7 +26,8 @@ final class FuseMaker {
       LocalDateTime clock) {
     LocalDate reveal = build.brief().revealOn();
     boolean revealed = build.brief().revealedOn() != null;
-    Double spare = revealed ? null : spareDays(finish, reveal, hours, book);
+    double dayMinutes = dayMinutes(hours, book);
+    Double spare = revealed ? null : spareDays(finish, reveal, hours, dayMinutes);
     double share = revealed ? 1 : doneShare(tasks);
     return new Fuse(
         build.brief().begunOn(),
@@ -35,6 +36,7 @@ final class FuseMaker {
         revealed || finish == null ? null : finish.toLocalDate(),
         verdict(build, agreed, spare, book.workshop().tightDays()),
         spare,
+        Math.round(dayMinutes),
         stops(tasks, revealed),
         revealed ? 9 : emberStop(tasks),
         share);
@@ -45,8 +47,14 @@ final class FuseMaker {
     if (build.brief().revealedOn() != null) {
       return Fuse.Verdict.REVEALED;
     }
-    if (spare == null || !agreed) {
+    if (!agreed) {
       return Fuse.Verdict.ENQUIRY;
+    }
+    if (build.brief().revealOn() == null) {
+      return Fuse.Verdict.UNDATED;
+    }
+    if (spare == null) {
+      return Fuse.Verdict.ON_TIME;
     }
     if (spare < 0) {
       return Fuse.Verdict.LATE;
@@ -59,16 +67,20 @@ final class FuseMaker {
       @Nullable LocalDateTime finish,
       @Nullable LocalDate reveal,
       WeeklyHours hours,
-      WorkshopBook book) {
+      double dayMinutes) {
     if (finish == null || reveal == null) {
       return null;
     }
     long minutes = hours.between(finish, reveal.plusDays(1).atStartOfDay());
+    return Math.floor(minutes * 10.0 / dayMinutes) / 10;
+  }
+
+  private static double dayMinutes(WeeklyHours hours, WorkshopBook book) {
     long weekly =
         hours.between(
             LocalDate.of(2024, 1, 1).atStartOfDay(), LocalDate.of(2024, 1, 8).atStartOfDay());
     long days = book.workshop().hours().stream().map(open -> open.day()).distinct().count();
-    return Math.floor(minutes * 10.0 * days / weekly) / 10;
+    return (double) weekly / days;
   }
 
   private static double doneShare(List<TaskModel> tasks) {

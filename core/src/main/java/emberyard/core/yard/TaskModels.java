@@ -24,7 +24,6 @@ final class TaskModels {
   private final WorkshopBook book;
   private final LocalDateTime clock;
   private final Map<String, StepTime> stepTimes;
-  private final Map<String, LocalDateTime> closes;
 
   TaskModels(BuildRecord record, Schedule schedule, WorkshopBook book, LocalDateTime clock) {
     this.record = record;
@@ -32,7 +31,6 @@ final class TaskModels {
     this.book = book;
     this.clock = clock;
     this.stepTimes = stepTimes();
-    this.closes = closes();
   }
 
   /** Coats and peels where they came to lie, held against their windows and the air. */
@@ -61,13 +59,13 @@ final class TaskModels {
     return times;
   }
 
-  private Map<String, LocalDateTime> closes() {
-    Map<String, LocalDateTime> closes = new HashMap<>();
-    record
-        .derived()
-        .schemes()
-        .forEach(plan -> closes.putAll(WindowChecks.closes(plan, stepTimes, book)));
-    return closes;
+  /** When a step has to be begun at the latest, null for any time. */
+  private @Nullable LocalDateTime closes(Task task) {
+    return task.windows().stream()
+        .filter(window -> stepTimes.containsKey(window.after()))
+        .map(window -> window.closes(stepTimes.get(window.after()).handsOnEnd()))
+        .min(Comparator.naturalOrder())
+        .orElse(null);
   }
 
   List<TaskModel> all() {
@@ -101,7 +99,7 @@ final class TaskModels {
         doneAt,
         record.waitsUntil(task),
         missing,
-        closes.get(task.key()),
+        doneAt != null ? null : closes(task),
         List.of());
   }
 

@@ -13,6 +13,7 @@ import emberyard.core.plan.Step;
 import emberyard.core.plan.WeeklyHours;
 import emberyard.core.plan.Worker;
 import emberyard.core.supply.StockShelf;
+import emberyard.core.work.BeginWindow;
 import emberyard.core.work.DayPaces;
 import emberyard.core.work.Stage;
 import emberyard.core.work.StationKind;
@@ -59,7 +60,7 @@ final class YardPlanner {
     this.zone = ZoneId.of(book.workshop().zone());
     this.clock = LocalDateTime.ofInstant(now, zone);
     this.builds = builds.stream().sorted(byReveal()).toList();
-    this.hours = WeeklyHours.of(book.workshop().hours());
+    this.hours = hoursOf(List.of());
     book.stations().stream()
         .sorted(Comparator.comparing(Station::id))
         .forEach(station -> stations.putIfAbsent(station.kind(), station.id()));
@@ -129,7 +130,7 @@ final class YardPlanner {
     }
     List<Worker> workers =
         book.people().stream()
-            .map(p -> new Worker(p.id(), p.hours().isEmpty() ? hours : WeeklyHours.of(p.hours())))
+            .map(person -> new Worker(person.id(), hoursOf(person.hours())))
             .toList();
     List<Place> places =
         book.stations().stream().map(s -> new Place(s.id(), s.capacity())).toList();
@@ -158,7 +159,7 @@ final class YardPlanner {
                 .toList();
     int handsOn = doneAt != null ? 0 : record.remaining(task);
     String coats = coats(task);
-    steps.add(
+    Step step =
         new Step(
             id + SEPARATOR + task.key(),
             id,
@@ -169,10 +170,30 @@ final class YardPlanner {
             task.station() == null ? null : stations.get(task.station()),
             task.holdsStation(),
             task.interruptible() || handsOn > longestStretch(task),
-            task.earliest(),
-            doneAt == null ? task.paces() : DayPaces.USUAL,
-            coats == null ? null : id + SEPARATOR + coats,
-            coats == null ? null : record.lastHand(coats)));
+            task.earliest());
+    step =
+        step.with()
+            .paces(doneAt == null ? task.paces() : DayPaces.USUAL)
+            .hand(coats == null ? null : id + SEPARATOR + coats)
+            .begunBy(coats == null ? null : record.lastHand(coats))
+            .build();
+    steps.add(doneAt == null ? within(step, task, record) : step);
+  }
+
+  /** The same step with its windows: those that are open already close at a given moment. */
+  private static Step within(Step step, Task task, BuildRecord record) {
+    List<BeginWindow> windows = new ArrayList<>();
+    LocalDateTime beginBy = null;
+    for (BeginWindow window : task.windows()) {
+      LocalDateTime opened = record.doneAt(window.after());
+      if (opened != null) {
+        LocalDateTime closes = window.closes(opened);
+        beginBy = beginBy == null || closes.isBefore(beginBy) ? closes : beginBy;
+      } else if (record.byKey().containsKey(window.after())) {
+        windows.add(window.of(step.project() + SEPARATOR + window.after()));
+      }
+    }
+    return step.with().windows(windows).beginBy(beginBy).build();
   }
 
   /** The scheme whose coats a step is one of, null for other work. */
@@ -189,14 +210,14 @@ final class YardPlanner {
     List<String> able = able(task);
     return book.people().stream()
         .filter(person -> able.isEmpty() || able.contains(person.id()))
-        .flatMap(person -> hoursOf(person).stream())
-        .mapToLong(open -> Duration.between(open.from(), open.to()).toMinutes())
+        .mapToLong(person -> hoursOf(person.hours()).longestStretch())
         .max()
         .orElse(0);
   }
 
-  private List<OpenHours> hoursOf(Person person) {
-    return person.hours().isEmpty() ? book.workshop().hours() : person.hours();
+  /** The workshop's hours or somebody's own, with the breaks in them. */
+  private WeeklyHours hoursOf(List<OpenHours> own) {
+    return WeeklyHours.of(book.workshop().worked(own));
   }
 
   private List<String> able(Task task) {

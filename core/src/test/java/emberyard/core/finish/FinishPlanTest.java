@@ -22,6 +22,7 @@ import emberyard.core.finish.coat.StepTime;
 import emberyard.core.finish.coat.Substrate;
 import emberyard.core.finish.layer.SheetOptic;
 import emberyard.core.record.PaintFault;
+import emberyard.core.work.BeginWindow;
 import emberyard.core.work.Need;
 import emberyard.core.work.Task;
 import emberyard.core.work.Work;
@@ -306,11 +307,20 @@ class FinishPlanTest {
     assertEquals("Start colour coat 1 at Thu 5 Mar 09:00", closed.remedies().get(1).label());
     assertEquals(
         nine.plusDays(1).plusMinutes(15),
-        WindowChecks.closes(plan, late, BOOK).get("scheme:e/red/2"));
+        windows(enamel, "red/2").get(0).closes(nine.plusMinutes(15)));
+    assertEquals(List.of(), windows(enamel, "red/1"), "nothing dries under the first");
     late.put("scheme:e/red/1", new StepTime(nine, nine.plusMinutes(15), true));
     late.put("scheme:e/red/2", new StepTime(nine.plusHours(1), nine.plusHours(2), true));
     Finding early = WindowChecks.of(plan, late, BOOK).get(0);
     assertTrue(early.title().contains("came 3 h 15 too early"), early.title());
+  }
+
+  private static List<BeginWindow> windows(Scheme scheme, String step) {
+    return work(scheme).tasks().stream()
+        .filter(task -> task.key().equals(SchemePlan.key(scheme, step)))
+        .findFirst()
+        .orElseThrow()
+        .windows();
   }
 
   @Test
@@ -321,6 +331,7 @@ class FinishPlanTest {
             LayerStep.coats("red", Side.FRONT, LayerOp.PAINT, "enamel", 2)
                 .timed(new LayerStep.CoatTime(2, null, true)));
     assertTrue(steps(work(scuffed), "e").contains("red/2/scuff"));
+    assertEquals(List.of(), windows(scuffed, "red/2"), "who scuffs may come at any time");
     LocalDateTime thursday = LocalDateTime.of(2026, 3, 5, 0, 0);
     Scheme moved =
         FinishSamples.layers(

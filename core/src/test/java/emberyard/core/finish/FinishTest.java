@@ -168,6 +168,7 @@ class FinishTest {
             w.currency(),
             w.zone(),
             w.hours(),
+            w.breakMinutes(),
             room,
             w.markUpPercent(),
             w.taxPercent(),

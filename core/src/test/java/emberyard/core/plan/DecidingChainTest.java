@@ -64,6 +64,7 @@ class DecidingChainTest {
               case CLOSED -> !open(part.resource(), m);
               case PERSON -> !open(part.resource(), m) || worksOn(part.holder(), m);
               case STATION -> atStation(part.holder(), m) && full(part.resource(), m, part.step());
+              case WINDOW -> windowLost(part, its, m) && idle(its, m);
               case TOO_SHORT -> free(part, its, m);
             };
         if (!so) {
@@ -71,6 +72,15 @@ class DecidingChainTest {
         }
       }
       return "";
+    }
+
+    /** Begun at this minute, the window would close before the step it is for begins. */
+    private boolean windowLost(ChainPart part, PlannedStep its, LocalDateTime m) {
+      PlannedStep next = plan.steps().get(part.holder());
+      LocalDateTime end = m.plus(Duration.between(its.start(), its.handsOnEnd()));
+      return step(part.holder()).windows().stream()
+          .filter(window -> window.after().equals(part.step()))
+          .anyMatch(window -> window.closes(end).isBefore(next.start()));
     }
 
     /** Too short a time to begin it, or to go on: in one go, at a station kept, under a piece. */
@@ -92,17 +102,26 @@ class DecidingChainTest {
 
   /** Builds that share people and stations, and nothing else. */
   static SchedulingProblem random(long seed) {
-    SchedulingProblem all = SchedulePropertiesTest.random(seed, 8 + (int) (seed % 33));
+    SchedulingProblem all =
+        seed % 2 == 0
+            ? SchedulePropertiesTest.random(seed, 8 + (int) (seed % 33))
+            : WindowPlansTest.random(seed);
     Map<String, String> projects =
         all.steps().stream().collect(Collectors.toMap(Step::key, Step::project));
     List<Step> steps =
         all.steps().stream()
             .map(
                 step ->
-                    step.withAfter(
-                        step.after().stream()
-                            .filter(key -> projects.get(key).equals(step.project()))
-                            .toList()))
+                    step.with()
+                        .after(
+                            step.after().stream()
+                                .filter(key -> projects.get(key).equals(step.project()))
+                                .toList())
+                        .windows(
+                            step.windows().stream()
+                                .filter(w -> projects.get(w.after()).equals(step.project()))
+                                .toList())
+                        .build())
             .toList();
     return new SchedulingProblem(
         all.start(), all.hours(), all.projects(), all.workers(), all.places(), steps);
@@ -178,6 +197,8 @@ class DecidingChainTest {
         problem.projects(),
         problem.workers().stream().map(w -> new Worker(w.id(), problem.hours())).toList(),
         problem.places(),
-        problem.steps().stream().map(step -> step.withWaitMinutes(0)).toList());
+        problem.steps().stream()
+            .map(step -> step.with().waitMinutes(0).windows(List.of()).beginBy(null).build())
+            .toList());
   }
 }

@@ -1,5 +1,6 @@
 package emberyard.core.plan;
 
+import emberyard.core.work.BeginWindow;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -12,7 +13,8 @@ import java.util.TreeMap;
 
 /**
  * Judges a plan by what a plan has to keep, knowing nothing of how it was found: order, earliest
- * moments, working hours, one thing at a time for each person, room at each station, waits.
+ * moments, working hours, one thing at a time for each person, room at each station, waits,
+ * windows.
  */
 final class PlanChecker {
   private final SchedulingProblem problem;
@@ -43,13 +45,25 @@ final class PlanChecker {
 
   /** What is wrong with it, empty for a plan. */
   List<String> faults(Map<String, Placed> plan) {
+    return faults(plan, List.of());
+  }
+
+  /**
+   * The same.
+   *
+   * @param missed windows of which it is said that they are not kept
+   */
+  List<String> faults(Map<String, Placed> plan, List<MissedWindow> missed) {
     List<String> faults = new ArrayList<>();
+    Set<String> said = new HashSet<>();
+    missed.forEach(each -> said.add(each.step() + " after " + each.after()));
     Map<String, List<PlannedStep.Piece>> people = new HashMap<>();
     Map<String, List<PlannedStep.Piece>> stations = new HashMap<>();
     for (Step step : problem.steps()) {
       Placed placed = plan.get(step.key());
       order(step, placed, plan, faults);
       hands(step, placed, faults);
+      windows(step, plan).stream().filter(window -> !said.contains(window)).forEach(faults::add);
       placed
           .pieces()
           .forEach(p -> people.computeIfAbsent(placed.worker(), w -> new ArrayList<>()).add(p));
@@ -82,6 +96,22 @@ final class PlanChecker {
     if (waited.isAfter(placed.finish())) {
       faults.add(step.key() + " is finished before it has waited");
     }
+  }
+
+  /** The windows that a step misses. */
+  List<String> windows(Step step, Map<String, Placed> plan) {
+    List<String> missed = new ArrayList<>();
+    LocalDateTime begins = plan.get(step.key()).start();
+    for (BeginWindow window : step.windows()) {
+      LocalDateTime opened = plan.get(window.after()).handsOnEnd();
+      if (begins.isAfter(window.paces().end(opened, window.minutes()))) {
+        missed.add(step.key() + " after " + window.after());
+      }
+    }
+    if (step.beginBy() != null && begins.isAfter(step.beginBy())) {
+      missed.add(step.key() + " after null");
+    }
+    return missed;
   }
 
   private void hands(Step step, Placed placed, List<String> faults) {
@@ -133,7 +163,10 @@ final class PlanChecker {
     }
   }
 
-  /** A step and all that follows it, by order, on its person or at its station. */
+  /**
+   * A step and all that follows it, by order, on its person or at its station, and what opens the
+   * windows of all these.
+   */
   Set<String> following(String key, Map<String, Placed> plan) {
     List<Step> byStart =
         problem.steps().stream()
@@ -160,6 +193,10 @@ final class PlanChecker {
     boolean shared =
         first.worker() != null && first.worker().equals(second.worker())
             || step.place() != null && step.place().equals(later.place());
-    return later.after().contains(step.key()) || shared && !second.start().isBefore(first.start());
+    boolean opens = step.windows().stream().anyMatch(w -> w.after().equals(later.key()));
+    boolean behind =
+        later.after().contains(step.key())
+            || later.windows().stream().anyMatch(w -> w.after().equals(step.key()));
+    return opens || behind || shared && !second.start().isBefore(first.start());
   }
 }

@@ -70,6 +70,7 @@ public record ClientView(
   private static String onTime(Fuse.Verdict verdict) {
     return switch (verdict) {
       case ENQUIRY -> "Not planned yet.";
+      case UNDATED -> "It is planned; we still have to agree on the day.";
       case ON_TIME, TIGHT -> "We are on time.";
       case LATE -> "We are late and will call you.";
       case REVEALED -> "Handed over.";

@@ -1,6 +1,7 @@
 package emberyard.server.plan;
 
 import emberyard.core.plan.ChainPart;
+import emberyard.core.plan.MissedWindow;
 import emberyard.core.plan.Place;
 import emberyard.core.plan.Placed;
 import emberyard.core.plan.PlannedStep;
@@ -13,6 +14,8 @@ import emberyard.core.plan.WeeklyHours;
 import emberyard.core.plan.Worker;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
+import emberyard.core.work.BeginWindow;
+import emberyard.core.work.DayPaces;
 import emberyard.core.workshop.OpenHours;
 import emberyard.server.api.HeavyWork;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -77,7 +80,23 @@ class ScheduleCalculator {
               description = "Whether closing time and other work may split it",
               defaultValue = "true")
           @Nullable Boolean interruptible,
-      @Schema(description = "Not before, bench clock") @Nullable LocalDateTime earliest) {}
+      @Schema(description = "Not before, bench clock") @Nullable LocalDateTime earliest,
+      @Schema(
+              description =
+                  "Greatest time lags: what it has to be begun behind, at the latest; kept where it"
+                      + " can be")
+          @Nullable List<WindowQuestion> windows,
+      @Schema(description = "To be begun by then, bench clock; kept where it can be")
+          @Nullable LocalDateTime beginBy) {}
+
+  /** A window in which a task has to be begun. */
+  record WindowQuestion(
+      @Schema(description = "Key of the task that opens it; it is finished first") String after,
+      @Schema(
+              description = "Minutes from the end of its hands-on time, day and night",
+              minimum = "0",
+              maximum = "10000000")
+          int minutes) {}
 
   /** The plan. */
   record ScheduleAnswer(
@@ -95,7 +114,9 @@ class ScheduleCalculator {
               description =
                   "Why it is finished no earlier: stretches of time with their reason, without a"
                       + " hole from the start to the finish")
-          List<ChainPart> decidingReasons) {}
+          List<ChainPart> decidingReasons,
+      @Schema(description = "Windows for which no place was found: what begins too late")
+          List<MissedWindow> missedWindows) {}
 
   /** Where a task lies. */
   record TaskAnswer(
@@ -124,7 +145,8 @@ class ScheduleCalculator {
             .map(step -> answer(step, plan.late().get(step.key())))
             .toList(),
         reasons.stream().map(ChainPart::step).distinct().toList(),
-        reasons);
+        reasons,
+        plan.missedWindows());
   }
 
   private static SchedulingProblem problem(ScheduleQuestion asked) {
@@ -160,17 +182,26 @@ class ScheduleCalculator {
   }
 
   private static Step step(TaskQuestion task) {
+    List<WindowQuestion> windows = Require.list(task.windows());
     return new Step(
-        task.key(),
-        PROJECT,
-        task.handsOnMinutes(),
-        task.waitMinutes() == null ? 0 : task.waitMinutes(),
-        Require.list(task.after()),
-        task.person() == null ? List.of() : List.of(task.person()),
-        task.station(),
-        Boolean.TRUE.equals(task.holdsStationWhileWaiting()),
-        !Boolean.FALSE.equals(task.interruptible()),
-        task.earliest());
+            task.key(),
+            PROJECT,
+            task.handsOnMinutes(),
+            task.waitMinutes() == null ? 0 : task.waitMinutes(),
+            Require.list(task.after()),
+            task.person() == null ? List.of() : List.of(task.person()),
+            task.station(),
+            Boolean.TRUE.equals(task.holdsStationWhileWaiting()),
+            !Boolean.FALSE.equals(task.interruptible()),
+            task.earliest())
+        .with()
+        .windows(Require.each("windows", windows, (one, index) -> window(one)))
+        .beginBy(task.beginBy())
+        .build();
+  }
+
+  private static BeginWindow window(WindowQuestion asked) {
+    return new BeginWindow(asked.after(), asked.minutes(), DayPaces.USUAL);
   }
 
   private static @Nullable LocalDateTime reveal(@Nullable String text) {

@@ -78,6 +78,7 @@ public class FirstRun {
             defaults.currency(),
             defaults.zone(),
             answers.hours(),
+            defaults.breakMinutes(),
             defaults.room(),
             defaults.markUpPercent(),
             defaults.taxPercent(),

@@ -22,6 +22,7 @@ import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.ChainLink;
 import emberyard.core.yard.Enquiry;
 import emberyard.core.yard.Fuse;
+import emberyard.core.yard.Moved;
 import emberyard.core.yard.TaskModel;
 import emberyard.server.access.Account;
 import emberyard.server.store.ThingStore;
@@ -111,6 +112,7 @@ class YardController {
    * @param overall the same with components that stick out
    * @param budget null for helpers
    * @param enquiry what it would hold, null once it is agreed
+   * @param moved other builds whose dates moved when this one was changed last
    */
   record BuildView(
       long revision,
@@ -133,7 +135,8 @@ class YardController {
       List<ChainLink> chain,
       Fuse fuse,
       @Nullable Enquiry enquiry,
-      List<TaskModel> next) {}
+      List<TaskModel> next,
+      List<Moved> moved) {}
 
   /**
    * A new build.
@@ -207,7 +210,8 @@ class YardController {
         model.chain(),
         model.fuse(),
         model.enquiry(),
-        model.next());
+        model.next(),
+        reading.change().builds().contains(buildId) ? reading.change().moved() : List.of());
   }
 
   /** Removes a build from the yard; undo brings it back whole. */

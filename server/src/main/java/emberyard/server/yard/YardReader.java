@@ -8,6 +8,7 @@ import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildModel;
+import emberyard.core.yard.Moved;
 import emberyard.core.yard.YardModel;
 import emberyard.core.yard.YardPlan;
 import emberyard.server.library.Library;
@@ -21,10 +22,13 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -57,6 +61,7 @@ public class YardReader {
    * @param plan to ask what would be
    * @param versions per "kind/id" the version to send back as {@code If-Match}
    * @param leftOut things of the workshop that can't be read
+   * @param change what the last change of builds did to others
    */
   public record Reading(
       long revision,
@@ -66,7 +71,12 @@ public class YardReader {
       YardPlan plan,
       YardModel yard,
       Map<String, BuildGuard.Broken> broken,
-      List<Unreadable> leftOut) {
+      List<Unreadable> leftOut,
+      Change change) {
+
+    Reading after(Change latest) {
+      return new Reading(revision, minute, book, versions, plan, yard, broken, leftOut, latest);
+    }
 
     /**
      * The picture of one build.
@@ -111,9 +121,40 @@ public class YardReader {
     long revision = store.revision();
     Instant minute = clock.instant().truncatedTo(ChronoUnit.MINUTES);
     if (last == null || last.revision != revision || !last.minute.equals(minute)) {
-      last = derive(revision, minute);
+      Reading next = derive(revision, minute);
+      last = last == null ? next : next.after(Change.between(last, next));
     }
     return last;
+  }
+
+  /**
+   * What changed from one reading to the next.
+   *
+   * @param builds ids of the builds that were changed
+   * @param moved other builds that it moved; none where the workshop was changed, for that may move
+   *     any
+   */
+  public record Change(Set<String> builds, List<Moved> moved) {
+    static final Change NONE = new Change(Set.of(), List.of());
+
+    static Change between(Reading before, Reading after) {
+      if (before.revision == after.revision) {
+        return before.change;
+      }
+      Set<String> changed = new HashSet<>(before.versions.keySet());
+      changed.addAll(after.versions.keySet());
+      changed.removeIf(id -> Objects.equals(before.versions.get(id), after.versions.get(id)));
+      if (changed.contains("")) {
+        return NONE;
+      }
+      List<Moved> moved = Moved.between(before.yard, after.yard, changed, after.book);
+      boolean byTheClock = !moved.isEmpty() && !before.minute.equals(after.minute);
+      if (byTheClock) {
+        YardModel then = YardModel.of(before.builds(), before.book, after.minute);
+        moved = Moved.between(then, after.yard, changed, after.book);
+      }
+      return new Change(changed, moved);
+    }
   }
 
   private Reading derive(long revision, Instant minute) {
@@ -149,7 +190,8 @@ public class YardReader {
       List<Unreadable> leftOut) {
     Reading with(WorkshopBook book, List<Build> builds, Map<String, BuildGuard.Broken> broken) {
       YardPlan plan = YardPlan.of(builds, book, minute);
-      return new Reading(revision, minute, book, versions, plan, plan.model(), broken, leftOut);
+      return new Reading(
+          revision, minute, book, versions, plan, plan.model(), broken, leftOut, Change.NONE);
     }
 
     Reading with(DerivedAhead.Derived derived) {
@@ -161,7 +203,8 @@ public class YardReader {
           derived.plan(),
           derived.yard(),
           Map.of(),
-          leftOut);
+          leftOut,
+          Change.NONE);
     }
   }
 

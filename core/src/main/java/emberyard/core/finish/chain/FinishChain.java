@@ -34,6 +34,7 @@ public final class FinishChain {
   private final Repairs repairs;
   private final List<Task> tasks = new ArrayList<>();
   private final double masked;
+  private final CoatWindows windows;
   private String before = "";
 
   /** Minutes that have passed since the last coat when the next step may begin. */
@@ -47,6 +48,7 @@ public final class FinishChain {
     this.weather = weather;
     this.repairs = repairs;
     this.masked = Preparation.maskedM(plan);
+    this.windows = new CoatWindows(plan, weather);
   }
 
   /**
@@ -90,6 +92,7 @@ public final class FinishChain {
     int due = due(index, next);
     Task task = coat.coat() ? sprayed(coat, due, next) : worked(coat, due);
     task = task.behind(alsoReady).behind(repairs.before(coat.key()));
+    task = windows.of(index).map(task::within).orElse(task);
     then(coat.notBefore() == null ? task : task.notBefore(coat.notBefore()));
     afterwards(coat, next);
     repairs.of(coat.key()).forEach(tasks::add);

@@ -1,7 +1,6 @@
 package emberyard.core.finish.chain;
 
 import emberyard.core.build.FinishHabits;
-import emberyard.core.build.LayerOp;
 import emberyard.core.build.LayerStep;
 import emberyard.core.build.Scheme;
 import emberyard.core.finding.Finding;
@@ -22,7 +21,6 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -35,7 +33,6 @@ import org.jspecify.annotations.Nullable;
 public final class WindowChecks {
   private static final DateTimeFormatter MOMENT =
       DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.UK);
-  private static final int DRY_PEEL_DAYS = 3;
   private static final int LOOK_AHEAD_DAYS = 4;
   private static final double DRIER_POINTS = 8;
 
@@ -43,6 +40,7 @@ public final class WindowChecks {
   private final Scheme scheme;
   private final Map<String, StepTime> times;
   private final Weather weather;
+  private final CoatWindows windows;
   private final List<Finding> findings = new ArrayList<>();
 
   private WindowChecks(SchemePlan plan, Map<String, StepTime> times, WorkshopBook book) {
@@ -50,6 +48,7 @@ public final class WindowChecks {
     this.scheme = plan.scheme();
     this.times = times;
     this.weather = Weather.of(book);
+    this.windows = new CoatWindows(plan, weather);
   }
 
   /**
@@ -72,39 +71,12 @@ public final class WindowChecks {
     return checks.findings;
   }
 
-  /** When open steps have to be begun at the latest because what lies under them dries. */
-  public static Map<String, LocalDateTime> closes(
-      SchemePlan plan, Map<String, StepTime> times, WorkshopBook book) {
-    WindowChecks checks = new WindowChecks(plan, times, book);
-    Map<String, LocalDateTime> closes = new HashMap<>();
-    for (int i = 0; i < plan.coats().size(); i++) {
-      CoatStep step = plan.coats().get(i);
-      CoatStep before = plan.coatBefore(i).orElse(null);
-      StepTime then = before == null ? null : times.get(before.key());
-      boolean open = times.containsKey(step.key()) && !times.get(step.key()).done();
-      LocalDateTime end = then == null || !open ? null : checks.end(before, then, step);
-      if (end != null) {
-        closes.put(step.key(), end);
-      }
-    }
-    return closes;
-  }
-
-  /** When the window for a step closes, null where it has none. */
-  private @Nullable LocalDateTime end(CoatStep before, StepTime then, CoatStep step) {
-    if (step.op() == LayerOp.PEEL) {
-      boolean soft = scheme.habits().peeling() == FinishHabits.Peeling.SOFT;
-      return after(
-          before,
-          then,
-          soft ? before.handleMinutes() : before.cureMinutes() + DRY_PEEL_DAYS * 24 * 60);
-    }
-    boolean bound =
-        step.coat()
-            && before.recoatUntilMinutes() > 0
-            && !step.scuffed()
-            && !flattedBetween(before, step);
-    return bound ? after(before, then, before.recoatUntilMinutes()) : null;
+  /** When the window of a step closes, null where it has none. */
+  private @Nullable LocalDateTime end(StepTime then, CoatStep step) {
+    return windows
+        .of(plan.coats().indexOf(step))
+        .map(window -> window.closes(then.handsOnEnd()))
+        .orElse(null);
   }
 
   private void gap(CoatStep before, StepTime then, CoatStep step, StepTime now) {
@@ -133,7 +105,7 @@ public final class WindowChecks {
 
   private void recoat(CoatStep before, StepTime then, CoatStep step, StepTime now) {
     early(before, then, step, now, before.recoatFromMinutes(), "ready for the next coat");
-    LocalDateTime closes = end(before, then, step);
+    LocalDateTime closes = end(then, step);
     if (closes == null || !now.start().isAfter(closes) || now.done()) {
       return;
     }
@@ -153,11 +125,6 @@ public final class WindowChecks {
             .with(
                 scuff(step),
                 then.done() ? Remedy.byHand("Start at once") : startTogether(before, step, now)));
-  }
-
-  private boolean flattedBetween(CoatStep before, CoatStep step) {
-    boolean flat = SchemePlan.sandedGround(before) && !before.stepId().equals(step.stepId());
-    return flat || scheme.habits().sanding() == FinishHabits.Sanding.BETWEEN_COATS;
   }
 
   private Remedy scuff(CoatStep step) {
@@ -222,7 +189,7 @@ public final class WindowChecks {
 
   private void peel(CoatStep before, StepTime then, CoatStep step, StepTime now) {
     boolean soft = scheme.habits().peeling() == FinishHabits.Peeling.SOFT;
-    LocalDateTime closes = end(before, then, step);
+    LocalDateTime closes = end(then, step);
     if (!soft) {
       early(before, then, step, now, before.handleMinutes(), "dry to handle");
     }

@@ -1,0 +1,169 @@
+package emberyard.core.plan;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.PriorityQueue;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One pass: each step at the earliest time at which a person and the station are free, in an order.
+ * Steps that windows tie to each other are placed together: where one comes after its window has
+ * closed, what opens the window is moved later by as much (after Franck et al. 2001), within
+ * bounds; what can't be kept is given up.
+ */
+final class PlanPass {
+  /** How often steps of a group are moved before a window is given up. */
+  private static final int MOST_MOVES = 60;
+
+  private final StepNetwork network;
+  private final TiedSteps tied;
+  private final Map<Integer, List<Tie>> tiesOf = new HashMap<>();
+  private final long start;
+  private final Occupancy occupancy;
+  private final Placement[] placed;
+  private final Map<String, String> hands = new HashMap<>();
+
+  /** Whose hands had last what each step stays in, before it was placed. */
+  private final @Nullable String[] handsBefore;
+
+  private final Set<Tie> givenUp = new HashSet<>();
+
+  /** What was missed in the last try, in the order of finding it. */
+  private final Set<Tie> missed = new LinkedHashSet<>();
+
+  PlanPass(
+      SchedulingProblem problem,
+      StepNetwork network,
+      TiedSteps tied,
+      List<Tie> ties,
+      List<Taken> taken,
+      long start) {
+    this.network = network;
+    this.tied = tied;
+    this.start = start;
+    this.occupancy = new Occupancy(problem, start, false, taken);
+    this.placed = new Placement[network.steps.size()];
+    this.handsBefore = new String[placed.length];
+    ties.forEach(tie -> tiesOf.computeIfAbsent(tie.step(), step -> new ArrayList<>()).add(tie));
+  }
+
+  /** The windows that can be kept at all: each group has a yard of its own. */
+  static List<Tie> keepable(SchedulingProblem problem, StepNetwork network, long start) {
+    if (network.ties.isEmpty()) {
+      return List.of();
+    }
+    TiedSteps tied = new TiedSteps(network, network.ties);
+    PlanPass alone = new PlanPass(problem, network, tied, network.ties, List.of(), start);
+    for (int[] group : tied.groups) {
+      if (group.length > 1) {
+        alone.place(group);
+        alone.takeBack(group, 0, group.length - 1);
+      }
+    }
+    return network.ties.stream().filter(tie -> !alone.givenUp.contains(tie)).toList();
+  }
+
+  Placement[] inOrder(Comparator<Integer> order) {
+    int[] open = tied.before.clone();
+    PriorityQueue<Integer> eligible = new PriorityQueue<>(tied.byFirst(order));
+    IntStream.range(0, open.length).filter(i -> open[i] == 0).forEach(eligible::add);
+    while (!eligible.isEmpty()) {
+      int next = eligible.remove();
+      place(tied.groups[next]);
+      for (int later : tied.behind[next]) {
+        if (--open[later] == 0) {
+          eligible.add(later);
+        }
+      }
+    }
+    return placed;
+  }
+
+  /** Places a group; a window that can't be kept whatever is moved is given up. */
+  private void place(int[] group) {
+    while (!tried(group)) {
+      List<Tie> candidates = List.copyOf(missed);
+      for (Tie candidate : candidates) {
+        givenUp.add(candidate);
+        if (tried(group)) {
+          return;
+        }
+        givenUp.remove(candidate);
+      }
+      givenUp.add(candidates.get(0));
+    }
+  }
+
+  /**
+   * Whether all of a group is placed with the windows that are not given up; else none of it is.
+   */
+  private boolean tried(int[] group) {
+    missed.clear();
+    long[] notBefore = new long[group.length];
+    Arrays.fill(notBefore, start);
+    int moves = 0;
+    for (int at = 0; at < group.length; ) {
+      place(group[at], notBefore[at]);
+      Tie tie = missedTie(group[at]);
+      if (tie == null) {
+        at++;
+        continue;
+      }
+      missed.add(tie);
+      boolean goesOn = ++moves <= MOST_MOVES;
+      int opener = goesOn ? indexOf(group, tie.opener()) : 0;
+      notBefore[opener] = placed[group[opener]].start() + tie.missedBy(placed);
+      takeBack(group, opener, at);
+      if (!goesOn) {
+        return false;
+      }
+      at = opener;
+    }
+    return true;
+  }
+
+  private static int indexOf(int[] group, int step) {
+    return IntStream.range(0, group.length).filter(k -> group[k] == step).findFirst().orElseThrow();
+  }
+
+  private @Nullable Tie missedTie(int step) {
+    return tiesOf.getOrDefault(step, List.of()).stream()
+        .filter(tie -> !givenUp.contains(tie) && tie.missedBy(placed) > 0)
+        .findFirst()
+        .orElse(null);
+  }
+
+  private void place(int index, long notBefore) {
+    Step step = network.steps.get(index);
+    String hand = step.hand();
+    handsBefore[index] = hand == null ? null : hands.get(hand);
+    String preferred = handsBefore[index] == null ? step.begunBy() : handsBefore[index];
+    long release = Math.max(notBefore, network.release(index, placed, start));
+    placed[index] = occupancy.earliest(step, release, hand == null ? null : preferred);
+    BenchClock.requireNear(placed[index].finish());
+    occupancy.take(step, placed[index]);
+    if (hand != null && placed[index].worker() != null) {
+      hands.put(hand, placed[index].worker());
+    }
+  }
+
+  /** The steps of a group from one to another, the last placed first. */
+  private void takeBack(int[] group, int from, int to) {
+    for (int k = to; k >= from; k--) {
+      Step step = network.steps.get(group[k]);
+      occupancy.give(step, placed[group[k]]);
+      placed[group[k]] = null;
+      if (step.hand() != null) {
+        hands.put(step.hand(), handsBefore[group[k]]);
+      }
+    }
+  }
+}

@@ -1,0 +1,145 @@
+package emberyard.core.plan;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.Deque;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * Which steps are placed together: those that windows tie to each other, and all that lies between
+ * them. With a link back from each step to what opens its window, these are the steps that reach
+ * each other both ways (Kosaraju's algorithm, linear in steps and links).
+ */
+final class TiedSteps {
+  /** Each a group, its steps in an order that respects the network. */
+  final int[][] groups;
+
+  /** Groups behind each group. */
+  final int[][] behind;
+
+  /** How many groups lie directly before each. */
+  final int[] before;
+
+  private final StepNetwork network;
+  private final int[] group;
+
+  /**
+   * @param ties the windows that tie
+   */
+  TiedSteps(StepNetwork network, List<Tie> ties) {
+    this.network = network;
+    int count = network.steps.size();
+    this.group = ties.isEmpty() ? IntStream.range(0, count).toArray() : grouped(count, ties);
+    this.groups = members(count);
+    this.behind = new int[groups.length][];
+    this.before = new int[groups.length];
+    for (int i = 0; i < groups.length; i++) {
+      int own = i;
+      behind[i] =
+          Arrays.stream(groups[i])
+              .flatMap(step -> Arrays.stream(network.behind[step]))
+              .map(step -> group[step])
+              .filter(other -> other != own)
+              .distinct()
+              .toArray();
+      Arrays.stream(behind[i]).forEach(other -> before[other]++);
+    }
+  }
+
+  /** In an order that does not hang on how the steps are listed: by links before, then key. */
+  private int[][] members(int count) {
+    int most = Arrays.stream(group).max().orElse(-1) + 1;
+    List<List<Integer>> members = new ArrayList<>();
+    IntStream.range(0, most).forEach(i -> members.add(new ArrayList<>()));
+    IntStream.range(0, count).forEach(i -> members.get(group[i]).add(i));
+    int[] depth = depth(count);
+    Comparator<Integer> order =
+        Comparator.<Integer>comparingInt(i -> depth[i])
+            .thenComparing(i -> network.steps.get(i).key());
+    return members.stream()
+        .map(list -> list.stream().sorted(order).mapToInt(Integer::intValue).toArray())
+        .toArray(int[][]::new);
+  }
+
+  private int[] depth(int count) {
+    int[] depth = new int[count];
+    for (int i : network.order) {
+      for (int first : network.before[i]) {
+        depth[i] = Math.max(depth[i], depth[first] + 1);
+      }
+    }
+    return depth;
+  }
+
+  private int[] grouped(int count, List<Tie> ties) {
+    int[][] forward = network.behind.clone();
+    int[][] backward = network.before.clone();
+    for (Tie tie : ties) {
+      forward[tie.step()] = with(forward[tie.step()], tie.opener());
+      backward[tie.opener()] = with(backward[tie.opener()], tie.step());
+    }
+    int[] last = finished(forward);
+    int[] found = new int[count];
+    Arrays.fill(found, -1);
+    int groups = 0;
+    for (int k = count - 1; k >= 0; k--) {
+      if (found[last[k]] < 0) {
+        fill(backward, last[k], groups++, found);
+      }
+    }
+    return found;
+  }
+
+  private static int[] with(int[] links, int another) {
+    int[] more = Arrays.copyOf(links, links.length + 1);
+    more[links.length] = another;
+    return more;
+  }
+
+  /** Steps in the order in which a walk in depth is done with them. */
+  private static int[] finished(int[][] links) {
+    int[] done = new int[links.length];
+    int[] next = new int[links.length];
+    boolean[] seen = new boolean[links.length];
+    int count = 0;
+    for (int root = 0; root < links.length; root++) {
+      Deque<Integer> way = new ArrayDeque<>();
+      if (!seen[root]) {
+        seen[root] = true;
+        way.push(root);
+      }
+      while (!way.isEmpty()) {
+        int at = way.peek();
+        if (next[at] == links[at].length) {
+          done[count++] = way.pop();
+        } else if (!seen[links[at][next[at]++]]) {
+          int other = links[at][next[at] - 1];
+          seen[other] = true;
+          way.push(other);
+        }
+      }
+    }
+    return done;
+  }
+
+  private static void fill(int[][] links, int from, int group, int[] found) {
+    Deque<Integer> open = new ArrayDeque<>(List.of(from));
+    found[from] = group;
+    while (!open.isEmpty()) {
+      for (int other : links[open.pop()]) {
+        if (found[other] < 0) {
+          found[other] = group;
+          open.push(other);
+        }
+      }
+    }
+  }
+
+  /** Groups by their first steps. */
+  Comparator<Integer> byFirst(Comparator<Integer> order) {
+    return (one, other) -> order.compare(groups[one][0], groups[other][0]);
+  }
+}
