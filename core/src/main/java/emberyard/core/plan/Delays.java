@@ -64,38 +64,30 @@ final class Delays {
     return free(at, who, until, Math.max(from, Math.max(begun, freed)));
   }
 
-  /** Why a step does not begin in time in which nothing is held. */
+  /**
+   * Why a step does not begin in a stretch in which nothing is held. What may be cut in pieces fits
+   * anywhere: it was moved for its window, to within a piece.
+   */
   private Delay free(int at, @Nullable String who, long until, long from) {
-    for (Tie tie : ties) {
-      if (tie.opener() == at && tooEarly(tie, until - 1)) {
-        return new Delay(Reason.WINDOW, null, steps.get(tie.step()).key(), who, from);
-      }
-    }
-    long since = from;
-    for (Tie tie : ties) {
-      if (tie.opener() == at && tooEarly(tie, since)) {
-        since = firstInTime(tie, since, until);
-      }
-    }
-    return new Delay(Reason.TOO_SHORT, null, null, who, since);
+    Step step = steps.get(at);
+    long least = step.interruptible() ? 2 * FreeTime.LEAST_PIECE : Long.MAX_VALUE;
+    boolean fits = until - from >= Math.min(step.handsOnMinutes(), least);
+    return ties.stream()
+        .filter(tie -> fits && tie.opener() == at)
+        .filter(tie -> step.interruptible() || tooEarly(tie, from, until))
+        .findFirst()
+        .map(tie -> new Delay(Reason.WINDOW, null, steps.get(tie.step()).key(), who, from))
+        .orElseGet(() -> new Delay(Reason.TOO_SHORT, null, null, who, from));
   }
 
-  /** Whether a step begun at this minute would have its window close before it is made use of. */
-  private boolean tooEarly(Tie tie, long minute) {
-    Placement opener = placed[tie.opener()];
-    return tie.closes(minute + opener.handsOnEnd() - opener.start()) < placed[tie.step()].start();
-  }
-
-  /** The first minute of a stretch that is not too early, found by halving. */
-  private long firstInTime(Tie tie, long tooEarly, long inTime) {
-    long early = tooEarly;
-    long late = inTime - 1;
-    while (late - early > 1) {
-      long middle = (early + late) / 2;
-      early = tooEarly(tie, middle) ? middle : early;
-      late = early == middle ? late : middle;
-    }
-    return late;
+  /**
+   * Whether a step begun at this minute of a free stretch would have its window close before it is
+   * made use of.
+   */
+  private boolean tooEarly(Tie tie, long minute, long until) {
+    long left = steps.get(tie.opener()).handsOnMinutes() - (until - minute);
+    long end = left <= 0 ? until + left : placed[tie.opener()].worked(left);
+    return tie.closes(end) < placed[tie.step()].start();
   }
 
   /** Working minutes of a person. */

@@ -8,7 +8,7 @@ import java.util.TreeMap;
  * mirrored. Weeks are laid out as they are asked for.
  */
 final class FreeTime {
-  private static final long LEAST_PIECE = 15;
+  static final long LEAST_PIECE = 15;
 
   private final WeeklyHours hours;
   private final boolean mirrored;

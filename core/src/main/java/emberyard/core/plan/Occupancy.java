@@ -61,6 +61,16 @@ final class Occupancy {
     return keeps ? kept : best;
   }
 
+  /** Minutes of a person's working time that are not taken. */
+  long freeMinutes(String worker, long from, long to) {
+    FreeTime person = people.get(worker);
+    long free = 0;
+    for (Span next = person.next(from); next.from() < to; next = person.next(next.to())) {
+      free += Math.min(to, next.to()) - next.from();
+    }
+    return free;
+  }
+
   /** Occupies people and station. */
   void take(Step step, Placement placed) {
     if (placed.worker() != null) {

@@ -9,6 +9,18 @@ record Placement(@Nullable String worker, List<Span> pieces, long start, long fi
     return pieces.isEmpty() ? start : pieces.get(pieces.size() - 1).to();
   }
 
+  /** When so many minutes of its hands-on time are worked, its end where there are no more. */
+  long worked(long minutes) {
+    long left = minutes;
+    for (Span piece : pieces) {
+      if (left <= piece.minutes()) {
+        return piece.from() + left;
+      }
+      left -= piece.minutes();
+    }
+    return handsOnEnd();
+  }
+
   /** When it holds its station, never where it has none. */
   List<Span> held(Step step) {
     if (step.place() == null) {

@@ -120,7 +120,7 @@ final class PlanPass {
       missed.add(tie);
       boolean goesOn = ++moves <= MOST_MOVES;
       int opener = goesOn ? indexOf(group, tie.opener()) : 0;
-      notBefore[opener] = placed[group[opener]].start() + tie.missedBy(placed);
+      notBefore[opener] = later(group[opener], tie.missedBy(placed));
       takeBack(group, opener, at);
       if (!goesOn) {
         return false;
@@ -128,6 +128,19 @@ final class PlanPass {
       at = opener;
     }
     return true;
+  }
+
+  /**
+   * From when a step has to begin for its hands-on time to end so many minutes later. What may be
+   * cut in pieces ends later by as much free time as it begins later.
+   */
+  private long later(int index, long minutes) {
+    Placement its = placed[index];
+    if (its.worker() == null || !network.steps.get(index).interruptible()) {
+      return its.start() + minutes;
+    }
+    long end = its.handsOnEnd();
+    return its.worked(Math.max(1, occupancy.freeMinutes(its.worker(), end, end + minutes)));
   }
 
   private static int indexOf(int[] group, int step) {

@@ -38,12 +38,13 @@ class AskedAboutTest {
       alone.late().forEach((key, late) -> assertEquals(late, plan.late().get(key)));
       assertEquals(alone.decidingChain().get("odd"), plan.decidingChain().get("odd"));
       PlanChecker checker = new PlanChecker(all);
-      assertEquals(List.of(), checker.faults(PlanChecker.planned(plan)), "seed " + seed);
+      List<MissedWindow> missed = plan.missedWindows();
+      assertEquals(List.of(), checker.faults(PlanChecker.planned(plan), missed), "seed " + seed);
       Map<String, Placed> evenLate = new HashMap<>(PlanChecker.planned(plan));
       plan.late().entrySet().stream()
           .filter(late -> plan.steps().get(late.getKey()).project().equals("even"))
           .forEach(late -> evenLate.put(late.getKey(), late.getValue()));
-      assertEquals(List.of(), checker.faults(evenLate), "late, seed " + seed);
+      assertEquals(List.of(), checker.faults(evenLate, missed), "late, seed " + seed);
     }
   }
 
