@@ -207,7 +207,8 @@ class SlowTypingProof {
     try {
       page.navigate(yard.address(screen.address()));
       page.locator("main").first().waitFor();
-      page.waitForTimeout(900);
+      // beside other proofs what a screen asks for besides may be seconds late
+      page.waitForTimeout(SLOW ? 4_000 : 900);
       hands.everyFieldHere(screen.build(), wanted);
       for (Opener opener : screen.openers()) {
         open(page, opener, hands, screen, wanted);

@@ -76,6 +76,42 @@ class CalculatorTest {
     assertEquals("2026-03-03T20:10:00", plan.path("finish").asString());
   }
 
+  /** Sanded until 16:00: the coat waits for Tuesday, or the next would miss its window. */
+  @Test
+  void aCoatWaitsForTheWindowOfTheNext(Client owner) {
+    String coats =
+        """
+        {"key": "sand", "handsOnMinutes": 420},
+        {"key": "one", "handsOnMinutes": 60, "waitMinutes": 120, "after": ["sand"],
+         "interruptible": false},
+        {"key": "two", "handsOnMinutes": 60, "after": ["one"], "interruptible": false,
+         "windows": [{"after": "one", "minutes": 360}]}
+        """;
+    JsonNode plan = owner.post("/api/calc/plan/schedule", schedule(coats)).expect(200).json();
+    assertEquals("2026-03-03T13:00:00", plan.path("finish").asString());
+    JsonNode waits = plan.path("decidingReasons").get(1);
+    assertEquals("WINDOW", waits.path("reason").asString(), plan.toString());
+    assertEquals("two", waits.path("holder").asString());
+    assertEquals(0, plan.path("missedWindows").size());
+    String open = "{\"key\": \"open\", \"handsOnMinutes\": 60, \"beginBy\": \"2026-03-02T08:00\"}";
+    JsonNode missed =
+        owner
+            .post("/api/calc/plan/schedule", schedule(open))
+            .expect(200)
+            .json()
+            .path("missedWindows");
+    assertEquals(1, missed.size());
+    assertEquals("open", missed.get(0).path("step").asString());
+    refused(
+        owner,
+        "{\"key\": \"a\", \"handsOnMinutes\": 1, \"windows\": [{\"after\": \"ghost\", \"minutes\": 5}]}",
+        "“ghost”");
+    refused(
+        owner,
+        "{\"key\": \"a\", \"handsOnMinutes\": 1, \"windows\": [{\"after\": \"a\", \"minutes\": -5}]}",
+        "-5");
+  }
+
   @Test
   void impossiblePlansAreRefusedByName(Client owner) {
     refused(

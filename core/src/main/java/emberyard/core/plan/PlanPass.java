@@ -1,5 +1,6 @@
 package emberyard.core.plan;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -23,6 +24,14 @@ final class PlanPass {
   /** How often steps of a group are moved before a window is given up. */
   private static final int MOST_MOVES = 60;
 
+  /** How many places may be taken back for a group, and for each of its steps. */
+  private static final int REPAIRS = 400;
+
+  private static final int REPAIRS_A_STEP = 20;
+
+  /** The same for a pass; then windows are given up as they are missed. */
+  private static final int REPAIRS_A_PASS = 20_000;
+
   private final StepNetwork network;
   private final TiedSteps tied;
   private final Map<Integer, List<Tie>> tiesOf = new HashMap<>();
@@ -38,6 +47,11 @@ final class PlanPass {
 
   /** What was missed in the last try, in the order of finding it. */
   private final Set<Tie> missed = new LinkedHashSet<>();
+
+  private long repairs = REPAIRS_A_PASS;
+
+  /** How many of them the group has that is being placed. */
+  private long left;
 
   PlanPass(
       SchedulingProblem problem,
@@ -64,6 +78,7 @@ final class PlanPass {
     PlanPass alone = new PlanPass(problem, network, tied, network.ties, List.of(), start);
     for (int[] group : tied.groups) {
       if (group.length > 1) {
+        alone.repairs = REPAIRS_A_PASS;
         alone.place(group);
         alone.takeBack(group, 0, group.length - 1);
       }
@@ -89,17 +104,26 @@ final class PlanPass {
 
   /** Places a group; a window that can't be kept whatever is moved is given up. */
   private void place(int[] group) {
-    while (!tried(group)) {
-      List<Tie> candidates = List.copyOf(missed);
-      for (Tie candidate : candidates) {
-        givenUp.add(candidate);
-        if (tried(group)) {
-          return;
-        }
-        givenUp.remove(candidate);
-      }
-      givenUp.add(candidates.get(0));
+    long most = Math.min(repairs, REPAIRS + REPAIRS_A_STEP * (long) group.length);
+    left = most;
+    while (!tried(group) && !triedWithoutOne(group, List.copyOf(missed))) {
+      givenUp.add(missed.iterator().next());
     }
+    repairs -= most - left;
+  }
+
+  /** Whether a group can be placed when the first of these windows is given up that allows it. */
+  private boolean triedWithoutOne(int[] group, List<Tie> candidates) {
+    for (Tie candidate : candidates) {
+      givenUp.add(candidate);
+      if (tried(group)) {
+        return true;
+      }
+      givenUp.remove(candidate);
+    }
+    missed.clear();
+    missed.addAll(candidates);
+    return false;
   }
 
   /**
@@ -113,18 +137,22 @@ final class PlanPass {
     for (int at = 0; at < group.length; ) {
       place(group[at], notBefore[at]);
       Tie tie = missedTie(group[at]);
+      if (tie != null && left <= 0) {
+        givenUp.add(tie);
+        tie = null;
+      }
       if (tie == null) {
         at++;
         continue;
       }
       missed.add(tie);
-      boolean goesOn = ++moves <= MOST_MOVES;
-      int opener = goesOn ? indexOf(group, tie.opener()) : 0;
-      notBefore[opener] = later(group[opener], tie.missedBy(placed));
-      takeBack(group, opener, at);
-      if (!goesOn) {
+      int opener = indexOf(group, tie.opener());
+      notBefore[opener] = later(tie.opener(), tie.missedBy(placed));
+      if (++moves > MOST_MOVES || pressing(tie.opener(), notBefore[opener])) {
+        takeBack(group, 0, at);
         return false;
       }
+      takeBack(group, opener, at);
       at = opener;
     }
     return true;
@@ -145,6 +173,13 @@ final class PlanPass {
 
   private static int indexOf(int[] group, int step) {
     return IntStream.range(0, group.length).filter(k -> group[k] == step).findFirst().orElseThrow();
+  }
+
+  /** Whether a step keeps a window that is open already, and would not if it were moved there. */
+  private boolean pressing(int index, long later) {
+    LocalDateTime beginBy = network.steps.get(index).beginBy();
+    long closes = beginBy == null ? Long.MAX_VALUE : BenchClock.minute(beginBy);
+    return placed[index].start() <= closes && later > closes;
   }
 
   private @Nullable Tie missedTie(int step) {
@@ -170,6 +205,7 @@ final class PlanPass {
 
   /** The steps of a group from one to another, the last placed first. */
   private void takeBack(int[] group, int from, int to) {
+    left -= to - from + 1;
     for (int k = to; k >= from; k--) {
       Step step = network.steps.get(group[k]);
       occupancy.give(step, placed[group[k]]);

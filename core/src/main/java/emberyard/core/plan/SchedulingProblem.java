@@ -47,7 +47,9 @@ public record SchedulingProblem(
       String at = "tasks." + i + ".";
       known(step, at + "project", step.project(), projectIds);
       step.after().forEach(key -> known(step, at + "after", key, keys));
-      step.windows().forEach(window -> known(step, at + "windows", window.after(), keys));
+      for (int k = 0; k < step.windows().size(); k++) {
+        known(step, at + "windows." + k + ".after", step.windows().get(k).after(), keys);
+      }
       step.workers().forEach(id -> known(step, at + "person", id, workerIds));
       if (step.place() != null) {
         known(step, at + "station", step.place(), placeIds);

@@ -34,7 +34,8 @@ public final class FinishSamples {
     return Samples.paint(0);
   }
 
-  private static PaintProduct paint(
+  /** An invented paint with the times of its base; recoat until so many minutes, 0 for any time. */
+  public static PaintProduct paint(
       String id, String hex, PaintKind kind, PaintBase base, int until, double hiding) {
     boolean enamel = base == PaintBase.ENAMEL;
     return new PaintProduct(

@@ -188,14 +188,15 @@ class YardController {
   BuildView build(@AuthenticationPrincipal Account who, @PathVariable String buildId) {
     YardReader.Reading reading = reader.read();
     BuildModel model = reading.build(buildId);
+    Build build = model.build();
     MoneySight sight = new MoneySight(model, who.owner());
     return new BuildView(
         reading.revision(),
         now(reading),
         reading.versions().get(buildId),
         sight.build(),
-        model.build().outerSize(),
-        model.fit().overall(model.build()),
+        build.outerSize(),
+        model.fit().overall(build),
         model.interview(),
         sight.coverage(),
         model.parts(),
@@ -211,7 +212,7 @@ class YardController {
         model.fuse(),
         model.enquiry(),
         model.next(),
-        reading.change().builds().contains(buildId) ? reading.change().moved() : List.of());
+        reading.movedBy(buildId));
   }
 
   /** Removes a build from the yard; undo brings it back whole. */

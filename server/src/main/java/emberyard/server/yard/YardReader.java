@@ -94,6 +94,11 @@ public class YardReader {
       return model;
     }
 
+    /** Other builds that the last change moved, if it was of this one. */
+    List<Moved> movedBy(String buildId) {
+      return change.builds.contains(buildId) ? change.moved : List.of();
+    }
+
     /** All builds as they were entered. */
     public List<Build> builds() {
       return yard.builds().values().stream().map(BuildModel::build).toList();
