@@ -5,7 +5,13 @@ import { moment, workingTime } from '../ui/words'
 import { said } from '../units/writing'
 
 /** Why it is finished no earlier, one line for each stretch of time, in the order it happens. */
-const props = defineProps<{ chain: ChainLink[]; now: string; dayMinutes: number }>()
+const props = defineProps<{
+  chain: ChainLink[]
+  now: string
+  dayMinutes: number
+  /** The step of this build that can slip least, which need not be one of these. */
+  tightest: string
+}>()
 
 /** A step that can slip no more than this is as tight as any. */
 const AS_TIGHT_MINUTES = 15
@@ -18,7 +24,7 @@ const rows = computed(() =>
     when: `${moment(link.start, props.now)} – ${until(link)}`,
     text: said(link.text),
     work: link.workMinutes ? workingTime(link.workMinutes, props.dayMinutes) : '',
-    gap: gap(link, props.chain.slice(0, index).filter(isOwn).pop()),
+    gap: gap(link, props.chain.slice(0, index).filter(isOwn)),
   })),
 )
 
@@ -29,13 +35,14 @@ function until(link: ChainLink) {
   const sameDay = link.start.slice(0, 10) === link.finish.slice(0, 10)
   return sameDay ? moment(link.finish, link.finish) : moment(link.finish, props.now)
 }
-/** Said where it begins, not on each line that has it too. */
-function gap(link: ChainLink, earlier?: ChainLink) {
-  const before = earlier?.spareMinutes ?? 0
+/** Said where it begins, not on each line that has it too; the tightest step is named once. */
+function gap(link: ChainLink, earlier: ChainLink[]) {
+  const before = earlier.at(-1)?.spareMinutes ?? 0
   if (!isOwn(link) || Math.abs(link.spareMinutes - before) <= AS_TIGHT_MINUTES) return ''
-  return link.spareMinutes > AS_TIGHT_MINUTES
-    ? `from here ${workingTime(link.spareMinutes, props.dayMinutes)} more slack than the tightest step`
-    : 'from here as tight as any'
+  if (link.spareMinutes <= AS_TIGHT_MINUTES) return 'from here as tight as any'
+  const named = earlier.some((one) => one.spareMinutes > AS_TIGHT_MINUTES)
+  const tightest = named || !props.tightest ? 'the tightest step' : `“${props.tightest}”`
+  return `from here ${workingTime(link.spareMinutes, props.dayMinutes)} more slack than ${tightest}`
 }
 </script>
 
@@ -79,6 +86,10 @@ function gap(link: ChainLink, earlier?: ChainLink) {
   color: var(--smoke);
 }
 @media (max-width: 600px) {
+  .chain,
+  .chain tbody {
+    display: block;
+  }
   .chain tr {
     display: grid;
     grid-template-columns: 1fr auto;

@@ -21,6 +21,11 @@ const showDone = ref(false)
 const tasks = computed(() => view.value.tasks.filter((t) => showDone.value || !t.doneAt))
 const chain = computed(() => view.value.chain)
 const dayMinutes = computed(() => view.value.fuse.workingDayMinutes)
+const tightest = computed(() => {
+  const planned = view.value.tasks.filter((task) => task.planned)
+  const slackOf = (task: TaskModel) => task.planned!.slackMinutes
+  return planned.sort((one, other) => slackOf(one) - slackOf(other))[0]?.task.title ?? ''
+})
 const manual = computed(() => builds.build!.manualTasks)
 const open = computed(() => view.value.tasks.filter((t) => !t.doneAt).length)
 
@@ -93,7 +98,13 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
     <p class="soft">
       This is the planned finish: every step as long as planned, nothing redone. It is no forecast.
     </p>
-    <ChainList v-if="chain.length" :chain="chain" :now="view.now" :day-minutes="dayMinutes" />
+    <ChainList
+      v-if="chain.length"
+      :chain="chain"
+      :now="view.now"
+      :day-minutes="dayMinutes"
+      :tightest="tightest"
+    />
     <table class="ledger">
       <thead>
         <tr>

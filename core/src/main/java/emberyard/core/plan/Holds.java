@@ -6,13 +6,12 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Which step of a plan holds which person and which station when. */
 final class Holds {
   private final Map<String, TreeMap<Long, Hold>> people = new HashMap<>();
-  private final Map<String, List<Hold>> stations = new HashMap<>();
+  private final Map<String, StationHolds> stations = new HashMap<>();
   private final Map<String, Integer> capacity = new HashMap<>();
 
   /**
@@ -28,21 +27,22 @@ final class Holds {
 
   Holds(SchedulingProblem problem, Placement[] placed, List<Taken> taken) {
     problem.places().forEach(place -> capacity.put(place.id(), place.capacity()));
+    Map<String, List<Hold>> held = new HashMap<>();
     for (int i = 0; i < placed.length; i++) {
-      note(problem.steps().get(i), i, placed[i]);
+      note(problem.steps().get(i), i, placed[i], held);
     }
-    taken.forEach(each -> note(each.step(), -1, each.placed()));
+    taken.forEach(each -> note(each.step(), -1, each.placed(), held));
+    held.forEach((where, holds) -> stations.put(where, new StationHolds(holds)));
   }
 
-  private void note(Step step, int number, Placement placed) {
+  private void note(Step step, int number, Placement placed, Map<String, List<Hold>> held) {
     for (Span piece : placed.pieces()) {
       people
           .computeIfAbsent(placed.worker(), who -> new TreeMap<>())
           .put(piece.from(), new Hold(step, number, piece));
     }
     for (Span span : placed.held(step)) {
-      stations
-          .computeIfAbsent(step.place(), where -> new ArrayList<>())
+      held.computeIfAbsent(step.place(), where -> new ArrayList<>())
           .add(new Hold(step, number, span));
     }
   }
@@ -63,7 +63,8 @@ final class Holds {
    * step that leaves it first, since the station has been full; null where there is room.
    */
   @Nullable Hold ofStation(String where, long minute, int step) {
-    List<Hold> there = others(where, step).filter(hold -> hold.coversMinuteBefore(minute)).toList();
+    StationHolds held = stations.get(where);
+    List<Hold> there = held == null ? List.of() : held.covering(minute, step);
     if (there.size() < capacity.get(where)) {
       return null;
     }
@@ -79,16 +80,7 @@ final class Holds {
   long freedBefore(@Nullable String who, @Nullable String where, int step, long minute) {
     Hold last = who == null ? null : lastOfPerson(who, minute);
     long freed = last == null ? Long.MIN_VALUE : last.span().to();
-    if (where == null) {
-      return freed;
-    }
-    return others(where, step)
-        .mapToLong(hold -> hold.span().to())
-        .filter(end -> end < minute)
-        .reduce(freed, Math::max);
-  }
-
-  private Stream<Hold> others(String where, int step) {
-    return stations.getOrDefault(where, List.of()).stream().filter(hold -> hold.number() != step);
+    StationHolds held = where == null ? null : stations.get(where);
+    return held == null ? freed : Math.max(freed, held.freedBefore(minute, step));
   }
 }

@@ -20,6 +20,7 @@ final class Occupancy {
   private final Map<String, StationTime> stations = new HashMap<>();
   private final List<String> everybody = new ArrayList<>();
   private final boolean mirrored;
+  private final Searched searched = new Searched();
 
   Occupancy(SchedulingProblem problem, long from, boolean mirrored, List<Taken> taken) {
     this.mirrored = mirrored;
@@ -85,9 +86,11 @@ final class Occupancy {
   void give(Step step, Placement placed) {
     if (placed.worker() != null) {
       placed.pieces().forEach(people.get(placed.worker())::give);
+      placed.pieces().forEach(searched::given);
     }
     for (Span span : placed.held(step)) {
       stationOf(step).give(span);
+      searched.given(span);
     }
   }
 
@@ -117,7 +120,8 @@ final class Occupancy {
   private Placement forWorker(Step step, long release, String worker) {
     StationTime station = stationOf(step);
     boolean holds = step.holdsPlace() && station != null;
-    long cursor = mirrored ? release + lead(step, release) : release;
+    long asked = mirrored ? release + lead(step, release) : release;
+    long cursor = searched.from(step, worker, asked);
     while (true) {
       List<Span> pieces = pieces(step, people.get(worker), holds ? null : station, cursor);
       long first = pieces.get(0).from();
@@ -126,6 +130,7 @@ final class Occupancy {
       long finish = mirrored ? last : last + waitAfter(step, last);
       Span all = new Span(start, finish);
       if (!holds || station.hasRoom(all)) {
+        searched.found(step, worker, asked, first);
         return new Placement(worker, pieces, start, finish);
       }
       cursor = Math.max(nextChance(station, all) + (first - start), cursor + 1);

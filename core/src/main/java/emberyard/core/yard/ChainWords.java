@@ -3,12 +3,15 @@ package emberyard.core.yard;
 import emberyard.core.plan.ChainPart;
 import emberyard.core.plan.Reason;
 import emberyard.core.plan.Schedule;
+import emberyard.core.units.Figures;
+import emberyard.core.work.DayPaces;
 import emberyard.core.work.Stage;
 import emberyard.core.work.Task;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.Station;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -61,12 +64,32 @@ record ChainWords(
           task(part.step()).stage() == Stage.ORDER
               ? "Waiting for the parcel: " + task(part.step()).title()
               : title + " can’t begin earlier";
-      case CLOSED -> "Closed for %s, then %s".formatted(person(part.resource()), title);
+      case CLOSED -> closed(part, title);
       case PERSON -> "%s is held by %s".formatted(person(part.resource()), holder(part));
       case STATION -> "%s is held by %s".formatted(station(part.resource()), holder(part));
       case WINDOW -> "%s waits, so that %s is begun in its window".formatted(title, holder(part));
       case TOO_SHORT -> "Nothing is held, but the time left is too short to begin " + title;
     };
+  }
+
+  /** Nobody works, or it is a day whose air is not fit for the paint. */
+  private String closed(ChainPart part, String title) {
+    DayPaces paces = task(part.step()).paces();
+    List<LocalDate> damp =
+        part.from()
+            .toLocalDate()
+            .datesUntil(part.to().toLocalDate())
+            .filter(day -> !paces.on(day).open())
+            .toList();
+    return damp.isEmpty()
+        ? "Closed for %s, then %s".formatted(person(part.resource()), title)
+        : "The air is not fit for %s %s".formatted(title, days(damp));
+  }
+
+  private static String days(List<LocalDate> days) {
+    String first = Figures.day(days.get(0));
+    String last = Figures.day(days.get(days.size() - 1));
+    return days.size() == 1 ? "on " + first : "from %s to %s".formatted(first, last);
   }
 
   private static String waiting(Task task) {

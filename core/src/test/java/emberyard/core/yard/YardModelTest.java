@@ -16,10 +16,12 @@ import emberyard.core.record.OrderLine;
 import emberyard.core.record.TaskMark;
 import emberyard.core.supply.NeedLine;
 import emberyard.core.work.Stage;
+import emberyard.core.workshop.AirDay;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 class YardModelTest {
@@ -90,6 +92,36 @@ class YardModelTest {
     assertTrue(titles(model).stream().anyMatch(t -> t.startsWith("Reveal missed by")));
     assertTrue(model.chain().get(0).text().startsWith("Waiting for the parcel"));
     assertEquals("reveal/hand-over", model.chain().get(model.chain().size() - 1).key());
+  }
+
+  @Test
+  void aDayTooDampToSprayIsTheReasonNotSomebodysHours() {
+    List<AirDay> damp =
+        IntStream.range(7, 14)
+            .mapToObj(
+                day -> new AirDay("", Samples.MONDAY.plusDays(day), 18, 92, AirDay.Source.TYPED))
+            .toList();
+    BuildModel model =
+        YardModel.of(
+                List.of(Samples.build()),
+                Samples.book().with(AirDay.class, damp),
+                Samples.MONDAY_NINE)
+            .builds()
+            .get("b1");
+    assertTrue(
+        model.chain().stream()
+            .anyMatch(
+                link ->
+                    link.text().startsWith("The air is not fit for “")
+                        && link.text().endsWith("from Mon 9 Mar to Sun 15 Mar")),
+        model.chain().toString());
+  }
+
+  @Test
+  void anAgreedBuildWithoutADayIsNoEnquiry() {
+    Fuse fuse = model(new Samples.Made().reveal(null).build()).fuse();
+    assertEquals(Fuse.Verdict.UNDATED, fuse.verdict());
+    assertEquals(450, fuse.workingDayMinutes(), "eight hours less the break");
   }
 
   @Test
