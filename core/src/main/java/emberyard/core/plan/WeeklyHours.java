@@ -136,4 +136,16 @@ public final class WeeklyHours {
     }
     return done;
   }
+
+  @Override
+  public boolean equals(Object other) {
+    return other instanceof WeeklyHours hours
+        && week.equals(hours.week)
+        && longestInADay == hours.longestInADay;
+  }
+
+  @Override
+  public int hashCode() {
+    return week.hashCode();
+  }
 }

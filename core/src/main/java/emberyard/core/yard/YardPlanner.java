@@ -13,6 +13,7 @@ import emberyard.core.plan.Step;
 import emberyard.core.plan.WeeklyHours;
 import emberyard.core.plan.Worker;
 import emberyard.core.supply.StockShelf;
+import emberyard.core.units.Remembered;
 import emberyard.core.work.BeginWindow;
 import emberyard.core.work.DayPaces;
 import emberyard.core.work.Stage;
@@ -41,6 +42,9 @@ final class YardPlanner {
   /** Between build id and task key in the keys of the schedule. */
   static final String SEPARATOR = "|";
 
+  /** A note, a price, a photo leave the plan as it is. */
+  private static final Remembered<SchedulingProblem, Schedule> PLANNED = new Remembered<>(6);
+
   private final WorkshopBook book;
   private final Instant now;
   private final ZoneId zone;
@@ -66,7 +70,7 @@ final class YardPlanner {
         .forEach(station -> stations.putIfAbsent(station.kind(), station.id()));
     this.stock = StockPalette.of(book);
     this.records = records();
-    this.schedule = SerialScheduler.schedule(problem());
+    this.schedule = PLANNED.get(problem(), SerialScheduler::schedule);
     records.forEach(record -> byId.put(record.build().id(), record));
   }
 

@@ -1,8 +1,11 @@
 package emberyard.core.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotEquals;
 
+import emberyard.core.workshop.OpenHours;
 import java.time.LocalDateTime;
+import java.time.LocalTime;
 import org.junit.jupiter.api.Test;
 
 class WeeklyHoursTest {
@@ -22,5 +25,18 @@ class WeeklyHoursTest {
       long from = SerialSchedulerTest.OFFICE.back(end, work);
       assertEquals(work, SerialSchedulerTest.OFFICE.between(from, end), "working minutes");
     }
+  }
+
+  /** A problem with the same hours is the same problem: it need not be planned again. */
+  @Test
+  void theSameHoursAreEqual() {
+    SchedulingProblem one = SchedulePropertiesTest.random(3);
+    SchedulingProblem other = SchedulePropertiesTest.random(3);
+    assertEquals(one, other);
+    assertEquals(one.hashCode(), other.hashCode());
+    assertNotEquals(one, SchedulePropertiesTest.random(4));
+    assertNotEquals(
+        WeeklyHours.of(OpenHours.weekdays(LocalTime.of(9, 0), LocalTime.of(17, 0))),
+        WeeklyHours.of(OpenHours.weekdays(LocalTime.of(9, 0), LocalTime.of(16, 0))));
   }
 }
