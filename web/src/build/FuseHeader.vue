@@ -45,7 +45,10 @@ const ledgers = computed(() => LEDGERS.filter((ledger) => ledger.path !== 'money
   <header class="head no-print">
     <div class="who">
       <h1>{{ view.build.brief.name }}</h1>
-      <p class="soft">{{ view.build.brief.client || 'enquiry' }} · {{ until }}</p>
+      <p class="soft">
+        {{ view.build.brief.client || (view.enquiry ? 'enquiry' : 'no client named') }} ·
+        {{ until }}
+      </p>
     </div>
     <nav ref="sized" class="fuse" aria-label="Stages of this build">
       <svg :width="width" height="34" aria-hidden="true">

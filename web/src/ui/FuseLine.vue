@@ -119,6 +119,7 @@ text {
   stroke-width: 3;
 }
 .on_time circle,
+.undated circle,
 .enquiry circle {
   stroke: var(--verdigris);
 }
@@ -137,10 +138,12 @@ text {
 .late text {
   fill: var(--madder);
 }
-.enquiry circle {
+.enquiry circle,
+.undated circle {
   stroke: var(--slate);
 }
-.enquiry text {
+.enquiry text,
+.undated text {
   fill: var(--slate);
 }
 </style>

@@ -185,7 +185,9 @@ async function begin() {
           <RouterLink :to="`/builds/${row.id}/brief`" class="card">
             <KraftTag :palette="row.palette">
               <h2>{{ row.name }}</h2>
-              <p class="soft client">{{ row.client || 'enquiry' }}</p>
+              <p class="soft client">
+                {{ row.client || (row.fuse.verdict === 'ENQUIRY' ? 'enquiry' : 'no client named') }}
+              </p>
               <p class="verdict" :class="row.fuse.verdict.toLowerCase()">
                 <SignMark :kind="words(row).sign" />
                 <strong>{{ words(row).verdict }}</strong>

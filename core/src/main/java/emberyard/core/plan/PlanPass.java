@@ -184,7 +184,7 @@ final class PlanPass {
 
   private @Nullable Tie missedTie(int step) {
     return tiesOf.getOrDefault(step, List.of()).stream()
-        .filter(tie -> !givenUp.contains(tie) && tie.missedBy(placed) > 0)
+        .filter(tie -> tie.missedBy(placed) > 0 && !givenUp.contains(tie))
         .findFirst()
         .orElse(null);
   }
