@@ -71,6 +71,25 @@ class HabitsTest extends OnDemo {
   }
 
   @Test
+  void whatCanNotBeReadIsNotAddedAndWhatMovesOthersIsNamed() {
+    Page page = yard.signedIn("ines");
+    Hands hands = new Hands(page);
+    page.navigate(yard.address("/builds/moss-archive/plan"));
+    hands.seesHeading("Plan");
+    hands.write("Work the design does not say", "Dry the moss").write("Hands-on", "2,5 h");
+    hands.press("Add this task");
+    assertThat(page.getByLabel("Hands-on")).isFocused();
+    hands.sees("2.5 or 2,500?");
+    assertThat(page.locator("td").getByText("Dry the moss")).hasCount(0);
+    hands.write("Hands-on", "30 h").press("Add this task").saved();
+    assertThat(page.locator("td").getByText("Dry the moss").first()).isVisible();
+    hands.sees("Moved by your last change");
+    assertThat(page.locator("section.moved a").first()).containsText("it shares");
+    hands.press("Undo");
+    assertThat(page.locator("td").getByText("Dry the moss")).hasCount(0);
+  }
+
+  @Test
   void theServerMayGoAndNothingTypedIsLost() {
     Page page = yard.signedIn("ines");
     Hands hands = new Hands(page);

@@ -39,7 +39,7 @@ record BuildAssembler(
     Budget budget = Budget.of(build, derived.needs(), LabourSums.of(build, tasks, book, now), book);
     OrderBook orders =
         OrderBook.of(build, derived.needs(), latestStarts(tasks), book, clock.toLocalDate());
-    List<ChainLink> chain = new ChainWords(record, schedule, records, book).chain();
+    ChainWords chain = new ChainWords(record, schedule, records, book);
     Facts facts = BuildFacts.of(record, budget, finish);
     List<RequirementState> coverage =
         Evaluation.of(build.brief(), build.requirements(), facts, book.workshop().currency());
@@ -48,7 +48,7 @@ record BuildAssembler(
       findings.addAll(derived.findings());
       findings.addAll(orders.findings());
       findings.addAll(models.windows());
-      findings.addAll(PlanFindings.ofReveal(build, fuse, chain));
+      findings.addAll(PlanFindings.ofReveal(build, fuse, chain.longest()));
       findings.addAll(PlanFindings.ofFailures(tasks));
       findings.addAll(BriefFindings.of(coverage, facts, build.concept().frozen() != null));
     }
@@ -72,7 +72,7 @@ record BuildAssembler(
         derived.parcels(),
         budget,
         findings,
-        chain,
+        chain.chain(),
         fuse,
         record.agreed() ? null : Enquiry.of(tasks),
         TaskModels.next(tasks));

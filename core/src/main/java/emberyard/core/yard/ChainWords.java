@@ -12,10 +12,13 @@ import emberyard.core.workshop.Station;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.AbstractList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,11 +31,33 @@ record ChainWords(
 
   private static final int CRUMB_MINUTES = 15;
 
+  /** Put into words as it is read: of many builds one is looked at. */
   List<ChainLink> chain() {
+    List<ChainPart> parts = parts();
+    return new AbstractList<>() {
+      @Override
+      public ChainLink get(int index) {
+        return link(parts.get(index));
+      }
+
+      @Override
+      public int size() {
+        return parts.size();
+      }
+    };
+  }
+
+  /** The longest stretch, empty where nothing is left to plan. */
+  Optional<ChainLink> longest() {
+    return parts().stream()
+        .max(Comparator.comparing(part -> Duration.between(part.from(), part.to())))
+        .map(this::link);
+  }
+
+  private List<ChainPart> parts() {
     String id = record.build().id();
     return schedule.decidingChain().getOrDefault(id, List.of()).stream()
         .filter(part -> !crumb(part))
-        .map(this::link)
         .toList();
   }
 

@@ -5,22 +5,20 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.units.Figures;
-import java.time.Duration;
-import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /** Judgements on the plan: whether the reveal is met, and which checks failed. */
 final class PlanFindings {
   private PlanFindings() {}
 
-  static List<Finding> ofReveal(Build build, Fuse fuse, List<ChainLink> chain) {
+  static List<Finding> ofReveal(Build build, Fuse fuse, Optional<ChainLink> longest) {
     boolean late = fuse.verdict() == Fuse.Verdict.LATE;
     if (!late && fuse.verdict() != Fuse.Verdict.TIGHT) {
       return List.of();
     }
-    String longest =
-        chain.stream()
-            .max(Comparator.comparing(link -> Duration.between(link.start(), link.finish())))
+    String decides =
+        longest
             .map(
                 link ->
                     "Longest on the deciding chain, until %s: %s."
@@ -35,7 +33,7 @@ final class PlanFindings {
                     ? "Reveal missed by %s working days".formatted(Figures.plain(-fuse.spareDays()))
                     : "Only %s working days to spare".formatted(Figures.plain(fuse.spareDays())),
                 "Planned finish %s, reveal %s. %s"
-                    .formatted(Figures.day(fuse.finish()), Figures.day(fuse.reveal()), longest),
+                    .formatted(Figures.day(fuse.finish()), Figures.day(fuse.reveal()), decides),
                 "One part that comes wrong or one coat to redo takes as much.")
             .with(
                 Remedy.byHand("Shorten what decides: see the chain on Plan"),
