@@ -1,6 +1,5 @@
 package emberyard.core.plan;
 
-import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -68,10 +67,7 @@ final class LatePlan {
 
   /** By when a window that is open already wants a step to begin, if the plan keeps it. */
   private long beginBy(int i) {
-    LocalDateTime closes = network.steps.get(i).beginBy();
-    return closes == null
-        ? Long.MAX_VALUE
-        : Math.max(BenchClock.minute(closes), planned[i].start());
+    return Math.max(network.beginBy(i), planned[i].start());
   }
 
   private Placement[] pass(long[] beginBy) {

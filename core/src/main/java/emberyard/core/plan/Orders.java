@@ -47,7 +47,7 @@ final class Orders {
     for (int k = count - 1; k >= 0; k--) {
       int i = network.order[k];
       Step step = network.steps.get(i);
-      pressing[i] = step.beginBy() == null ? Long.MAX_VALUE : BenchClock.minute(step.beginBy());
+      pressing[i] = network.beginBy(i);
       for (int later : network.behind[i]) {
         pressing[i] = Math.min(pressing[i], pressing[later]);
       }
@@ -58,10 +58,8 @@ final class Orders {
         end = Math.min(end, latest[later]);
       }
       tail[i] += step.handsOnMinutes() + step.waitMinutes();
-      latest[i] = hours.back(end - step.waitMinutes(), step.handsOnMinutes());
-      if (step.beginBy() != null) {
-        latest[i] = Math.min(latest[i], BenchClock.minute(step.beginBy()));
-      }
+      long late = hours.back(end - step.waitMinutes(), step.handsOnMinutes());
+      latest[i] = Math.min(late, network.beginBy(i));
     }
   }
 

@@ -1,6 +1,5 @@
 package emberyard.core.plan;
 
-import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -177,8 +176,7 @@ final class PlanPass {
 
   /** Whether a step keeps a window that is open already, and would not if it were moved there. */
   private boolean pressing(int index, long later) {
-    LocalDateTime beginBy = network.steps.get(index).beginBy();
-    long closes = beginBy == null ? Long.MAX_VALUE : BenchClock.minute(beginBy);
+    long closes = network.beginBy(index);
     return placed[index].start() <= closes && later > closes;
   }
 

@@ -1,6 +1,5 @@
 package emberyard.core.plan;
 
-import java.time.LocalDateTime;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -178,8 +177,7 @@ final class PlanSearch {
   private int closed(Placement[] placed) {
     int missed = 0;
     for (int i = 0; i < placed.length; i++) {
-      LocalDateTime beginBy = network.steps.get(i).beginBy();
-      long closes = beginBy == null ? Long.MAX_VALUE : BenchClock.minute(beginBy);
+      long closes = network.beginBy(i);
       missed += closes >= start && placed[i].start() > closes ? 1 : 0;
     }
     return missed;

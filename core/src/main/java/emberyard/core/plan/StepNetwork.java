@@ -68,6 +68,12 @@ final class StepNetwork {
     return release;
   }
 
+  /** By which minute a window that is open already wants a step begun, the greatest for none. */
+  long beginBy(int index) {
+    LocalDateTime closes = steps.get(index).beginBy();
+    return closes == null ? Long.MAX_VALUE : BenchClock.minute(closes);
+  }
+
   private List<Tie> ties(Map<String, Integer> number) {
     List<Tie> all = new ArrayList<>();
     for (int i = 0; i < steps.size(); i++) {

@@ -214,21 +214,24 @@ class SerialSchedulerTest {
     assertEquals("ines", byBramOrInes(step("coat/2", 30, 0).withHand("coats").withBegunBy("ines")));
   }
 
+  /** Two builds of one person, revealed in three days and in two months. */
+  static Schedule nearAndFar(Step... steps) {
+    return SerialScheduler.schedule(
+        new SchedulingProblem(
+            MONDAY,
+            OFFICE,
+            List.of(
+                new Project("far", MONDAY.plusDays(60)), new Project("near", MONDAY.plusDays(3))),
+            List.of(new Worker("ines", OFFICE)),
+            List.of(),
+            List.of(steps)));
+  }
+
   @Test
   void theBuildRevealedFirstGoesFirst() {
     Step slow = new Step("slow", "far", 480, 0, List.of(), List.of(), null, false, true, null);
     Step soon = new Step("soon", "near", 60, 0, List.of(), List.of(), null, false, true, null);
-    Schedule plan =
-        SerialScheduler.schedule(
-            new SchedulingProblem(
-                MONDAY,
-                OFFICE,
-                List.of(
-                    new Project("far", MONDAY.plusDays(60)),
-                    new Project("near", MONDAY.plusDays(3))),
-                List.of(new Worker("ines", OFFICE)),
-                List.of(),
-                List.of(slow, soon)));
+    Schedule plan = nearAndFar(slow, soon);
     lies(plan, "soon", "2026-03-02T09:00", "2026-03-02T10:00");
     assertEquals(List.of("PERSON slow by soon", "WORK slow"), told(plan, "far"));
   }

@@ -1,7 +1,6 @@
 package emberyard.core.plan;
 
 import static emberyard.core.plan.SerialSchedulerTest.MONDAY;
-import static emberyard.core.plan.SerialSchedulerTest.OFFICE;
 import static emberyard.core.plan.SerialSchedulerTest.inOneGo;
 import static emberyard.core.plan.SerialSchedulerTest.problem;
 import static emberyard.core.plan.SerialSchedulerTest.step;
@@ -109,20 +108,10 @@ class WindowsTest {
 
   @Test
   void aWindowThatIsOpenGoesBeforeABuildThatIsDueSooner() {
-    Step coat = step("coat", 60, 0).withBeginBy(at("02T11:00"));
+    Step coat = step("coat", 60, 0).with().project("far").beginBy(at("02T11:00")).build();
     Step urgent =
         new Step("urgent", "near", 420, 0, List.of(), List.of(), null, false, false, null);
-    Schedule plan =
-        SerialScheduler.schedule(
-            new SchedulingProblem(
-                MONDAY,
-                OFFICE,
-                List.of(
-                    new Project("near", MONDAY.plusDays(2)),
-                    new Project("build", MONDAY.plusDays(40))),
-                List.of(new Worker("ines", OFFICE)),
-                List.of(),
-                List.of(urgent, coat)));
+    Schedule plan = SerialSchedulerTest.nearAndFar(urgent, coat);
     assertEquals(at("02T09:00"), begins(plan, "coat"));
     assertEquals(at("02T10:00"), begins(plan, "urgent"));
     assertEquals(at("02T11:00"), plan.late().get("coat").start(), "no later than its window");
