@@ -19,7 +19,7 @@ final class DecidingChain {
   /** A step that can slip no more than this longer is as tight as another. */
   static final long AS_TIGHT_MINUTES = 15;
 
-  private final String project;
+  private final int project;
   private final StepNetwork network;
   private final Placement[] placed;
   private final Delays delays;
@@ -29,7 +29,7 @@ final class DecidingChain {
   private final List<ChainPart> backwards = new ArrayList<>();
 
   private DecidingChain(
-      String project,
+      int project,
       StepNetwork network,
       Placement[] placed,
       Delays delays,
@@ -50,7 +50,7 @@ final class DecidingChain {
    * @param slack working minutes by which each step can slip
    */
   static List<ChainPart> of(
-      String project,
+      int project,
       StepNetwork network,
       Placement[] placed,
       Delays delays,
@@ -64,7 +64,7 @@ final class DecidingChain {
     long until = at < 0 ? planStart : placed[at].finish();
     while (at >= 0) {
       addStep(at, until);
-      long release = network.release(at, placed, planStart);
+      long release = network.release(at, placed);
       int followed = addDelays(at, placed[at].start(), release);
       if (followed >= 0) {
         until = told(placed[at].start());
@@ -79,8 +79,7 @@ final class DecidingChain {
   }
 
   private IntStream mine() {
-    return IntStream.range(0, placed.length)
-        .filter(i -> network.steps.get(i).project().equals(project));
+    return IntStream.range(0, placed.length).filter(i -> network.numbers.project[i] == project);
   }
 
   private boolean later(int one, int other) {
@@ -108,13 +107,13 @@ final class DecidingChain {
     Placement its = placed[at];
     add(Reason.WAIT, at, null, network.steps.get(at).place(), its.handsOnEnd(), until);
     long end = Math.min(its.handsOnEnd(), until);
-    for (int k = its.pieces().size() - 1; k >= 0; k--) {
-      long begin = its.pieces().get(k).from();
-      long free = k == 0 ? begin : its.pieces().get(k - 1).to();
+    for (int k = its.bounds().length - 2; k >= 0; k -= 2) {
+      long begin = its.bounds()[k];
+      long free = k == 0 ? begin : its.bounds()[k - 1];
       List<Delays.Delay> between = delays(at, begin, free);
       boolean held = between.stream().anyMatch(delay -> delay.hold() != null);
       if (begin < end && (k == 0 || held)) {
-        add(Reason.WORK, at, null, its.worker(), begin, end);
+        add(Reason.WORK, at, null, network.numbers.nameOf(its.worker()), begin, end);
         long to = begin;
         for (Delays.Delay delay : between) {
           join(part(delay, at, to));
@@ -156,7 +155,7 @@ final class DecidingChain {
    */
   private boolean followed(Holds.Hold hold, int at) {
     int number = hold.number();
-    if (number < 0 || !network.steps.get(number).project().equals(project)) {
+    if (number < 0 || network.numbers.project[number] != project) {
       return false;
     }
     long end = hold.span().to();

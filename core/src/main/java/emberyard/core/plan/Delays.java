@@ -1,6 +1,5 @@
 package emberyard.core.plan;
 
-import java.time.LocalDate;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -8,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What keeps a step of a plan from going on at a moment, and since when. */
 final class Delays {
+  private final StepNumbers numbers;
   private final List<Step> steps;
   private final List<Tie> ties;
   private final Placement[] placed;
@@ -32,12 +32,13 @@ final class Delays {
     }
   }
 
-  Delays(SchedulingProblem problem, StepNetwork network, Placement[] placed, List<Taken> taken) {
+  Delays(StepNetwork network, Placement[] placed, Holds before) {
+    this.numbers = network.numbers;
     this.steps = network.steps;
     this.ties = network.ties.stream().filter(tie -> tie.missedBy(placed) == 0).toList();
     this.placed = placed;
-    this.holds = new Holds(problem, placed, taken);
-    problem.workers().forEach(worker -> hours.put(worker.id(), worker.hours()));
+    this.holds = before.with(network, placed);
+    network.numbers.people().forEach(worker -> hours.put(worker.id(), worker.hours()));
   }
 
   /**
@@ -45,9 +46,10 @@ final class Delays {
    * its person's other work first, then hours, then the station.
    */
   Delay of(int at, long until, long from) {
-    String who = placed[at].worker();
+    int number = placed[at].worker();
+    String who = numbers.nameOf(number);
     String where = steps.get(at).place();
-    Holds.Hold work = who == null ? null : holds.ofPerson(who, until);
+    Holds.Hold work = who == null ? null : holds.ofPerson(number, until);
     if (work != null) {
       return Delay.held(Reason.PERSON, work, who, from);
     }
@@ -60,7 +62,7 @@ final class Delays {
       return Delay.held(Reason.STATION, held, where, from);
     }
     long begun = who == null ? from : hours.get(who).begun(until);
-    long freed = holds.freedBefore(who, where, at, until);
+    long freed = holds.freedBefore(number, where, at, until);
     return free(at, who, until, Math.max(from, Math.max(begun, freed)));
   }
 
@@ -99,10 +101,10 @@ final class Delays {
   private long closedSince(int at, String who, long until, long from) {
     long cursor = until;
     while (cursor > from) {
-      LocalDate day = BenchClock.moment(cursor - 1).toLocalDate();
-      long midnight = BenchClock.minute(day.atStartOfDay());
+      long day = MinutePaces.dayOf(cursor - 1);
+      long midnight = MinutePaces.midnight(day);
       long worked = hours.get(who).back(cursor, 1) + 1;
-      boolean open = steps.get(at).paces().on(day).open();
+      boolean open = numbers.paces[at].open(day);
       if (open && worked == cursor) {
         break;
       }

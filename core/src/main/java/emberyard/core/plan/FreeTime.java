@@ -1,33 +1,81 @@
 package emberyard.core.plan;
 
-import java.util.Map;
-import java.util.TreeMap;
+import java.util.Arrays;
 
 /**
  * What is left of one person's working time, on a clock that runs forwards or (for the late pass)
- * mirrored. Weeks are laid out as they are asked for.
+ * mirrored. Weeks are laid out as they are asked for; a stretch over the edge of a week is kept in
+ * two and found as one.
  */
 final class FreeTime {
   static final long LEAST_PIECE = 15;
 
   private final WeeklyHours hours;
   private final boolean mirrored;
-  private final TreeMap<Long, Long> free = new TreeMap<>();
-
-  /** Taken in weeks that are not laid out yet. */
-  private final TreeMap<Long, Long> ahead = new TreeMap<>();
 
   /** Nobody asks what lies before. */
-  private final long begin;
+  private final long origin;
 
-  private long laidOutTo;
+  /** Free stretches of each week, begin and end in turns, ascending; null: not laid out yet. */
+  private long[][] weeks;
 
-  FreeTime(WeeklyHours hours, long from, boolean mirrored) {
+  /** How many of these numbers count. */
+  private int[] used;
+
+  private long begin;
+  private long end;
+
+  /**
+   * All of somebody's hours.
+   *
+   * @param from of the week of this minute on
+   */
+  FreeTime(WeeklyHours hours, long from) {
+    this(hours, false, WeeklyHours.mondayOf(from), new long[64][], new int[64]);
+  }
+
+  private FreeTime(WeeklyHours hours, boolean mirrored, long origin, long[][] weeks, int[] used) {
     this.hours = hours;
     this.mirrored = mirrored;
-    this.laidOutTo =
-        mirrored ? -WeeklyHours.mondayOf(-from) - WeeklyHours.WEEK : WeeklyHours.mondayOf(from);
-    this.begin = laidOutTo;
+    this.origin = origin;
+    this.weeks = weeks;
+    this.used = used;
+  }
+
+  /** The same, to be changed by itself. */
+  FreeTime copy() {
+    return new FreeTime(hours, mirrored, origin, copies(weeks), used.clone());
+  }
+
+  private static long[][] copies(long[][] weeks) {
+    long[][] copies = new long[weeks.length][];
+    for (int i = 0; i < weeks.length; i++) {
+      copies[i] = weeks[i] == null ? null : weeks[i].clone();
+    }
+    return copies;
+  }
+
+  /** The same on the mirrored clock, from a minute on (of this clock: up to it). */
+  FreeTime mirrored(long latest) {
+    int last = weekOf(latest);
+    long[][] turned = new long[Math.max(64, last + 1)][];
+    int[] usedOf = new int[turned.length];
+    for (int week = 0; week <= Math.min(last, weeks.length - 1); week++) {
+      if (weeks[week] != null) {
+        turned[last - week] = turned(weeks[week], used[week]);
+        usedOf[last - week] = used[week];
+      }
+    }
+    long end = origin + (last + 1) * WeeklyHours.WEEK;
+    return new FreeTime(hours, !mirrored, -end, turned, usedOf);
+  }
+
+  private static long[] turned(long[] stretches, int used) {
+    long[] turned = new long[used];
+    for (int k = 0; k < used; k++) {
+      turned[k] = -stretches[used - 1 - k];
+    }
+    return turned;
   }
 
   /**
@@ -38,100 +86,146 @@ final class FreeTime {
     return hours.longestInADay() < 2 * LEAST_PIECE ? 1 : LEAST_PIECE;
   }
 
-  /** The first free stretch that ends after {@code from}, cut to begin no earlier than it. */
-  Span next(long from) {
-    while (true) {
-      Map.Entry<Long, Long> around = free.floorEntry(from);
-      if (around != null && around.getValue() > from) {
-        return new Span(from, around.getValue());
+  /**
+   * Finds the first free stretch that ends after {@code from}, cut to begin no earlier than it:
+   * {@link #begin} to {@link #end}.
+   *
+   * @param enough where it is longer than so many minutes it may end after as many
+   */
+  void seek(long from, long enough) {
+    int week = weekOf(Math.max(from, origin));
+    int at = after(laidOut(week), used[week], from);
+    while (at == used[week]) {
+      week++;
+      laidOut(week);
+      at = 0;
+    }
+    begin = Math.max(from, weeks[week][at]);
+    end = weeks[week][at + 1];
+    while (end - begin < enough && end == origin + (week + 1) * WeeklyHours.WEEK) {
+      week++;
+      long[] goesOn = laidOut(week);
+      if (used[week] == 0 || goesOn[0] != end) {
+        break;
       }
-      Map.Entry<Long, Long> later = free.higherEntry(from);
-      if (later != null) {
-        return new Span(later.getKey(), later.getValue());
-      }
-      layOutWeek();
+      end = goesOn[1];
     }
   }
 
-  /** Takes a stretch that lies wholly in free time; of what lies before the clock, nothing. */
-  void take(Span span) {
-    if (span.from() < begin) {
-      if (span.to() > begin) {
-        take(new Span(begin, span.to()));
+  long begin() {
+    return begin;
+  }
+
+  long end() {
+    return end;
+  }
+
+  /** The first stretch that ends after a minute, as the place of its begin. */
+  private static int after(long[] stretches, int used, long minute) {
+    int low = 0;
+    int high = used / 2;
+    while (low < high) {
+      int middle = (low + high) >>> 1;
+      if (stretches[2 * middle + 1] > minute) {
+        high = middle;
+      } else {
+        low = middle + 1;
       }
-    } else if (span.from() >= laidOutTo) {
-      ahead.put(span.from(), span.to());
-    } else {
-      while (laidOutTo < span.to()) {
-        layOutWeek();
-      }
-      cut(span);
+    }
+    return 2 * low;
+  }
+
+  /**
+   * Takes a stretch that lies wholly in free time; of what lies before the clock, nothing.
+   *
+   * @throws IllegalStateException where it is not free
+   */
+  void take(long from, long to) {
+    for (long at = Math.max(from, origin); at < to; ) {
+      int week = weekOf(at);
+      long until = Math.min(to, origin + (week + 1) * WeeklyHours.WEEK);
+      cut(week, at, until);
+      at = until;
     }
   }
 
   /** Gives a stretch back that was taken. */
-  void give(Span span) {
-    if (ahead.remove(span.from()) != null) {
-      return;
-    }
-    long from = span.from();
-    long to = span.to();
-    Map.Entry<Long, Long> before = free.lowerEntry(from);
-    if (before != null && before.getValue() == from) {
-      from = before.getKey();
-    }
-    Long behind = free.remove(to);
-    free.put(from, behind == null ? to : behind);
-  }
-
-  private void cut(Span span) {
-    Map.Entry<Long, Long> around = free.floorEntry(span.from());
-    if (around == null || around.getValue() < span.to()) {
-      throw new IllegalStateException("not free: " + span);
-    }
-    long from = around.getKey();
-    long to = around.getValue();
-    free.remove(from);
-    if (from < span.from()) {
-      free.put(from, span.from());
-    }
-    if (span.to() < to) {
-      free.put(span.to(), to);
+  void give(long from, long to) {
+    for (long at = Math.max(from, origin); at < to; ) {
+      int week = weekOf(at);
+      long until = Math.min(to, origin + (week + 1) * WeeklyHours.WEEK);
+      add(week, at, until);
+      at = until;
     }
   }
 
-  private void layOutWeek() {
-    addWeek();
-    while (!ahead.isEmpty() && ahead.firstKey() < laidOutTo) {
-      Map.Entry<Long, Long> taken = ahead.pollFirstEntry();
-      while (laidOutTo < taken.getValue()) {
-        addWeek();
-      }
-      cut(new Span(taken.getKey(), taken.getValue()));
+  private void cut(int week, long from, long to) {
+    long[] stretches = laidOut(week);
+    int k = after(stretches, used[week], from);
+    if (k >= used[week] || stretches[k] > from || stretches[k + 1] < to) {
+      throw new IllegalStateException("not free: " + new Span(from, to));
+    }
+    boolean before = stretches[k] < from;
+    boolean behind = to < stretches[k + 1];
+    if (before && behind) {
+      insert(week, k + 1, from, to);
+    } else if (before) {
+      stretches[k + 1] = from;
+    } else if (behind) {
+      stretches[k] = to;
+    } else {
+      remove(week, k);
     }
   }
 
-  private void addWeek() {
-    long monday = mirrored ? -laidOutTo - WeeklyHours.WEEK : laidOutTo;
-    BenchClock.requireNear(monday);
-    for (Span span : hours.weekFrom(monday)) {
-      Span placed = mirrored ? span.mirrored() : span;
-      free.put(placed.from(), placed.to());
+  private void add(int week, long from, long to) {
+    long[] stretches = laidOut(week);
+    int k = after(stretches, used[week], from - 1);
+    boolean before = k < used[week] && stretches[k + 1] == from;
+    int next = before ? k + 2 : k;
+    boolean behind = next < used[week] && stretches[next] == to;
+    if (before && behind) {
+      remove(week, k + 1);
+    } else if (before) {
+      stretches[k + 1] = to;
+    } else if (behind) {
+      stretches[next] = from;
+    } else {
+      insert(week, k, from, to);
     }
-    laidOutTo += WeeklyHours.WEEK;
-    joinAtMidnight();
   }
 
-  /** Stretches that touch over the edge of a week are one. */
-  private void joinAtMidnight() {
-    Map.Entry<Long, Long> later = free.floorEntry(laidOutTo - WeeklyHours.WEEK);
-    if (later == null || later.getKey() != laidOutTo - WeeklyHours.WEEK) {
-      return;
+  private void insert(int week, int at, long one, long other) {
+    if (used[week] + 2 > weeks[week].length) {
+      weeks[week] = Arrays.copyOf(weeks[week], 2 * weeks[week].length + 2);
     }
-    Map.Entry<Long, Long> before = free.lowerEntry(later.getKey());
-    if (before != null && before.getValue().equals(later.getKey())) {
-      free.put(before.getKey(), later.getValue());
-      free.remove(later.getKey());
+    long[] stretches = weeks[week];
+    System.arraycopy(stretches, at, stretches, at + 2, used[week] - at);
+    stretches[at] = one;
+    stretches[at + 1] = other;
+    used[week] += 2;
+  }
+
+  private void remove(int week, int at) {
+    used[week] -= 2;
+    System.arraycopy(weeks[week], at + 2, weeks[week], at, used[week] - at);
+  }
+
+  private int weekOf(long minute) {
+    return (int) Math.floorDiv(minute - origin, WeeklyHours.WEEK);
+  }
+
+  private long[] laidOut(int week) {
+    if (week >= weeks.length) {
+      weeks = Arrays.copyOf(weeks, 2 * week);
+      used = Arrays.copyOf(used, weeks.length);
     }
+    if (weeks[week] == null) {
+      long first = origin + week * WeeklyHours.WEEK;
+      BenchClock.requireNear(mirrored ? -first - WeeklyHours.WEEK : first);
+      weeks[week] = hours.weekAt(first, mirrored);
+      used[week] = weeks[week].length;
+    }
+    return weeks[week];
   }
 }

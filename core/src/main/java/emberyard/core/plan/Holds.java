@@ -10,9 +10,15 @@ import org.jspecify.annotations.Nullable;
 
 /** Which step of a plan holds which person and which station when. */
 final class Holds {
-  private final Map<String, TreeMap<Long, Hold>> people = new HashMap<>();
+  /** No step of a plan has this number. */
+  private static final int NO_STEP = -2;
+
+  private final List<TreeMap<Long, Hold>> people = new ArrayList<>();
   private final Map<String, StationHolds> stations = new HashMap<>();
   private final Map<String, Integer> capacity = new HashMap<>();
+
+  /** Those of what was planned before, nothing for none. */
+  private final @Nullable Holds before;
 
   /**
    * A stretch in which a step holds a person or a place at a station.
@@ -25,21 +31,36 @@ final class Holds {
     }
   }
 
-  Holds(SchedulingProblem problem, Placement[] placed, List<Taken> taken) {
-    problem.places().forEach(place -> capacity.put(place.id(), place.capacity()));
+  /** Nothing of a problem's people and stations is held. */
+  private Holds(StepNumbers numbers, @Nullable Holds before) {
+    this.before = before;
+    numbers.people().forEach(person -> people.add(new TreeMap<>()));
+    numbers.stations().forEach(place -> capacity.put(place.id(), place.capacity()));
+  }
+
+  /** What was planned before. */
+  static Holds of(StepNumbers numbers, List<Taken> taken) {
+    Holds holds = new Holds(numbers, null);
+    Map<String, List<Hold>> held = new HashMap<>();
+    taken.forEach(each -> holds.note(each.step(), -1, each.placed(), held));
+    held.forEach((where, all) -> holds.stations.put(where, new StationHolds(all)));
+    return holds;
+  }
+
+  /** The same with a plan. */
+  Holds with(StepNetwork network, Placement[] placed) {
+    Holds holds = new Holds(network.numbers, this);
     Map<String, List<Hold>> held = new HashMap<>();
     for (int i = 0; i < placed.length; i++) {
-      note(problem.steps().get(i), i, placed[i], held);
+      holds.note(network.steps.get(i), i, placed[i], held);
     }
-    taken.forEach(each -> note(each.step(), -1, each.placed(), held));
-    held.forEach((where, holds) -> stations.put(where, new StationHolds(holds)));
+    held.forEach((where, all) -> holds.stations.put(where, new StationHolds(all)));
+    return holds;
   }
 
   private void note(Step step, int number, Placement placed, Map<String, List<Hold>> held) {
     for (Span piece : placed.pieces()) {
-      people
-          .computeIfAbsent(placed.worker(), who -> new TreeMap<>())
-          .put(piece.from(), new Hold(step, number, piece));
+      people.get(placed.worker()).put(piece.from(), new Hold(step, number, piece));
     }
     for (Span span : placed.held(step)) {
       held.computeIfAbsent(step.place(), where -> new ArrayList<>())
@@ -48,14 +69,17 @@ final class Holds {
   }
 
   /** What holds a person in the minute that ends at {@code minute}. */
-  @Nullable Hold ofPerson(String who, long minute) {
+  @Nullable Hold ofPerson(int who, long minute) {
     Hold last = lastOfPerson(who, minute);
     return last != null && last.coversMinuteBefore(minute) ? last : null;
   }
 
-  private @Nullable Hold lastOfPerson(String who, long minute) {
-    Map.Entry<Long, Hold> entry = people.getOrDefault(who, new TreeMap<>()).lowerEntry(minute);
-    return entry == null ? null : entry.getValue();
+  private @Nullable Hold lastOfPerson(int who, long minute) {
+    Map.Entry<Long, Hold> entry = people.get(who).lowerEntry(minute);
+    Hold own = entry == null ? null : entry.getValue();
+    Hold other = before == null ? null : before.lastOfPerson(who, minute);
+    boolean ownIsLast = other == null || own != null && own.span().from() > other.span().from();
+    return ownIsLast ? own : other;
   }
 
   /**
@@ -63,8 +87,7 @@ final class Holds {
    * step that leaves it first, since the station has been full; null where there is room.
    */
   @Nullable Hold ofStation(String where, long minute, int step) {
-    StationHolds held = stations.get(where);
-    List<Hold> there = held == null ? List.of() : held.covering(minute, step);
+    List<Hold> there = covering(where, minute, step);
     if (there.size() < capacity.get(where)) {
       return null;
     }
@@ -74,13 +97,28 @@ final class Holds {
     return new Hold(first.step(), first.number(), new Span(full, first.span().to()));
   }
 
+  private List<Hold> covering(String where, long minute, int step) {
+    StationHolds held = stations.get(where);
+    List<Hold> there = new ArrayList<>(held == null ? List.of() : held.covering(minute, step));
+    if (before != null) {
+      there.addAll(before.covering(where, minute, NO_STEP));
+    }
+    there.sort(StationHolds.LAST_BEGUN_FIRST);
+    return there;
+  }
+
   /**
    * The latest moment before {@code minute} at which a person or station became free for a step.
    */
-  long freedBefore(@Nullable String who, @Nullable String where, int step, long minute) {
-    Hold last = who == null ? null : lastOfPerson(who, minute);
+  long freedBefore(int who, @Nullable String where, int step, long minute) {
+    Hold last = who == Placement.NOBODY ? null : lastOfPerson(who, minute);
     long freed = last == null ? Long.MIN_VALUE : last.span().to();
-    StationHolds held = where == null ? null : stations.get(where);
-    return held == null ? freed : Math.max(freed, held.freedBefore(minute, step));
+    return where == null ? freed : Math.max(freed, leftBefore(where, minute, step));
+  }
+
+  private long leftBefore(String where, long minute, int step) {
+    StationHolds held = stations.get(where);
+    long own = held == null ? Long.MIN_VALUE : held.freedBefore(minute, step);
+    return before == null ? own : Math.max(own, before.leftBefore(where, minute, NO_STEP));
   }
 }

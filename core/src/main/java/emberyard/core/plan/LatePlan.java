@@ -1,8 +1,7 @@
 package emberyard.core.plan;
 
-import java.util.Comparator;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
@@ -16,32 +15,32 @@ import java.util.stream.IntStream;
 final class LatePlan {
   private static final int MOST_ROUNDS = 12;
 
-  private final SchedulingProblem problem;
   private final StepNetwork network;
   private final Placement[] planned;
-  private final Map<String, Long> deadlines;
-  private final List<Taken> taken;
+  private final long[] deadlines;
+  private final Occupancy free;
 
-  private LatePlan(
-      SchedulingProblem problem,
-      StepNetwork network,
-      Placement[] planned,
-      Map<String, Long> deadlines,
-      List<Taken> taken) {
-    this.problem = problem;
+  private LatePlan(StepNetwork network, Placement[] planned, long[] deadlines, Occupancy free) {
     this.network = network;
     this.planned = planned;
     this.deadlines = deadlines;
-    this.taken = taken;
+    this.free = free;
   }
 
   static Placement[] of(
-      SchedulingProblem problem,
-      StepNetwork network,
-      Placement[] planned,
-      Map<String, Long> deadlines,
-      List<Taken> taken) {
-    return new LatePlan(problem, network, planned, deadlines, taken).placed();
+      StepNetwork network, Placement[] planned, long[] deadlines, Occupancy free) {
+    return new LatePlan(network, planned, deadlines, free).placed();
+  }
+
+  /** The same without heed of windows: enough to tell an order by. */
+  static Placement[] once(
+      StepNetwork network, Placement[] planned, long[] deadlines, Occupancy free) {
+    LatePlan plan = new LatePlan(network, planned, deadlines, free);
+    return plan.pass(plan.beginBy());
+  }
+
+  private long[] beginBy() {
+    return IntStream.range(0, planned.length).mapToLong(this::beginBy).toArray();
   }
 
   /**
@@ -50,7 +49,7 @@ final class LatePlan {
    * later than the window as planned.
    */
   private Placement[] placed() {
-    long[] beginBy = IntStream.range(0, planned.length).mapToLong(this::beginBy).toArray();
+    long[] beginBy = beginBy();
     List<Tie> kept = network.ties.stream().filter(tie -> tie.missedBy(planned) == 0).toList();
     for (int round = 0; ; round++) {
       Placement[] late = pass(beginBy);
@@ -67,53 +66,52 @@ final class LatePlan {
 
   /** By when a window that is open already wants a step to begin, if the plan keeps it. */
   private long beginBy(int i) {
-    return Math.max(network.beginBy(i), planned[i].start());
+    long closes = network.numbers.beginBy[i];
+    return Math.max(closes, planned[i].start());
   }
 
   private Placement[] pass(long[] beginBy) {
-    List<Step> steps = network.steps;
-    long latest = deadlines.values().stream().mapToLong(Long::longValue).max().orElse(0);
-    Occupancy occupancy = new Occupancy(problem, -latest, true, taken);
+    StepNumbers steps = network.numbers;
+    long latest = Arrays.stream(deadlines).max().orElse(0);
+    Occupancy occupancy = free.mirrored(latest);
+    Placement[] mirrored = new Placement[planned.length];
     for (int i = 0; i < planned.length; i++) {
-      occupancy.take(steps.get(i), planned[i].mirrored());
+      mirrored[i] = planned[i].mirrored();
+      occupancy.take(i, mirrored[i]);
     }
     Placement[] late = new Placement[planned.length];
-    for (int i : lastBegunFirst(network, planned)) {
-      Step step = steps.get(i);
-      long end = deadlines.get(step.project());
+    for (int i : network.lastBegunFirst(planned)) {
+      long end = deadlines[steps.project[i]];
       for (int later : network.behind[i]) {
         end = Math.min(end, late[later].start());
       }
-      occupancy.give(step, planned[i].mirrored());
+      occupancy.give(i, mirrored[i]);
       Placement found = latest(occupancy, i, end, beginBy[i]);
+      late[i] = found.mirrored();
       // a wait at the pace of its days may end a minute off when it is reckoned backwards
       boolean earlier =
-          found.start() < planned[i].start() || found.handsOnEnd() < planned[i].handsOnEnd();
-      late[i] = earlier ? planned[i] : found;
-      occupancy.take(step, late[i].mirrored());
+          late[i].start() < planned[i].start() || late[i].handsOnEnd() < planned[i].handsOnEnd();
+      if (earlier) {
+        late[i] = planned[i];
+        found = mirrored[i];
+      }
+      occupancy.take(i, found);
     }
     return late;
   }
 
-  /** As late as there is room for a step that ends and begins no later than this. */
+  /**
+   * As late as there is room for a step that ends and begins no later than this, on the mirrored
+   * clock.
+   */
   private Placement latest(Occupancy occupancy, int i, long end, long beginBy) {
     for (long by = end; ; ) {
-      Placement found =
-          occupancy.earliestFor(network.steps.get(i), -by, planned[i].worker()).mirrored();
-      if (found.start() <= beginBy) {
+      Placement found = occupancy.earliestFor(i, -by, planned[i].worker());
+      long start = -found.finish();
+      if (start <= beginBy) {
         return found;
       }
-      by = Math.min(by, found.finish()) - (found.start() - beginBy);
+      by = Math.min(by, -found.start()) - (start - beginBy);
     }
-  }
-
-  private static int[] lastBegunFirst(StepNetwork network, Placement[] planned) {
-    return IntStream.range(0, planned.length)
-        .boxed()
-        .sorted(
-            Comparator.<Integer>comparingLong(i -> -planned[i].start())
-                .thenComparingInt(i -> -network.position[i]))
-        .mapToInt(Integer::intValue)
-        .toArray();
   }
 }

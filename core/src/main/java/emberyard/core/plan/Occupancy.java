@@ -1,11 +1,7 @@
 package emberyard.core.plan;
 
-import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,44 +12,84 @@ final class Occupancy {
   /** How much later a step may end so that it stays in the same hands. */
   private static final long KEPT_MINUTES = 60;
 
-  private final Map<String, FreeTime> people = new HashMap<>();
-  private final Map<String, StationTime> stations = new HashMap<>();
-  private final List<String> everybody = new ArrayList<>();
+  private final StepNumbers steps;
+  private final FreeTime[] people;
+  private final StationTime[] stations;
   private final boolean mirrored;
-  private final Searched searched = new Searched();
+  private final Searched searched;
 
-  Occupancy(SchedulingProblem problem, long from, boolean mirrored, List<Taken> taken) {
-    this.mirrored = mirrored;
-    for (Worker worker : problem.workers()) {
-      people.put(worker.id(), new FreeTime(worker.hours(), from, mirrored));
-      everybody.add(worker.id());
-    }
-    problem.places().forEach(p -> stations.put(p.id(), new StationTime(p.capacity())));
+  /** Begin and end of the pieces found last. */
+  private long[] bounds = new long[32];
+
+  private int used;
+
+  /**
+   * All people's hours and all stations, less what is planned already.
+   *
+   * @param from of the week of this minute on
+   */
+  Occupancy(StepNumbers steps, long from, List<Taken> taken) {
+    this(
+        steps,
+        false,
+        steps.people().stream()
+            .map(worker -> new FreeTime(worker.hours(), from))
+            .toArray(FreeTime[]::new),
+        steps.stations().stream()
+            .map(place -> new StationTime(place.capacity()))
+            .toArray(StationTime[]::new));
     for (Taken each : taken) {
-      take(each.step(), mirrored ? each.placed().mirrored() : each.placed());
+      take(each.placed(), steps.stationOf(each.step()), each.step().holdsPlace());
     }
   }
 
+  private Occupancy(
+      StepNumbers steps, boolean mirrored, FreeTime[] people, StationTime[] stations) {
+    this.steps = steps;
+    this.mirrored = mirrored;
+    this.people = people;
+    this.stations = stations;
+    this.searched = new Searched(steps);
+  }
+
+  /** The same, to be changed by itself. */
+  Occupancy copy() {
+    return new Occupancy(
+        steps,
+        mirrored,
+        Arrays.stream(people).map(FreeTime::copy).toArray(FreeTime[]::new),
+        Arrays.stream(stations).map(StationTime::copy).toArray(StationTime[]::new));
+  }
+
+  /** The same on the mirrored clock, up to a minute. */
+  Occupancy mirrored(long latest) {
+    return new Occupancy(
+        steps,
+        !mirrored,
+        Arrays.stream(people).map(person -> person.mirrored(latest)).toArray(FreeTime[]::new),
+        Arrays.stream(stations).map(StationTime::mirrored).toArray(StationTime[]::new));
+  }
+
   /** Finds the earliest place at or after {@code release} for one worker. */
-  Placement earliestFor(Step step, long release, @Nullable String worker) {
-    return step.handsOnMinutes() == 0
-        ? waitingOnly(step, release)
-        : forWorker(step, release, Objects.requireNonNull(worker));
+  Placement earliestFor(int step, long release, int worker) {
+    return steps.handsOn[step] == 0 ? waitingOnly(step, release) : forWorker(step, release, worker);
   }
 
   /**
    * Finds the earliest place at or after {@code release}: first done, first begun, first named;
    * whoever is preferred, where it is done no more than an hour later.
+   *
+   * @param preferred {@link StepNumbers#NONE} for anybody
    */
-  Placement earliest(Step step, long release, @Nullable String preferred) {
-    if (step.handsOnMinutes() == 0) {
+  Placement earliest(int step, long release, int preferred) {
+    if (steps.handsOn[step] == 0) {
       return waitingOnly(step, release);
     }
     Placement best = null;
     Placement kept = null;
-    for (String worker : step.workers().isEmpty() ? everybody : step.workers()) {
+    for (int worker : steps.able[step]) {
       Placement found = forWorker(step, release, worker);
-      kept = worker.equals(preferred) ? found : kept;
+      kept = worker == preferred ? found : kept;
       if (best == null || better(found, best)) {
         best = found;
       }
@@ -63,34 +99,51 @@ final class Occupancy {
   }
 
   /** Minutes of a person's working time that are not taken. */
-  long freeMinutes(String worker, long from, long to) {
-    FreeTime person = people.get(worker);
+  long freeMinutes(int worker, long from, long to) {
+    FreeTime person = people[worker];
     long free = 0;
-    for (Span next = person.next(from); next.from() < to; next = person.next(next.to())) {
-      free += Math.min(to, next.to()) - next.from();
+    for (person.seek(from, to - from); person.begin() < to; person.seek(person.end(), to)) {
+      free += Math.min(to, person.end()) - person.begin();
     }
     return free;
   }
 
   /** Occupies people and station. */
-  void take(Step step, Placement placed) {
-    if (placed.worker() != null) {
-      placed.pieces().forEach(people.get(placed.worker())::take);
+  void take(int step, Placement placed) {
+    take(placed, steps.tight[step], steps.holds[step]);
+  }
+
+  private void take(Placement placed, int place, boolean holds) {
+    for (int k = 0; k < placed.bounds().length; k += 2) {
+      people[placed.worker()].take(placed.bounds()[k], placed.bounds()[k + 1]);
+      if (place != StepNumbers.NONE && !holds) {
+        stations[place].take(placed.bounds()[k], placed.bounds()[k + 1]);
+      }
     }
-    for (Span span : placed.held(step)) {
-      stationOf(step).take(span);
+    if (place != StepNumbers.NONE && holds) {
+      stations[place].take(placed.start(), placed.finish());
     }
   }
 
   /** Frees what a step has taken. */
-  void give(Step step, Placement placed) {
-    if (placed.worker() != null) {
-      placed.pieces().forEach(people.get(placed.worker())::give);
-      placed.pieces().forEach(searched::given);
+  void give(int step, Placement placed) {
+    int place = steps.tight[step];
+    long[] pieces = placed.bounds();
+    boolean holds = steps.holds[step];
+    for (int k = 0; k < pieces.length; k += 2) {
+      people[placed.worker()].give(pieces[k], pieces[k + 1]);
+      if (place != StepNumbers.NONE && !holds) {
+        stations[place].give(pieces[k], pieces[k + 1]);
+      }
     }
-    for (Span span : placed.held(step)) {
-      stationOf(step).give(span);
-      searched.given(span);
+    if (holds) {
+      stations[place].give(placed.start(), placed.finish());
+    }
+    if (pieces.length > 0) {
+      searched.givenPerson(placed.worker(), pieces[0]);
+    }
+    if (place != StepNumbers.NONE) {
+      searched.givenPlace(place, holds || pieces.length == 0 ? placed.start() : pieces[0]);
     }
   }
 
@@ -100,124 +153,131 @@ final class Occupancy {
         : found.start() < best.start();
   }
 
-  private Placement waitingOnly(Step step, long release) {
-    StationTime station = stationOf(step);
+  private Placement waitingOnly(int step, long release) {
     long start = release;
-    Span wanted = waiting(step, start);
-    if (station != null && step.holdsPlace()) {
-      while (!station.hasRoom(wanted)) {
-        start = nextChance(station, wanted);
-        wanted = waiting(step, start);
+    long finish = start + waiting(step, start);
+    if (steps.holds[step]) {
+      StationTime station = stations[steps.tight[step]];
+      while (!station.hasRoom(start, finish)) {
+        start = nextChance(station, start, finish);
+        finish = start + waiting(step, start);
       }
     }
-    return new Placement(null, List.of(), wanted.from(), wanted.to());
+    return new Placement(Placement.NOBODY, new long[0], start, finish);
   }
 
-  private Span waiting(Step step, long from) {
-    return new Span(from, from + (mirrored ? lead(step, from) : waitAfter(step, from)));
+  private long waiting(int step, long from) {
+    return mirrored ? lead(step, from) : waitAfter(step, from);
   }
 
-  private Placement forWorker(Step step, long release, String worker) {
-    StationTime station = stationOf(step);
-    boolean holds = step.holdsPlace() && station != null;
+  private Placement forWorker(int step, long release, int worker) {
+    StationTime station =
+        steps.tight[step] == StepNumbers.NONE ? null : stations[steps.tight[step]];
+    boolean holds = steps.holds[step];
     long asked = mirrored ? release + lead(step, release) : release;
     long cursor = searched.from(step, worker, asked);
     while (true) {
-      List<Span> pieces = pieces(step, people.get(worker), holds ? null : station, cursor);
-      long first = pieces.get(0).from();
-      long last = pieces.get(pieces.size() - 1).to();
+      findPieces(step, people[worker], holds ? null : station, cursor);
+      long first = bounds[0];
+      long last = bounds[used - 1];
       long start = mirrored ? first - waitAfter(step, -first) : first;
       long finish = mirrored ? last : last + waitAfter(step, last);
-      Span all = new Span(start, finish);
-      if (!holds || station.hasRoom(all)) {
+      if (!holds || station.hasRoom(start, finish)) {
         searched.found(step, worker, asked, first);
-        return new Placement(worker, pieces, start, finish);
+        return new Placement(worker, Arrays.copyOf(bounds, used), start, finish);
       }
-      cursor = Math.max(nextChance(station, all) + (first - start), cursor + 1);
+      cursor = Math.max(nextChance(station, start, finish) + (first - start), cursor + 1);
     }
   }
 
   /** Minutes of wait behind hands-on time that ends at this minute of the bench clock. */
-  private static long waitAfter(Step step, long handsOnEnd) {
-    return step.paces().usual()
-        ? step.waitMinutes()
-        : BenchClock.minute(step.paces().end(BenchClock.moment(handsOnEnd), step.waitMinutes()))
-            - handsOnEnd;
+  private long waitAfter(int step, long handsOnEnd) {
+    return steps.paces[step].end(handsOnEnd, steps.wait[step]) - handsOnEnd;
   }
 
   /** Minutes of wait that end where the mirrored clock shows this. */
-  private static long lead(Step step, long mirroredEnd) {
-    return step.paces().usual()
-        ? step.waitMinutes()
-        : -mirroredEnd
-            - BenchClock.minute(
-                step.paces().begin(BenchClock.moment(-mirroredEnd), step.waitMinutes()));
+  private long lead(int step, long mirroredEnd) {
+    return -mirroredEnd - steps.paces[step].begin(-mirroredEnd, steps.wait[step]);
   }
 
-  /** The first moment behind the place where {@code wanted} met a full station. */
-  private static long nextChance(StationTime station, Span wanted) {
-    Span room = station.next(wanted.from(), wanted.to());
-    return room.from() > wanted.from() ? room.from() : station.next(room.to(), room.to()).from();
+  /** The first moment behind the place where somebody who wanted room met a full station. */
+  private static long nextChance(StationTime station, long from, long to) {
+    long room = station.room(from);
+    return room > from ? room : station.room(station.full(from, Math.max(from, to)));
   }
 
-  private List<Span> pieces(Step step, FreeTime person, @Nullable StationTime station, long from) {
-    List<Span> pieces = new ArrayList<>();
-    long needed = step.handsOnMinutes();
+  /** Finds the first pieces of free time, of the station too, that make up the hands-on time. */
+  private void findPieces(int step, FreeTime person, @Nullable StationTime station, long from) {
+    MinutePaces paces = steps.paces[step];
+    long least = person.leastPiece();
+    long needed = steps.handsOn[step];
+    used = 0;
     long cursor = from;
     while (needed > 0) {
-      Span free = person.next(cursor);
-      if (!step.paces().alwaysOpen()) {
-        Span open = openDay(step, free.from());
-        if (open.from() >= free.to()) {
-          cursor = open.from();
+      person.seek(cursor, needed);
+      long begin = person.begin();
+      long end = person.end();
+      if (!paces.alwaysOpen()) {
+        long open = openFrom(paces, begin);
+        if (open >= end) {
+          cursor = open;
           continue;
         }
-        free = new Span(open.from(), Math.min(free.to(), open.to()));
+        begin = open;
+        end = Math.min(end, endOfDay(begin));
       }
       if (station != null) {
-        Span room = station.next(free.from(), free.to());
-        if (room.from() >= free.to()) {
-          cursor = room.from();
+        long room = station.room(begin);
+        if (room >= end) {
+          cursor = room;
           continue;
         }
-        free = new Span(room.from(), Math.min(free.to(), room.to()));
+        begin = room;
+        end = station.full(begin, end);
       }
-      long taken = piece(step, needed, free.minutes(), person.leastPiece());
+      long taken = piece(step, needed, end - begin, least);
       if (taken > 0) {
-        pieces.add(new Span(free.from(), free.from() + taken));
+        add(begin, begin + taken);
         needed -= taken;
       }
-      cursor = free.to();
+      cursor = end;
     }
-    return pieces;
+  }
+
+  private void add(long begin, long end) {
+    if (used == bounds.length) {
+      bounds = Arrays.copyOf(bounds, 2 * used);
+    }
+    bounds[used] = begin;
+    bounds[used + 1] = end;
+    used += 2;
   }
 
   /** Minutes to work in a free stretch: all that is needed, or a piece that leaves a piece. */
-  private static long piece(Step step, long needed, long free, long least) {
+  private long piece(int step, long needed, long free, long least) {
     if (free >= needed) {
       return needed;
     }
     long piece = Math.min(free, needed - least);
-    return step.interruptible() && piece >= least ? piece : 0;
+    return steps.interruptible[step] && piece >= least ? piece : 0;
   }
 
-  /** What is left of this day of the bench clock, or the whole of the next open one. */
-  private Span openDay(Step step, long minute) {
+  /** The first minute from here on that lies on an open day of the bench clock. */
+  private long openFrom(MinutePaces paces, long minute) {
     long at = minute;
-    while (true) {
-      // a mirrored minute m stands for the one that ends at −m
-      LocalDate day = BenchClock.moment(mirrored ? -at - 1 : at).toLocalDate();
-      long midnight = BenchClock.minute(day.atStartOfDay());
-      long nextMidnight = midnight + 24 * 60;
-      long end = mirrored ? -midnight : nextMidnight;
-      if (step.paces().on(day).open()) {
-        return new Span(at, end);
-      }
-      at = end;
+    while (!paces.open(dayOf(at))) {
+      at = endOfDay(at);
     }
+    return at;
   }
 
-  private @Nullable StationTime stationOf(Step step) {
-    return step.place() == null ? null : stations.get(step.place());
+  /** A mirrored minute m stands for the one that ends at −m. */
+  private long dayOf(long minute) {
+    return MinutePaces.dayOf(mirrored ? -minute - 1 : minute);
+  }
+
+  private long endOfDay(long minute) {
+    long day = dayOf(minute);
+    return mirrored ? -MinutePaces.midnight(day) : MinutePaces.midnight(day + 1);
   }
 }

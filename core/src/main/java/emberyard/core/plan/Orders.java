@@ -1,7 +1,9 @@
 package emberyard.core.plan;
 
+import java.util.Arrays;
 import java.util.Comparator;
-import java.util.Map;
+import java.util.List;
+import java.util.stream.IntStream;
 import org.apache.commons.rng.simple.RandomSource;
 import org.jspecify.annotations.Nullable;
 
@@ -13,11 +15,21 @@ import org.jspecify.annotations.Nullable;
  * goes.
  */
 final class Orders {
-  /** How many variations there are. */
-  static final int SEEDED = 32;
+  /** How many variations there are at most. */
+  private static final int SEEDED = 32;
+
+  /** So many steps are placed for them in all: up to 2,000 steps all variations are tried. */
+  private static final int PLACED = 64_000;
+
+  private static final int LEAST_SEEDED = 8;
+
+  private static final int JUSTIFIED = 4;
 
   /** In stretches of so many minutes of the calendar work at one place is put together. */
   static final long[] TOGETHER = {6 * 60L, 1440L, 2 * 1440L};
+
+  /** The reveal of a project that has none. */
+  static final long NEVER = Long.MAX_VALUE;
 
   private static final long FAR = 60L * 24 * 366 * 20;
 
@@ -25,49 +37,62 @@ final class Orders {
   private static final long[] REACH = {2 * 1440L, 5 * 1440L, 12 * 1440L, 30 * 1440L};
 
   private final StepNetwork network;
+  private final StepNumbers steps;
   private final long[] reveal;
   private final long[] latest;
 
-  /** The window that closes first of those open at the start, of a step or what is behind it. */
-  private final long[] pressing;
+  /** Place among all by the longest tail, then by the key. */
+  private final int[] byTail;
 
-  private final long[] tail;
+  /** Place of its station among all, by name. */
+  private final long[] station;
+
   private long @Nullable [][] noise;
 
   /**
-   * @param reveals minute of each project's reveal, absent for none
+   * @param reveals minute of each project's reveal, {@link #NEVER} for none
    */
-  Orders(StepNetwork network, WeeklyHours hours, Map<String, Long> reveals, long start) {
+  Orders(StepNetwork network, WeeklyHours hours, long[] reveals, long start) {
     int count = network.steps.size();
     this.network = network;
+    this.steps = network.numbers;
     this.reveal = new long[count];
     this.latest = new long[count];
-    this.pressing = new long[count];
-    this.tail = new long[count];
+    // the window that closes first of those open at the start, of a step or what is behind it
+    long[] pressing = steps.beginBy.clone();
+    long[] tail = new long[count];
     for (int k = count - 1; k >= 0; k--) {
       int i = network.order[k];
-      Step step = network.steps.get(i);
-      pressing[i] = network.beginBy(i);
+      long due = reveals[steps.project[i]];
+      long end = due == NEVER ? start + FAR : due;
       for (int later : network.behind[i]) {
         pressing[i] = Math.min(pressing[i], pressing[later]);
       }
-      long end = reveals.getOrDefault(step.project(), start + FAR);
       reveal[i] = Math.min(end, pressing[i]);
       for (int later : network.behind[i]) {
         tail[i] = Math.max(tail[i], tail[later]);
         end = Math.min(end, latest[later]);
       }
-      tail[i] += step.handsOnMinutes() + step.waitMinutes();
-      long late = hours.back(end - step.waitMinutes(), step.handsOnMinutes());
-      latest[i] = Math.min(late, network.beginBy(i));
+      tail[i] += steps.handsOn[i] + steps.wait[i];
+      latest[i] = Math.min(hours.back(end - steps.wait[i], steps.handsOn[i]), steps.beginBy[i]);
     }
+    this.byTail = ranks(count, byTail(tail));
+    this.station = stationRanks(count);
+  }
+
+  /** How many variations are tried: fewer of a very large yard, so that its plan does not tarry. */
+  int seeds() {
+    return Math.max(LEAST_SEEDED, Math.min(SEEDED, PLACED / Math.max(1, latest.length)));
+  }
+
+  /** How many of them, the best ones, are moved right and left too. */
+  int justified() {
+    return Math.max(2, seeds() * JUSTIFIED / SEEDED);
   }
 
   /** The handbook's rule. */
-  Comparator<Integer> plain() {
-    return Comparator.<Integer>comparingLong(i -> reveal[i])
-        .thenComparingLong(i -> latest[i])
-        .thenComparing(longestTail());
+  Order plain() {
+    return new Order(reveal, latest, byTail);
   }
 
   /**
@@ -76,23 +101,20 @@ final class Orders {
    *
    * @param seed 0 to 31
    */
-  Comparator<Integer> seeded(int seed) {
+  Order seeded(int seed) {
     long reach = REACH[seed / 2 % REACH.length];
     long[] moved = new long[latest.length];
     for (int i = 0; i < moved.length; i++) {
       moved[i] = latest[i] + Math.floorMod(noise()[i][seed], 2 * reach) - reach;
     }
-    Comparator<Integer> byStart =
-        Comparator.<Integer>comparingLong(i -> moved[i]).thenComparing(longestTail());
     return seed % 2 == 0
-        ? Comparator.<Integer>comparingLong(i -> reveal[i]).thenComparing(byStart)
-        : byStart;
+        ? new Order(reveal, moved, byTail)
+        : new Order(moved, new long[moved.length], byTail);
   }
 
   /** Steps as they begin in a plan, those that begin together in the order of the network. */
-  Comparator<Integer> asBegun(Placement[] plan) {
-    return Comparator.<Integer>comparingLong(i -> plan[i].start())
-        .thenComparingInt(i -> network.position[i]);
+  Order asBegun(Placement[] plan) {
+    return new Order(starts(plan), new long[plan.length], network.position);
   }
 
   /**
@@ -100,20 +122,49 @@ final class Orders {
    *
    * @param stretch minutes of the calendar
    */
-  Comparator<Integer> together(Placement[] plan, long stretch) {
-    return Comparator.<Integer>comparingLong(i -> Math.floorDiv(plan[i].start(), stretch))
-        .thenComparing(
-            i -> network.steps.get(i).place(), Comparator.nullsLast(Comparator.naturalOrder()))
-        .thenComparing(asBegun(plan));
+  Order together(Placement[] plan, long stretch) {
+    long[] begun = starts(plan);
+    long[] stretches = Arrays.stream(begun).map(each -> Math.floorDiv(each, stretch)).toArray();
+    int[] ranks = new int[plan.length];
+    int rank = 0;
+    for (int i : network.lastBegunFirst(plan)) {
+      ranks[i] = plan.length - ++rank;
+    }
+    return new Order(stretches, station, ranks);
   }
 
-  private Comparator<Integer> longestTail() {
+  private static long[] starts(Placement[] plan) {
+    return Arrays.stream(plan).mapToLong(Placement::start).toArray();
+  }
+
+  private Comparator<Integer> byTail(long[] tail) {
     return Comparator.<Integer>comparingLong(i -> -tail[i])
         .thenComparing(i -> network.steps.get(i).key());
   }
 
+  private static int[] ranks(int count, Comparator<Integer> order) {
+    int[] sorted =
+        IntStream.range(0, count).boxed().sorted(order).mapToInt(Integer::intValue).toArray();
+    int[] ranks = new int[count];
+    for (int k = 0; k < count; k++) {
+      ranks[sorted[k]] = k;
+    }
+    return ranks;
+  }
+
+  /** What needs no station comes last. */
+  private long[] stationRanks(int count) {
+    List<String> names = steps.stations().stream().map(Place::id).sorted().toList();
+    long[] ranks = new long[count];
+    for (int i = 0; i < count; i++) {
+      String name = network.steps.get(i).place();
+      ranks[i] = name == null ? names.size() : names.indexOf(name);
+    }
+    return ranks;
+  }
+
   /** For each step 32 numbers that look random but hang on its key alone. */
-  private long[][] noise() {
+  private synchronized long[][] noise() {
     if (noise == null) {
       noise =
           network.steps.stream()

@@ -18,9 +18,9 @@ public record Placed(
     LocalDateTime start,
     LocalDateTime handsOnEnd,
     LocalDateTime finish) {
-  static Placed of(Placement found) {
+  static Placed of(Placement found, @Nullable String worker) {
     return new Placed(
-        found.worker(),
+        worker,
         found.pieces().stream()
             .map(
                 span ->

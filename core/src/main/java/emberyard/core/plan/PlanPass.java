@@ -1,14 +1,9 @@
 package emberyard.core.plan;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Map;
-import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -32,15 +27,16 @@ final class PlanPass {
   private static final int REPAIRS_A_PASS = 20_000;
 
   private final StepNetwork network;
+  private final StepNumbers steps;
   private final TiedSteps tied;
-  private final Map<Integer, List<Tie>> tiesOf = new HashMap<>();
-  private final long start;
   private final Occupancy occupancy;
   private final Placement[] placed;
-  private final Map<String, String> hands = new HashMap<>();
 
-  /** Whose hands had last what each step stays in, before it was placed. */
-  private final @Nullable String[] handsBefore;
+  /** Who had last what stays in a pair of hands. */
+  private final int[] hands;
+
+  /** The same before each step was placed. */
+  private final int[] handsBefore;
 
   private final Set<Tie> givenUp = new HashSet<>();
 
@@ -52,29 +48,24 @@ final class PlanPass {
   /** How many of them the group has that is being placed. */
   private long left;
 
-  PlanPass(
-      SchedulingProblem problem,
-      StepNetwork network,
-      TiedSteps tied,
-      List<Tie> ties,
-      List<Taken> taken,
-      long start) {
+  PlanPass(StepNetwork network, TiedSteps tied, Occupancy free) {
     this.network = network;
+    this.steps = network.numbers;
     this.tied = tied;
-    this.start = start;
-    this.occupancy = new Occupancy(problem, start, false, taken);
+    this.occupancy = free.copy();
     this.placed = new Placement[network.steps.size()];
-    this.handsBefore = new String[placed.length];
-    ties.forEach(tie -> tiesOf.computeIfAbsent(tie.step(), step -> new ArrayList<>()).add(tie));
+    this.hands = new int[steps.hands()];
+    this.handsBefore = new int[placed.length];
+    Arrays.fill(hands, StepNumbers.NONE);
   }
 
   /** The windows that can be kept at all: each group has a yard of its own. */
-  static List<Tie> keepable(SchedulingProblem problem, StepNetwork network, long start) {
+  static List<Tie> keepable(StepNetwork network, Occupancy empty) {
     if (network.ties.isEmpty()) {
       return List.of();
     }
     TiedSteps tied = new TiedSteps(network, network.ties);
-    PlanPass alone = new PlanPass(problem, network, tied, network.ties, List.of(), start);
+    PlanPass alone = new PlanPass(network, tied, empty);
     for (int[] group : tied.groups) {
       if (group.length > 1) {
         alone.repairs = REPAIRS_A_PASS;
@@ -85,16 +76,20 @@ final class PlanPass {
     return network.ties.stream().filter(tie -> !alone.givenUp.contains(tie)).toList();
   }
 
-  Placement[] inOrder(Comparator<Integer> order) {
+  Placement[] inOrder(Order order) {
     int[] open = tied.before.clone();
-    PriorityQueue<Integer> eligible = new PriorityQueue<>(tied.byFirst(order));
-    IntStream.range(0, open.length).filter(i -> open[i] == 0).forEach(eligible::add);
-    while (!eligible.isEmpty()) {
-      int next = eligible.remove();
+    ReadySteps ready = new ReadySteps(order, open.length);
+    for (int group = 0; group < open.length; group++) {
+      if (open[group] == 0) {
+        ready.add(tied.groups[group][0]);
+      }
+    }
+    while (!ready.isEmpty()) {
+      int next = tied.groupOf(ready.remove());
       place(tied.groups[next]);
       for (int later : tied.behind[next]) {
         if (--open[later] == 0) {
-          eligible.add(later);
+          ready.add(tied.groups[later][0]);
         }
       }
     }
@@ -103,6 +98,10 @@ final class PlanPass {
 
   /** Places a group; a window that can't be kept whatever is moved is given up. */
   private void place(int[] group) {
+    if (group.length == 1) {
+      place(group[0], Long.MIN_VALUE);
+      return;
+    }
     long most = Math.min(repairs, REPAIRS + REPAIRS_A_STEP * (long) group.length);
     left = most;
     while (!tried(group) && !triedWithoutOne(group, List.copyOf(missed))) {
@@ -131,7 +130,7 @@ final class PlanPass {
   private boolean tried(int[] group) {
     missed.clear();
     long[] notBefore = new long[group.length];
-    Arrays.fill(notBefore, start);
+    Arrays.fill(notBefore, Long.MIN_VALUE);
     int moves = 0;
     for (int at = 0; at < group.length; ) {
       place(group[at], notBefore[at]);
@@ -163,7 +162,7 @@ final class PlanPass {
    */
   private long later(int index, long minutes) {
     Placement its = placed[index];
-    if (its.worker() == null || !network.steps.get(index).interruptible()) {
+    if (its.worker() == Placement.NOBODY || !steps.interruptible[index]) {
       return its.start() + minutes;
     }
     long end = its.handsOnEnd();
@@ -176,28 +175,31 @@ final class PlanPass {
 
   /** Whether a step keeps a window that is open already, and would not if it were moved there. */
   private boolean pressing(int index, long later) {
-    long closes = network.beginBy(index);
+    long closes = steps.beginBy[index];
     return placed[index].start() <= closes && later > closes;
   }
 
   private @Nullable Tie missedTie(int step) {
-    return tiesOf.getOrDefault(step, List.of()).stream()
-        .filter(tie -> tie.missedBy(placed) > 0 && !givenUp.contains(tie))
-        .findFirst()
-        .orElse(null);
+    for (Tie tie : tied.tiesOf(step)) {
+      if (tie.missedBy(placed) > 0 && !givenUp.contains(tie)) {
+        return tie;
+      }
+    }
+    return null;
   }
 
-  private void place(int index, long notBefore) {
-    Step step = network.steps.get(index);
-    String hand = step.hand();
-    handsBefore[index] = hand == null ? null : hands.get(hand);
-    String preferred = handsBefore[index] == null ? step.begunBy() : handsBefore[index];
-    long release = Math.max(notBefore, network.release(index, placed, start));
-    placed[index] = occupancy.earliest(step, release, hand == null ? null : preferred);
-    BenchClock.requireNear(placed[index].finish());
-    occupancy.take(step, placed[index]);
-    if (hand != null && placed[index].worker() != null) {
-      hands.put(hand, placed[index].worker());
+  private void place(int step, long notBefore) {
+    int hand = steps.hand[step];
+    int last = hand == StepNumbers.NONE ? StepNumbers.NONE : hands[hand];
+    handsBefore[step] = last;
+    int preferred = last == StepNumbers.NONE ? steps.begunBy[step] : last;
+    long release = Math.max(notBefore, network.release(step, placed));
+    placed[step] =
+        occupancy.earliest(step, release, hand == StepNumbers.NONE ? StepNumbers.NONE : preferred);
+    BenchClock.requireNear(placed[step].finish());
+    occupancy.take(step, placed[step]);
+    if (hand != StepNumbers.NONE && placed[step].worker() != Placement.NOBODY) {
+      hands[hand] = placed[step].worker();
     }
   }
 
@@ -205,11 +207,11 @@ final class PlanPass {
   private void takeBack(int[] group, int from, int to) {
     left -= to - from + 1;
     for (int k = to; k >= from; k--) {
-      Step step = network.steps.get(group[k]);
-      occupancy.give(step, placed[group[k]]);
-      placed[group[k]] = null;
-      if (step.hand() != null) {
-        hands.put(step.hand(), handsBefore[group[k]]);
+      int step = group[k];
+      occupancy.give(step, placed[step]);
+      placed[step] = null;
+      if (steps.hand[step] != StepNumbers.NONE) {
+        hands[steps.hand[step]] = handsBefore[step];
       }
     }
   }

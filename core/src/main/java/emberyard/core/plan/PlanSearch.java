@@ -1,12 +1,8 @@
 package emberyard.core.plan;
 
+import java.util.Arrays;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
-import java.util.TreeMap;
 import java.util.stream.IntStream;
 
 /**
@@ -19,13 +15,14 @@ import java.util.stream.IntStream;
 final class PlanSearch {
   private static final int MOST_ROUNDS = 8;
 
-  /** So many of the seeded plans, the best ones, are justified too. */
-  private static final int JUSTIFIED = 4;
-
   private final SchedulingProblem problem;
   private final StepNetwork network;
-  private final List<Taken> taken;
-  private final Map<String, Long> reveals;
+  private final StepNumbers steps;
+  private final Occupancy free;
+
+  /** Minute of each project's reveal, {@link Orders#NEVER} for none. */
+  private final long[] reveals;
+
   private final long start;
   private final Orders orders;
   private final List<Tie> ties;
@@ -34,16 +31,17 @@ final class PlanSearch {
   /**
    * A plan and how it stands.
    *
+   * @param finish of each project
+   * @param lateness of each project, in working minutes
    * @param missed how many windows are missed that can be kept
    */
-  record Found(
-      Placement[] placed, Map<String, Long> finish, Map<String, Long> lateness, int missed) {
+  record Found(Placement[] placed, long[] finish, long[] lateness, int missed) {
     long late() {
-      return lateness.values().stream().mapToLong(Long::longValue).sum();
+      return Arrays.stream(lateness).sum();
     }
 
     private long finished() {
-      return finish.values().stream().mapToLong(Long::longValue).sum();
+      return Arrays.stream(finish).sum();
     }
 
     static final Comparator<Found> BEST_FIRST =
@@ -57,35 +55,31 @@ final class PlanSearch {
 
     /** Whether no project is later than by the plain rule; where none is late, finished later. */
     boolean harmsNobody(Found plain) {
-      return finish.keySet().stream()
-          .allMatch(
-              project ->
-                  plain.late() > 0
-                      ? lateness.get(project) <= plain.lateness.get(project)
-                      : finish.get(project) <= plain.finish.get(project));
+      return plain.late() > 0
+          ? noneAbove(lateness, plain.lateness)
+          : noneAbove(finish, plain.finish);
     }
 
     /** Whether nothing is finished later and no more windows are missed. */
     boolean costsNothing(Found other) {
-      return missed <= other.missed
-          && finish.keySet().stream()
-              .allMatch(project -> finish.get(project) <= other.finish.get(project));
+      return missed <= other.missed && noneAbove(finish, other.finish);
+    }
+
+    private static boolean noneAbove(long[] these, long[] others) {
+      return IntStream.range(0, these.length).allMatch(i -> these[i] <= others[i]);
     }
   }
 
   PlanSearch(
-      SchedulingProblem problem,
-      StepNetwork network,
-      List<Taken> taken,
-      Map<String, Long> reveals,
-      long start) {
+      SchedulingProblem problem, StepNetwork network, Occupancy free, long[] reveals, long start) {
     this.problem = problem;
     this.network = network;
-    this.taken = taken;
+    this.steps = network.numbers;
+    this.free = free;
     this.reveals = reveals;
     this.start = start;
     this.orders = new Orders(network, problem.hours(), reveals, start);
-    this.ties = PlanPass.keepable(problem, network, start);
+    this.ties = PlanPass.keepable(network, new Occupancy(steps, start, List.of()));
     this.tied = new TiedSteps(network, ties);
   }
 
@@ -96,16 +90,25 @@ final class PlanSearch {
 
   /** The best plan found, the plain one where none is better. */
   Found best(Found plain) {
-    Found best = justified(plain, plain);
+    // while the plain plan is justified, the seeded ones are laid: nearly always they are needed
+    int seeds = plain.late() > 0 || plain.missed() > 0 ? orders.seeds() : 0;
+    List<Found> laid =
+        IntStream.rangeClosed(0, seeds)
+            .parallel()
+            .mapToObj(i -> i == 0 ? justified(plain, plain) : pass(orders.seeded(i - 1)))
+            .toList();
+    Found best = laid.get(0);
     if (best.late() > 0 || best.missed() > 0) {
-      List<Found> found =
-          IntStream.range(0, Orders.SEEDED)
-              .mapToObj(seed -> pass(orders.seeded(seed)))
+      List<Found> justified =
+          laid.subList(1, laid.size()).stream()
               .sorted(Found.BEST_FIRST)
+              .limit(orders.justified())
+              .toList()
+              .parallelStream()
+              .map(each -> justified(each, plain))
               .toList();
-      for (Found each : found.subList(0, JUSTIFIED)) {
-        Found justified = justified(each, plain);
-        best = justified.harmsNobody(plain) && justified.betterThan(best) ? justified : best;
+      for (Found each : justified) {
+        best = each.harmsNobody(plain) && each.betterThan(best) ? each : best;
       }
     }
     return tidied(best);
@@ -114,8 +117,12 @@ final class PlanSearch {
   /** With the fewest changes of place, of the orders that put together what lies at one place. */
   private Found tidied(Found best) {
     Found calm = best;
-    for (long stretch : Orders.TOGETHER) {
-      Found each = pass(orders.together(best.placed(), stretch));
+    List<Found> tidy =
+        Arrays.stream(Orders.TOGETHER)
+            .parallel()
+            .mapToObj(stretch -> pass(orders.together(best.placed(), stretch)))
+            .toList();
+    for (Found each : tidy) {
       if (each.costsNothing(best) && changes(each) < changes(calm)) {
         calm = each;
       }
@@ -125,20 +132,21 @@ final class PlanSearch {
 
   /** How often people go from one place to another. */
   private int changes(Found plan) {
-    Map<String, TreeMap<Long, String>> days = new HashMap<>();
-    for (int i = 0; i < plan.placed().length; i++) {
-      String place = Objects.requireNonNullElse(network.steps.get(i).place(), "");
-      Placement its = plan.placed()[i];
-      for (Span piece : its.pieces()) {
-        days.computeIfAbsent(its.worker(), who -> new TreeMap<>()).put(piece.from(), place);
-      }
-    }
+    int places = steps.places() + 1;
     int changes = 0;
-    for (TreeMap<Long, String> day : days.values()) {
-      String at = null;
-      for (String place : day.values()) {
-        changes += at == null || at.equals(place) ? 0 : 1;
-        at = place;
+    for (int who = 0; who < steps.workers(); who++) {
+      long[] day = new long[plan.placed().length];
+      int pieces = 0;
+      for (int i = 0; i < plan.placed().length; i++) {
+        Placement its = plan.placed()[i];
+        for (int k = 0; its.worker() == who && k < its.bounds().length; k += 2) {
+          day = pieces == day.length ? Arrays.copyOf(day, 2 * pieces) : day;
+          day[pieces++] = its.bounds()[k] * places + steps.place[i] + 1;
+        }
+      }
+      Arrays.sort(day, 0, pieces);
+      for (int k = 1; k < pieces; k++) {
+        changes += Math.floorMod(day[k], places) == Math.floorMod(day[k - 1], places) ? 0 : 1;
       }
     }
     return changes;
@@ -148,7 +156,7 @@ final class PlanSearch {
   private Found justified(Found from, Found plain) {
     Found best = from;
     for (int round = 0; round < MOST_ROUNDS; round++) {
-      Placement[] right = LatePlan.of(problem, network, best.placed(), best.finish(), taken);
+      Placement[] right = LatePlan.once(network, best.placed(), best.finish(), free);
       Found left = pass(orders.asBegun(right));
       if (!left.betterThan(best)) {
         break;
@@ -158,17 +166,25 @@ final class PlanSearch {
     return best.harmsNobody(plain) ? best : from;
   }
 
-  private Found pass(Comparator<Integer> order) {
-    return found(new PlanPass(problem, network, tied, ties, taken, start).inOrder(order));
+  private Found pass(Order order) {
+    return found(new PlanPass(network, tied, free).inOrder(order));
   }
 
   private Found found(Placement[] placed) {
-    Map<String, Long> finish = new LinkedHashMap<>();
+    long[] finish = new long[steps.projects.size()];
+    Arrays.fill(finish, Long.MIN_VALUE);
     for (int i = 0; i < placed.length; i++) {
-      finish.merge(network.steps.get(i).project(), placed[i].finish(), Math::max);
+      int project = steps.project[i];
+      finish[project] = Math.max(finish[project], placed[i].finish());
     }
-    Map<String, Long> lateness = new HashMap<>();
-    finish.forEach((project, minute) -> lateness.put(project, lateness(project, minute)));
+    long[] lateness = new long[finish.length];
+    for (int project = 0; project < finish.length; project++) {
+      long late =
+          reveals[project] == Orders.NEVER
+              ? 0
+              : problem.hours().between(reveals[project], finish[project]);
+      lateness[project] = Math.max(0, late);
+    }
     int missed = (int) ties.stream().filter(tie -> tie.missedBy(placed) > 0).count();
     return new Found(placed, finish, lateness, missed + closed(placed));
   }
@@ -177,14 +193,9 @@ final class PlanSearch {
   private int closed(Placement[] placed) {
     int missed = 0;
     for (int i = 0; i < placed.length; i++) {
-      long closes = network.beginBy(i);
+      long closes = steps.beginBy[i];
       missed += closes >= start && placed[i].start() > closes ? 1 : 0;
     }
     return missed;
-  }
-
-  private long lateness(String project, long finish) {
-    Long reveal = reveals.get(project);
-    return reveal == null ? 0 : Math.max(0, problem.hours().between(reveal, finish));
   }
 }

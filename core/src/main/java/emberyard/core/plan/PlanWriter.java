@@ -17,8 +17,8 @@ final class PlanWriter {
   private final List<Step> steps;
   private final Placement[] forward;
   private final Placement[] late;
-  private final Map<String, Long> finish;
-  private final Map<String, Long> plainFinish;
+  private final long[] finish;
+  private final long[] plainFinish;
   private final StepNetwork network;
   private final Delays delays;
   private final long planStart;
@@ -29,10 +29,10 @@ final class PlanWriter {
       SchedulingProblem problem,
       StepNetwork network,
       PlanSearch.Found best,
-      Map<String, Long> plainFinish,
+      long[] plainFinish,
       Placement[] late,
       long planStart,
-      List<Taken> taken) {
+      Holds before) {
     this.problem = problem;
     this.steps = network.steps;
     this.forward = best.placed();
@@ -40,9 +40,9 @@ final class PlanWriter {
     this.finish = best.finish();
     this.plainFinish = plainFinish;
     problem.projects().forEach(project -> reveals.put(project.id(), project.reveal()));
-    this.slack = IntStream.range(0, forward.length).mapToLong(this::slack).toArray();
     this.network = network;
-    this.delays = new Delays(problem, network, forward, taken);
+    this.slack = IntStream.range(0, forward.length).mapToLong(this::slack).toArray();
+    this.delays = new Delays(network, forward, before);
     this.planStart = planStart;
   }
 
@@ -50,14 +50,20 @@ final class PlanWriter {
     Map<String, List<ChainPart>> chains = new LinkedHashMap<>();
     Map<String, LocalDateTime> finishes = new LinkedHashMap<>();
     Set<String> deciding = new HashSet<>();
-    finish.forEach(
-        (project, minute) -> {
-          List<ChainPart> parts =
-              DecidingChain.of(project, network, forward, delays, planStart, slack);
-          chains.put(project, parts);
-          finishes.put(project, BenchClock.moment(minute));
-          parts.forEach(part -> deciding.add(part.step()));
-        });
+    Map<String, LocalDateTime> plain = new LinkedHashMap<>();
+    List<String> projects = network.numbers.projects;
+    List<List<ChainPart>> all =
+        IntStream.range(0, projects.size())
+            .parallel()
+            .mapToObj(i -> DecidingChain.of(i, network, forward, delays, planStart, slack))
+            .toList();
+    for (int i = 0; i < projects.size(); i++) {
+      List<ChainPart> parts = all.get(i);
+      chains.put(projects.get(i), parts);
+      finishes.put(projects.get(i), BenchClock.moment(finish[i]));
+      plain.put(projects.get(i), BenchClock.moment(plainFinish[i]));
+      parts.forEach(part -> deciding.add(part.step()));
+    }
     Map<String, PlannedStep> planned = new LinkedHashMap<>();
     Map<String, Placed> lateSteps = new LinkedHashMap<>();
     IntStream.range(0, forward.length)
@@ -68,10 +74,8 @@ final class PlanWriter {
         .forEach(
             i -> {
               planned.put(steps.get(i).key(), planned(i, deciding));
-              lateSteps.put(steps.get(i).key(), Placed.of(late[i]));
+              lateSteps.put(steps.get(i).key(), placed(late[i]));
             });
-    Map<String, LocalDateTime> plain = new LinkedHashMap<>();
-    plainFinish.forEach((project, minute) -> plain.put(project, BenchClock.moment(minute)));
     return new Schedule(planned, lateSteps, finishes, plain, chains, missedWindows());
   }
 
@@ -97,9 +101,13 @@ final class PlanWriter {
     return missed;
   }
 
+  private Placed placed(Placement found) {
+    return Placed.of(found, network.numbers.nameOf(found.worker()));
+  }
+
   private PlannedStep planned(int i, Set<String> deciding) {
     Step step = steps.get(i);
-    Placed mine = Placed.of(forward[i]);
+    Placed mine = placed(forward[i]);
     return new PlannedStep(
         step.key(),
         step.project(),
@@ -116,20 +124,20 @@ final class PlanWriter {
   /** Where the late plan has it, moved forward by what the project is already late. */
   private long latestStart(int i) {
     long found = late[i].start();
-    long missed = lateMinutes(steps.get(i).project());
+    long missed = lateMinutes(network.numbers.project[i]);
     return missed == 0 ? found : problem.hours().back(found, missed);
   }
 
   private long slack(int i) {
     return problem.hours().between(forward[i].start(), late[i].start())
-        - lateMinutes(steps.get(i).project());
+        - lateMinutes(network.numbers.project[i]);
   }
 
   /** Working minutes by which a project misses its reveal, 0 when it does not. */
-  private long lateMinutes(String project) {
-    LocalDateTime reveal = reveals.get(project);
+  private long lateMinutes(int project) {
+    LocalDateTime reveal = reveals.get(network.numbers.projects.get(project));
     return reveal == null
         ? 0
-        : Math.max(0, problem.hours().between(BenchClock.minute(reveal), finish.get(project)));
+        : Math.max(0, problem.hours().between(BenchClock.minute(reveal), finish[project]));
   }
 }

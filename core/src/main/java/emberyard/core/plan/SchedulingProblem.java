@@ -3,6 +3,7 @@ package emberyard.core.plan;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import java.time.LocalDateTime;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -42,6 +43,9 @@ public record SchedulingProblem(
     Set<String> projectIds = unique("projects", projects, Project::id);
     Map<String, Worker> byId =
         workers.stream().collect(Collectors.toMap(Worker::id, Function.identity()));
+    Map<List<String>, Long> known = new HashMap<>();
+    Function<List<String>, Long> longestOf =
+        able -> known.computeIfAbsent(able, each -> longest(each, byId));
     for (int i = 0; i < steps.size(); i++) {
       Step step = steps.get(i);
       String at = "tasks." + i + ".";
@@ -54,7 +58,7 @@ public record SchedulingProblem(
       if (step.place() != null) {
         known(step, at + "station", step.place(), placeIds);
       }
-      checkRoom(step, at, workers, byId);
+      checkRoom(step, at, workers, longestOf);
     }
   }
 
@@ -70,17 +74,39 @@ public record SchedulingProblem(
     }
     Set<String> ids = projects.stream().filter(wanted).map(Project::id).collect(Collectors.toSet());
     List<Step> kept = steps.stream().filter(step -> ids.contains(step.project())).toList();
-    Set<String> keys = kept.stream().map(Step::key).collect(Collectors.toSet());
     return new SchedulingProblem(
-        start,
-        hours,
-        projects.stream().filter(wanted).toList(),
-        workers,
-        places,
-        kept.stream().map(step -> onlyBehind(step, keys)).toList());
+        start, hours, projects.stream().filter(wanted).toList(), workers, places, alone(kept));
+  }
+
+  /** Some projects, each by itself, as {@link #only} has it. */
+  List<SchedulingProblem> each(Predicate<Project> wanted) {
+    Map<String, List<Step>> byProject =
+        steps.stream().collect(Collectors.groupingBy(Step::project));
+    return projects.stream()
+        .filter(wanted)
+        .map(
+            project -> {
+              List<Step> its = byProject.getOrDefault(project.id(), List.of());
+              return new SchedulingProblem(
+                  start, hours, List.of(project), workers, places, alone(its));
+            })
+        .toList();
+  }
+
+  /** Steps without links to others. */
+  private static List<Step> alone(List<Step> steps) {
+    Set<String> keys = steps.stream().map(Step::key).collect(Collectors.toSet());
+    return steps.stream().map(step -> onlyBehind(step, keys)).toList();
   }
 
   private static Step onlyBehind(Step step, Set<String> keys) {
+    boolean all =
+        keys.containsAll(step.after())
+            && step.windows().stream().allMatch(window -> keys.contains(window.after()));
+    return all ? step : without(step, keys);
+  }
+
+  private static Step without(Step step, Set<String> keys) {
     return step.with()
         .after(step.after().stream().filter(keys::contains).toList())
         .windows(step.windows().stream().filter(window -> keys.contains(window.after())).toList())
@@ -105,7 +131,7 @@ public record SchedulingProblem(
   }
 
   private static void checkRoom(
-      Step step, String at, List<Worker> workers, Map<String, Worker> byId) {
+      Step step, String at, List<Worker> workers, Function<List<String>, Long> longestOf) {
     if (step.handsOnMinutes() == 0) {
       return;
     }
@@ -113,17 +139,17 @@ public record SchedulingProblem(
       throw new InvalidValue(
           "people", "Task “%s” needs hands and there is nobody.".formatted(step.key()));
     }
-    if (step.interruptible()) {
-      return;
+    long longest = step.interruptible() ? Long.MAX_VALUE : longestOf.apply(step.workers());
+    if (step.handsOnMinutes() > longest) {
+      throw new InvalidValue(
+          at + "handsOnMinutes",
+          "Task “%s” takes %,d minutes in one go and the longest working stretch is %,d."
+              .formatted(step.key(), step.handsOnMinutes(), longest));
     }
-    List<String> able =
-        step.workers().isEmpty() ? workers.stream().map(Worker::id).toList() : step.workers();
-    long longest =
-        able.stream().mapToLong(id -> byId.get(id).hours().longestStretch()).max().orElse(0);
-    Require.that(
-        step.handsOnMinutes() <= longest,
-        at + "handsOnMinutes",
-        "Task “%s” takes %,d minutes in one go and the longest working stretch is %,d."
-            .formatted(step.key(), step.handsOnMinutes(), longest));
+  }
+
+  private static long longest(List<String> able, Map<String, Worker> byId) {
+    return (able.isEmpty() ? byId.keySet() : able)
+        .stream().mapToLong(id -> byId.get(id).hours().longestStretch()).max().orElse(0);
   }
 }

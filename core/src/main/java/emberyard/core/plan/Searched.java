@@ -1,10 +1,8 @@
 package emberyard.core.plan;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import org.jspecify.annotations.Nullable;
+import java.util.stream.IntStream;
 
 /**
  * Where no place was found, so that it is not looked through again: whatever needs as long or
@@ -14,14 +12,23 @@ final class Searched {
   /** So many stretches are kept for each kind of step. */
   private static final int MOST = 12;
 
-  private final Map<Kind, List<Stretch>> known = new HashMap<>();
+  private final StepNumbers steps;
 
-  /**
-   * Steps that look for the same.
-   *
-   * @param whole whether it can't be cut in pieces
-   */
-  private record Kind(String worker, @Nullable String place, boolean holds, boolean whole) {}
+  /** By kind: person, station, pace, whether it is held, whether it can't be cut in pieces. */
+  private final Kind[] known;
+
+  private final List<List<Kind>> ofWorker = new ArrayList<>();
+  private final List<List<Kind>> ofPlace = new ArrayList<>();
+
+  Searched(StepNumbers steps) {
+    this.steps = steps;
+    IntStream.range(0, steps.workers()).forEach(worker -> ofWorker.add(new ArrayList<>()));
+    IntStream.range(0, steps.places()).forEach(place -> ofPlace.add(new ArrayList<>()));
+    this.known = new Kind[steps.workers() * (steps.places() + 1) * steps.paces() * 4];
+  }
+
+  /** Steps that look for the same. */
+  private record Kind(MinutePaces paces, boolean whole, boolean holds, List<Stretch> those) {}
 
   /** Hands-on time of so many minutes, with such a wait, can't begin from one minute to another. */
   private static final class Stretch {
@@ -42,32 +49,35 @@ final class Searched {
     }
 
     /** Keeps what ends before the given stretch; a kept station may be held up from afar. */
-    boolean shortened(Kind kind, Span given) {
-      to = kind.whole || !kind.holds ? Math.min(to, given.from() - hands - wait) : from;
+    boolean shortened(Kind kind, long given) {
+      to =
+          kind.whole || !kind.holds ? Math.min(to, given - hands - kind.paces.longest(wait)) : from;
       return from < to;
     }
   }
 
   /** The first minute at which it is worth while to look. */
-  long from(Step step, String worker, long minute) {
+  long from(int step, int worker, long minute) {
+    Kind kind = known[number(step, worker)];
+    if (kind == null) {
+      return minute;
+    }
     long at = minute;
-    if (remembers(step)) {
-      for (Stretch stretch : known.getOrDefault(kind(step, worker), List.of())) {
-        at = stretch.holdsFor(step.handsOnMinutes(), wait(step), at) ? stretch.to : at;
-      }
+    for (Stretch stretch : kind.those) {
+      at = stretch.holdsFor(steps.handsOn[step], wait(step), at) ? stretch.to : at;
     }
     return at;
   }
 
   /** Notes that hands-on time looked for from one minute on could begin at another only. */
-  void found(Step step, String worker, long asked, long begins) {
-    if (asked >= begins || !remembers(step)) {
+  void found(int step, int worker, long asked, long begins) {
+    if (asked >= begins) {
       return;
     }
-    List<Stretch> those = known.computeIfAbsent(kind(step, worker), kind -> new ArrayList<>());
+    List<Stretch> those = kind(step, worker).those;
     for (Stretch stretch : those) {
       boolean goesOn = stretch.from <= asked && asked <= stretch.to;
-      if (goesOn && stretch.hands == step.handsOnMinutes() && stretch.wait == wait(step)) {
+      if (goesOn && stretch.hands == steps.handsOn[step] && stretch.wait == wait(step)) {
         stretch.to = Math.max(stretch.to, begins);
         return;
       }
@@ -75,24 +85,53 @@ final class Searched {
     if (those.size() == MOST) {
       those.remove(0);
     }
-    those.add(new Stretch(step.handsOnMinutes(), wait(step), asked, begins));
+    those.add(new Stretch(steps.handsOn[step], wait(step), asked, begins));
   }
 
-  /** Forgets what does not hold any more when this is free again. */
-  void given(Span span) {
-    known.forEach((kind, those) -> those.removeIf(stretch -> !stretch.shortened(kind, span)));
+  /** Forgets what does not hold any more when a person is free again from here on. */
+  void givenPerson(int worker, long from) {
+    forget(ofWorker.get(worker), from);
   }
 
-  private static boolean remembers(Step step) {
-    return step.paces().usual();
+  /** The same for a station. */
+  void givenPlace(int place, long from) {
+    forget(ofPlace.get(place), from);
   }
 
-  private static Kind kind(Step step, String worker) {
-    boolean whole = !step.interruptible() || step.handsOnMinutes() < 2 * FreeTime.LEAST_PIECE;
-    return new Kind(worker, step.place(), step.holdsPlace(), whole);
+  private static void forget(List<Kind> kinds, long from) {
+    for (Kind kind : kinds) {
+      if (!kind.those.isEmpty()) {
+        kind.those.removeIf(stretch -> !stretch.shortened(kind, from));
+      }
+    }
   }
 
-  private static long wait(Step step) {
-    return step.holdsPlace() ? step.waitMinutes() : 0;
+  private Kind kind(int step, int worker) {
+    int number = number(step, worker);
+    if (known[number] == null) {
+      int place = steps.tight[step];
+      known[number] =
+          new Kind(steps.paces[step], whole(step), steps.holds[step], new ArrayList<>());
+      ofWorker.get(worker).add(known[number]);
+      if (place != StepNumbers.NONE) {
+        ofPlace.get(place).add(known[number]);
+      }
+    }
+    return known[number];
+  }
+
+  private int number(int step, int worker) {
+    int where = worker * (steps.places() + 1) + steps.tight[step] + 1;
+    return (where * steps.paces() + steps.pace[step]) * 4
+        + (whole(step) ? 2 : 0)
+        + (steps.holds[step] ? 1 : 0);
+  }
+
+  private boolean whole(int step) {
+    return !steps.interruptible[step] || steps.handsOn[step] < 2 * FreeTime.LEAST_PIECE;
+  }
+
+  private long wait(int step) {
+    return steps.holds[step] ? steps.wait[step] : 0;
   }
 }

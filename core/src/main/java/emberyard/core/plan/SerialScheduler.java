@@ -3,8 +3,10 @@ package emberyard.core.plan;
 import emberyard.core.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 /**
@@ -23,24 +25,12 @@ import java.util.stream.IntStream;
 public final class SerialScheduler {
   private final SchedulingProblem problem;
   private final StepNetwork network;
-  private final List<Step> steps;
-  private final Map<String, Long> reveals = new HashMap<>();
   private final long start;
 
-  private final List<Taken> taken;
-  private Placement[] placed = {};
-
-  private SerialScheduler(SchedulingProblem problem, List<Taken> taken) {
+  private SerialScheduler(SchedulingProblem problem, Set<String> roomy) {
     this.problem = problem;
-    this.taken = taken;
-    this.steps = problem.steps();
-    this.network = new StepNetwork(steps);
     this.start = BenchClock.minuteNotBefore(problem.start());
-    for (Project project : problem.projects()) {
-      if (project.reveal() != null) {
-        reveals.put(project.id(), BenchClock.minute(project.reveal()));
-      }
-    }
+    this.network = new StepNetwork(problem, roomy, start);
   }
 
   /**
@@ -50,43 +40,83 @@ public final class SerialScheduler {
    *     the work would go on beyond the year 2200
    */
   public static Schedule schedule(SchedulingProblem problem) {
-    List<Schedule> plans = new ArrayList<>();
+    Set<String> roomy = roomy(problem);
+    List<SerialScheduler> agreed = new ArrayList<>();
+    List<SerialScheduler> asked = new ArrayList<>();
+    SharedWork.apart(problem.only(Project::agreed))
+        .forEach(part -> agreed.add(new SerialScheduler(part, roomy)));
+    problem
+        .each(project -> !project.agreed())
+        .forEach(part -> asked.add(new SerialScheduler(part, roomy)));
     List<Taken> taken = new ArrayList<>();
-    for (SchedulingProblem part : SharedWork.apart(problem.agreed())) {
-      SerialScheduler agreed = new SerialScheduler(part, List.of());
-      plans.add(agreed.run());
-      taken.addAll(agreed.taken());
+    List<Schedule> plans = new ArrayList<>();
+    for (SerialScheduler part : agreed) {
+      Planned planned = part.planned(List.of(), Holds.of(part.network.numbers, List.of()));
+      plans.add(planned.schedule);
+      taken.addAll(planned.taken);
     }
-    for (Project project : problem.projects()) {
-      if (!project.agreed()) {
-        plans.add(new SerialScheduler(problem.only(project::equals), taken).run());
-      }
+    if (!asked.isEmpty()) {
+      Holds held = Holds.of(asked.get(0).network.numbers, taken);
+      asked.parallelStream()
+          .map(part -> part.planned(taken, held).schedule)
+          .toList()
+          .forEach(plans::add);
     }
     return Schedule.together(plans);
   }
 
-  private Schedule run() {
-    PlanSearch search = new PlanSearch(problem, network, taken, reveals, start);
-    PlanSearch.Found plain = search.plain();
-    PlanSearch.Found best = search.best(plain);
-    placed = best.placed();
-    Placement[] late = LatePlan.of(problem, network, placed, deadlines(best.finish()), taken);
-    return new PlanWriter(problem, network, best, plain.finish(), late, start, taken).write();
+  /** A plan and what it takes from those that were only asked about. */
+  private record Planned(Schedule schedule, List<Taken> taken) {}
+
+  /** Stations that have room for everybody at once, and are held by nothing that waits. */
+  private static Set<String> roomy(SchedulingProblem problem) {
+    Set<String> roomy = new HashSet<>();
+    for (Place place : problem.places()) {
+      if (place.capacity() >= problem.workers().size()) {
+        roomy.add(place.id());
+      }
+    }
+    problem.steps().stream().filter(Step::holdsPlace).forEach(step -> roomy.remove(step.place()));
+    return roomy;
   }
 
-  private List<Taken> taken() {
-    return IntStream.range(0, placed.length)
-        .mapToObj(i -> new Taken(steps.get(i), placed[i]))
-        .toList();
+  /**
+   * @param taken what is planned already
+   * @param held the same, to be asked who holds something
+   */
+  private Planned planned(List<Taken> taken, Holds held) {
+    long[] reveals = reveals();
+    Occupancy free = new Occupancy(network.numbers, start, taken);
+    PlanSearch search = new PlanSearch(problem, network, free, reveals, start);
+    PlanSearch.Found plain = search.plain();
+    PlanSearch.Found best = search.best(plain);
+    Placement[] placed = best.placed();
+    Placement[] late = LatePlan.of(network, placed, deadlines(best.finish(), reveals), free);
+    Schedule schedule =
+        new PlanWriter(problem, network, best, plain.finish(), late, start, held).write();
+    return new Planned(
+        schedule,
+        IntStream.range(0, placed.length)
+            .mapToObj(i -> new Taken(problem.steps().get(i), placed[i]))
+            .toList());
+  }
+
+  private long[] reveals() {
+    Map<String, Long> minutes = new HashMap<>();
+    for (Project project : problem.projects()) {
+      if (project.reveal() != null) {
+        minutes.put(project.id(), BenchClock.minute(project.reveal()));
+      }
+    }
+    return network.numbers.projects.stream()
+        .mapToLong(id -> minutes.getOrDefault(id, Orders.NEVER))
+        .toArray();
   }
 
   /** A project's steps may slide to its reveal, or to its finish where that is later. */
-  private Map<String, Long> deadlines(Map<String, Long> finish) {
-    Map<String, Long> deadlines = new HashMap<>();
-    finish.forEach(
-        (project, minute) -> {
-          deadlines.put(project, Math.max(minute, reveals.getOrDefault(project, minute)));
-        });
-    return deadlines;
+  private static long[] deadlines(long[] finish, long[] reveals) {
+    return IntStream.range(0, finish.length)
+        .mapToLong(i -> reveals[i] == Orders.NEVER ? finish[i] : Math.max(finish[i], reveals[i]))
+        .toArray();
   }
 }

@@ -7,6 +7,16 @@ import java.util.List;
 
 /** All holds of one station, to be asked about a minute without looking at each. */
 final class StationHolds {
+  private static final Comparator<Holds.Hold> BY_BEGIN =
+      Comparator.<Holds.Hold>comparingLong(hold -> hold.span().from())
+          .thenComparing(hold -> hold.step().key());
+
+  private static final Comparator<Holds.Hold> BY_END =
+      Comparator.<Holds.Hold>comparingLong(hold -> hold.span().to())
+          .thenComparing(hold -> hold.step().key());
+
+  static final Comparator<Holds.Hold> LAST_BEGUN_FIRST = BY_BEGIN.reversed();
+
   private final List<Holds.Hold> byBegin;
   private final long[] begins;
 
@@ -17,16 +27,12 @@ final class StationHolds {
   private final long[] ends;
 
   StationHolds(List<Holds.Hold> holds) {
-    byBegin = sorted(holds, Comparator.comparingLong(hold -> hold.span().from()));
-    byEnd = sorted(holds, Comparator.comparingLong(hold -> hold.span().to()));
+    byBegin = holds.stream().sorted(BY_BEGIN).toList();
+    byEnd = holds.stream().sorted(BY_END).toList();
     begins = byBegin.stream().mapToLong(hold -> hold.span().from()).toArray();
     ends = byEnd.stream().mapToLong(hold -> hold.span().to()).toArray();
     latestEnd = byBegin.stream().mapToLong(hold -> hold.span().to()).toArray();
     Arrays.parallelPrefix(latestEnd, Math::max);
-  }
-
-  private static List<Holds.Hold> sorted(List<Holds.Hold> holds, Comparator<Holds.Hold> order) {
-    return holds.stream().sorted(order.thenComparing(hold -> hold.step().key())).toList();
   }
 
   /** Those but of one step that hold it in the minute that ends here. */

@@ -1,67 +1,134 @@
 package emberyard.core.plan;
 
-import java.util.Map;
-import java.util.TreeMap;
+import java.util.Arrays;
 
 /** How many steps occupy one station over time. Stations have no closing time. */
 final class StationTime {
   private final int capacity;
 
-  /** From each key on (until the next) this many steps are on it. */
-  private final TreeMap<Long, Integer> load = new TreeMap<>();
+  /** From each minute on (until the next) so many steps are on it; neighbours differ. */
+  private long[] minutes = new long[16];
+
+  private int[] loads = new int[16];
+  private int used = 1;
 
   StationTime(int capacity) {
     this.capacity = capacity;
-    load.put(Long.MIN_VALUE, 0);
+    minutes[0] = Long.MIN_VALUE;
   }
 
-  /**
-   * The first stretch at or after {@code from} with room for one more. It is looked at only up to
-   * {@code until} (or its own beginning, where that is later): nobody asks what comes behind.
-   */
-  Span next(long from, long until) {
-    long begin = from;
-    for (Map.Entry<Long, Integer> entry : load.tailMap(load.floorKey(from), true).entrySet()) {
-      begin = Math.max(from, entry.getKey());
-      if (entry.getValue() < capacity) {
-        break;
+  /** The same, to be changed by itself. */
+  StationTime copy() {
+    StationTime copy = new StationTime(capacity);
+    copy.minutes = Arrays.copyOf(minutes, used + 16);
+    copy.loads = Arrays.copyOf(loads, used + 16);
+    copy.used = used;
+    return copy;
+  }
+
+  /** The same on a clock that runs backwards. */
+  StationTime mirrored() {
+    StationTime turned = new StationTime(capacity);
+    turned.minutes = new long[used + 16];
+    turned.loads = new int[used + 16];
+    turned.used = used;
+    turned.minutes[0] = Long.MIN_VALUE;
+    for (int at = 0; at < used; at++) {
+      turned.loads[at] = loads[used - 1 - at];
+      if (at > 0) {
+        turned.minutes[at] = -minutes[used - at];
       }
     }
-    return new Span(begin, firstFull(begin, Math.max(begin, until)));
+    return turned;
   }
 
-  /** Whether there is room for one more during the whole of {@code span}. */
-  boolean hasRoom(Span span) {
-    Span room = next(span.from(), span.to());
-    return room.from() == span.from() && room.to() >= span.to();
+  /** The first minute from {@code from} on with room for one more. */
+  long room(long from) {
+    int at = at(from);
+    if (loads[at] < capacity) {
+      return from;
+    }
+    while (loads[at] >= capacity) {
+      at++;
+    }
+    return minutes[at];
   }
 
-  /** Puts one more step on the station. */
-  void take(Span span) {
-    add(span, 1);
-  }
-
-  /** Takes a step off the station again. */
-  void give(Span span) {
-    add(span, -1);
-  }
-
-  private void add(Span span, int more) {
-    cutAt(span.from());
-    cutAt(span.to());
-    load.subMap(span.from(), span.to()).replaceAll((minute, count) -> count + more);
-  }
-
-  private void cutAt(long minute) {
-    load.putIfAbsent(minute, load.floorEntry(minute).getValue());
-  }
-
-  private long firstFull(long from, long until) {
-    for (Map.Entry<Long, Integer> entry : load.subMap(from, false, until, false).entrySet()) {
-      if (entry.getValue() >= capacity) {
-        return entry.getKey();
+  /** When it is full again after a minute at which it has room, {@code until} at the latest. */
+  long full(long from, long until) {
+    for (int at = at(from) + 1; at < used && minutes[at] < until; at++) {
+      if (loads[at] >= capacity) {
+        return minutes[at];
       }
     }
     return until;
+  }
+
+  /** Whether there is room for one more all the time. */
+  boolean hasRoom(long from, long to) {
+    return loads[at(from)] < capacity && full(from, to) >= to;
+  }
+
+  /** Puts one more step on the station. */
+  void take(long from, long to) {
+    add(from, to, 1);
+  }
+
+  /** Takes a step off the station again. */
+  void give(long from, long to) {
+    add(from, to, -1);
+  }
+
+  private void add(long from, long to, int more) {
+    if (from == to) {
+      return;
+    }
+    int first = cutAt(from);
+    int last = cutAt(to);
+    for (int at = first; at < last; at++) {
+      loads[at] += more;
+    }
+    join(last);
+    join(first);
+  }
+
+  /** The stretch in which a minute lies. */
+  private int at(long minute) {
+    int low = 0;
+    int high = used - 1;
+    while (low < high) {
+      int middle = (low + high + 1) >>> 1;
+      if (minutes[middle] <= minute) {
+        low = middle;
+      } else {
+        high = middle - 1;
+      }
+    }
+    return low;
+  }
+
+  private int cutAt(long minute) {
+    int at = at(minute);
+    if (minutes[at] == minute) {
+      return at;
+    }
+    if (used == minutes.length) {
+      minutes = Arrays.copyOf(minutes, 2 * used);
+      loads = Arrays.copyOf(loads, 2 * used);
+    }
+    System.arraycopy(minutes, at + 1, minutes, at + 2, used - at - 1);
+    System.arraycopy(loads, at + 1, loads, at + 2, used - at - 1);
+    used++;
+    minutes[at + 1] = minute;
+    loads[at + 1] = loads[at];
+    return at + 1;
+  }
+
+  private void join(int at) {
+    if (at > 0 && at < used && loads[at] == loads[at - 1]) {
+      used--;
+      System.arraycopy(minutes, at + 1, minutes, at, used - at);
+      System.arraycopy(loads, at + 1, loads, at, used - at);
+    }
   }
 }

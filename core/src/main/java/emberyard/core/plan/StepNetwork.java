@@ -2,7 +2,6 @@ package emberyard.core.plan;
 
 import emberyard.core.units.InvalidValue;
 import emberyard.core.work.BeginWindow;
-import java.time.LocalDateTime;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -10,11 +9,16 @@ import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /** Steps as numbers, with who comes before and behind whom, in an order that respects it. */
 final class StepNetwork {
   final List<Step> steps;
+
+  /** What each needs. */
+  final StepNumbers numbers;
+
   final int[][] before;
   final int[][] behind;
 
@@ -28,8 +32,9 @@ final class StepNetwork {
   final List<Tie> ties;
 
   /** Kahn's algorithm (1962), linear in steps and links. */
-  StepNetwork(List<Step> steps) {
-    this.steps = steps;
+  StepNetwork(SchedulingProblem problem, Set<String> roomy, long start) {
+    this.steps = problem.steps();
+    this.numbers = new StepNumbers(problem, roomy, start);
     Map<String, Integer> number = new HashMap<>();
     for (int i = 0; i < steps.size(); i++) {
       number.put(steps.get(i).key(), i);
@@ -57,9 +62,8 @@ final class StepNetwork {
    * From when those of its predecessors that are placed, its parcel and the start of the plan let a
    * step begin.
    */
-  long release(int index, Placement[] placed, long start) {
-    LocalDateTime earliest = steps.get(index).earliest();
-    long release = earliest == null ? start : Math.max(start, BenchClock.minuteNotBefore(earliest));
+  long release(int index, Placement[] placed) {
+    long release = numbers.earliest[index];
     for (int first : before[index]) {
       if (placed[first] != null) {
         release = Math.max(release, placed[first].finish());
@@ -68,17 +72,26 @@ final class StepNetwork {
     return release;
   }
 
-  /** By which minute a window that is open already wants a step begun, the greatest for none. */
-  long beginBy(int index) {
-    LocalDateTime closes = steps.get(index).beginBy();
-    return closes == null ? Long.MAX_VALUE : BenchClock.minute(closes);
+  /** Steps in the order of a plan, turned: last begun first, of those the last of the network. */
+  int[] lastBegunFirst(Placement[] plan) {
+    long[] keys = new long[plan.length];
+    for (int i = 0; i < keys.length; i++) {
+      keys[i] = plan[i].start() * plan.length + position[i];
+    }
+    Arrays.sort(keys);
+    int[] sorted = new int[keys.length];
+    for (int k = 0; k < keys.length; k++) {
+      sorted[k] = order[Math.floorMod(keys[keys.length - 1 - k], plan.length)];
+    }
+    return sorted;
   }
 
   private List<Tie> ties(Map<String, Integer> number) {
     List<Tie> all = new ArrayList<>();
     for (int i = 0; i < steps.size(); i++) {
       for (BeginWindow window : steps.get(i).windows()) {
-        all.add(new Tie(number.get(window.after()), i, window));
+        int opener = number.get(window.after());
+        all.add(new Tie(opener, i, window.minutes(), MinutePaces.of(window.paces())));
       }
     }
     return List.copyOf(all);

@@ -1,12 +1,12 @@
 package emberyard.core.plan;
 
-import emberyard.core.work.BeginWindow;
-
 /**
  * A window between two steps of a network: {@code step} has to be begun in what {@code opener}
  * opens.
+ *
+ * @param minutes from the end of the opener's hands-on time
  */
-record Tie(int opener, int step, BeginWindow window) {
+record Tie(int opener, int step, int minutes, MinutePaces paces) {
 
   /** The last minute to begin, as the opener is placed. */
   long closes(Placement[] placed) {
@@ -14,9 +14,7 @@ record Tie(int opener, int step, BeginWindow window) {
   }
 
   long closes(long handsOnEnd) {
-    return window.paces().usual()
-        ? handsOnEnd + window.minutes()
-        : BenchClock.minute(window.closes(BenchClock.moment(handsOnEnd)));
+    return paces.end(handsOnEnd, minutes);
   }
 
   /** Minutes by which it is begun after the window has closed, 0 where it is kept. */

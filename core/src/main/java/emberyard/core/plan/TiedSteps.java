@@ -6,6 +6,8 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -25,6 +27,7 @@ final class TiedSteps {
 
   private final StepNetwork network;
   private final int[] group;
+  private final Map<Integer, List<Tie>> tiesOf;
 
   /**
    * @param ties the windows that tie
@@ -32,6 +35,7 @@ final class TiedSteps {
   TiedSteps(StepNetwork network, List<Tie> ties) {
     this.network = network;
     int count = network.steps.size();
+    this.tiesOf = ties.stream().collect(Collectors.groupingBy(Tie::step));
     this.group = ties.isEmpty() ? IntStream.range(0, count).toArray() : grouped(count, ties);
     this.groups = members(count);
     this.behind = new int[groups.length][];
@@ -138,8 +142,13 @@ final class TiedSteps {
     }
   }
 
-  /** Groups by their first steps. */
-  Comparator<Integer> byFirst(Comparator<Integer> order) {
-    return (one, other) -> order.compare(groups[one][0], groups[other][0]);
+  /** The group of which a step is one. */
+  int groupOf(int step) {
+    return group[step];
+  }
+
+  /** Windows in which a step has to be begun. */
+  List<Tie> tiesOf(int step) {
+    return tiesOf.getOrDefault(step, List.of());
   }
 }

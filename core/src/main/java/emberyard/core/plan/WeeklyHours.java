@@ -55,9 +55,19 @@ public final class WeeklyHours {
     return new Span(day + OpenHours.minuteOf(hours.from()), day + OpenHours.minuteOf(hours.to()));
   }
 
-  /** Working stretches of the week that begins at {@code monday} (a minute of the bench clock). */
-  List<Span> weekFrom(long monday) {
-    return week.stream().map(s -> new Span(monday + s.from(), monday + s.to())).toList();
+  /**
+   * Working stretches of a week, begin and end in turns, ascending.
+   *
+   * @param first its first minute, on a mirrored clock that of its Sunday's end
+   */
+  long[] weekAt(long first, boolean mirrored) {
+    long[] bounds = new long[2 * week.size()];
+    for (int i = 0; i < week.size(); i++) {
+      Span span = week.get(mirrored ? week.size() - 1 - i : i);
+      bounds[2 * i] = first + (mirrored ? WEEK - span.to() : span.from());
+      bounds[2 * i + 1] = first + (mirrored ? WEEK - span.from() : span.to());
+    }
+    return bounds;
   }
 
   /** The Monday 00:00 at or before a minute. */
