@@ -1,9 +1,17 @@
 import { defineStore } from 'pinia'
-import { computed, ref } from 'vue'
+import { computed, markRaw, ref } from 'vue'
 import { get, newId, send } from '../api/client'
 import type { Build, BuildView } from '../api/types'
 import { useSaver } from './saver'
 import { findThing, partsOf, putThing } from './things'
+
+/** What is derived comes whole with the next answer: nobody watches what is in it. */
+function onlyTypedIsWatched(view: BuildView): BuildView {
+  for (const [section, value] of Object.entries(view)) {
+    if (section !== 'build' && value !== null && typeof value === 'object') markRaw(value)
+  }
+  return view
+}
 
 /** The build that is open: what was typed, laid over what the server derived. */
 export const useBuild = defineStore('build', () => {
@@ -38,7 +46,7 @@ export const useBuild = defineStore('build', () => {
       saver.reads(path(...partsOf(key)), version)
     }
     layTypedOver(fresh.build)
-    view.value = fresh
+    view.value = onlyTypedIsWatched(fresh)
   }
   /** Reads the build again unless what is on the screen is as new. */
   async function freshen(revision: number) {

@@ -1,11 +1,5 @@
 package emberyard.server;
 
-import java.io.PrintStream;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import org.springframework.boot.builder.SpringApplicationBuilder;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
-import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 
 /** Measures on the demo's main build what follows while something is dragged. */
@@ -14,31 +8,23 @@ final class DemoBenchmark {
 
   private DemoBenchmark() {}
 
-  static void appendTo(Path folder, PrintStream out) throws Exception {
-    Files.createDirectories(folder);
-    try (ConfigurableApplicationContext application =
-        new SpringApplicationBuilder(EmberYardApplication.class)
-            .run("--data=" + folder, "--port=0", "--demo=true")) {
-      Client ines =
-          new Client(((WebServerApplicationContext) application).getWebServer().getPort());
-      ines.get("/api/session");
-      ines.post("/api/session", "{\"name\": \"ines\", \"password\": \"lantern-harbour\"}")
-          .expect(200);
+  static void appendTo(Timing timing) throws Exception {
+    try (BenchYard yard = BenchYard.demo()) {
+      Client ines = yard.owner;
       String[] sketches = sketches(ines);
       int[] turn = {0};
-      double[] preview =
-          YardBenchmark.measure(
-              () ->
-                  ines.post(BUILD + "/concept/preview", sketches[turn[0]++ % sketches.length])
-                      .expect(200),
-              () -> {});
-      double[] options = YardBenchmark.measure(() -> ines.get(BUILD + "/options"), () -> {});
-      YardBenchmark.row(
-          out,
+      Runnable preview =
+          () ->
+              ines.post(BUILD + "/concept/preview", sketches[turn[0]++ % sketches.length])
+                  .expect(200);
+      timing.row(
           "`POST …/concept/preview`: faces, dusk, shares, findings, price",
-          preview,
-          "under 100 ms");
-      YardBenchmark.row(out, "`GET …/options`: three options worked out", options, "—");
+          Timing.measure(preview, () -> {}),
+          "100 ms");
+      timing.row(
+          "`GET …/options`: three options worked out",
+          Timing.measure(() -> ines.get(BUILD + "/options"), () -> {}),
+          "");
     }
   }
 

@@ -29,32 +29,29 @@ final class FinishBenchmark {
 
   private FinishBenchmark() {}
 
-  static void appendTo(PrintStream out) {
+  static void appendTo(Timing timing, PrintStream out) {
     out.println("\n## Finish\n");
-    out.println("| what | median | 95th percentile | wanted |\n| --- | --- | --- | --- |");
+    timing.head();
     Map<String, Outline> shapes = shapes(1);
     List<Region> regions = RegionMap.of(SHEET, shapes);
     int[] run = {0};
-    YardBenchmark.row(
-        out,
+    timing.row(
         "replaying 40 steps over 200 shapes (%d regions), both sides, after each step, another order each time"
             .formatted(regions.size()),
-        YardBenchmark.measure(
+        Timing.measure(
             () -> LayerModel.of(stack(shapes, steps(run[0]++, shapes), null), regions), () -> {}),
         "under 50 ms");
-    YardBenchmark.row(
-        out,
+    timing.row(
         "dividing the sheet by 200 other shapes each time, exactly",
-        YardBenchmark.measure(() -> RegionMap.of(SHEET, shapes(2 + run[0]++)), () -> {}),
+        Timing.measure(() -> RegionMap.of(SHEET, shapes(2 + run[0]++)), () -> {}),
         "—");
     List<Region> named = new ArrayList<>();
     for (int i = 0; i < 4; i++) {
       named.add(new Region(i == 0 ? java.util.Set.of() : java.util.Set.of("s" + i), Outline.NONE));
     }
-    YardBenchmark.row(
-        out,
+    timing.row(
         "finding an order for 4 colours on 2 faces, 6 paints",
-        YardBenchmark.measure(
+        Timing.measure(
             () -> OrderSearch.of(stack(few(), List.of(), "#151515"), named, 3), () -> {}),
         "under 1,000 ms");
   }

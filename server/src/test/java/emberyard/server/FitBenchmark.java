@@ -21,24 +21,24 @@ final class FitBenchmark {
 
   private FitBenchmark() {}
 
-  static void appendTo(PrintStream out) {
+  static void appendTo(Timing timing, PrintStream out) {
     out.println("\n## Placing 25 components in 12 bays\n");
-    out.println("| what | median | 95th percentile | wanted |\n| --- | --- | --- | --- |");
-    row(out, "roomy, any turn, any bay", problem(104, 1));
-    row(out, "nearly full, any turn, any bay", problem(82, 1));
-    row(out, "too full: some stay out", problem(60, 2));
+    timing.head();
+    row(timing, "roomy, any turn, any bay", problem(104, 1));
+    row(timing, "nearly full, any turn, any bay", problem(82, 1));
+    row(timing, "too full: some stay out", problem(60, 2));
   }
 
   private record Problem(List<Cavity> cavities, List<Item> items) {}
 
-  private static void row(PrintStream out, String what, Problem problem) {
+  private static void row(Timing timing, String what, Problem problem) {
     Layout layout = Placing.solve(problem.cavities(), problem.items());
     double[] times =
-        YardBenchmark.measure(() -> Placing.solve(problem.cavities(), problem.items()), () -> {});
+        Timing.measure(() -> Placing.solve(problem.cavities(), problem.items()), () -> {});
     String found =
         "%s; %d in, %s"
             .formatted(what, layout.placed().size(), layout.proven() ? "proven" : "not proven");
-    YardBenchmark.row(out, found, times, "under 1,000 ms");
+    timing.row(found, times, "under 1,000 ms");
   }
 
   private static Problem problem(double widthMm, long seed) {

@@ -20,14 +20,13 @@ final class MakeBenchmark {
 
   private MakeBenchmark() {}
 
-  static void appendTo(PrintStream out) {
+  static void appendTo(Timing timing, PrintStream out) {
     out.println("\n## Made parts\n");
-    out.println("| what | median | 95th percentile | wanted |\n| --- | --- | --- | --- |");
+    timing.head();
     int[] run = {0};
-    double[] times =
-        YardBenchmark.measure(() -> PartAnswer.of(perforated(run[0]++), sheet()), () -> {});
-    YardBenchmark.row(
-        out, "drawing and judging a part with 512 holes, another each time", times, "under 100 ms");
+    double[] times = Timing.measure(() -> PartAnswer.of(perforated(run[0]++), sheet()), () -> {});
+    timing.row(
+        "drawing and judging a part with 512 holes, another each time", times, "under 100 ms");
     out.println("\nJigsaws: a sheet of 600 × 400 mm cut into pieces and shuffled.\n");
     out.println(
         "| jigsaw | time | share of the sheet placed, %d seeds | worst | wanted |\n| --- | --- | --- | --- | --- |"

@@ -92,7 +92,7 @@ class PoisonTest {
   void aThingOfABuildThatCannotBeReadHurtsNoOtherBuild(ThingKind kind) {
     Place place = one(kind).orElseThrow(() -> new AssertionError("the demo has no " + kind));
     Map<String, String> before = figures();
-    Poison.put(sql, owner, kind, place.id(), place.fromTomorrow());
+    Poison.put(sql, DemoYard.bean(ThingStore.class), kind, place.id(), place.fromTomorrow());
     JsonNode yard = owner.get("/api/yard").expect(200).json();
     JsonNode broken = yard.path("broken").get(0);
     assertEquals(place.build(), broken.path("id").asString());
@@ -126,14 +126,14 @@ class PoisonTest {
   void aThingOfTheWorkshopThatCannotBeReadIsLeftOutAndSaid(ThingKind kind) {
     Place place = one(kind).orElseThrow();
     Map<String, String> before = figures();
-    Poison.put(sql, owner, kind, place.id(), place.fromTomorrow());
+    Poison.put(sql, DemoYard.bean(ThingStore.class), kind, place.id(), place.fromTomorrow());
     JsonNode yard = owner.get("/api/yard").expect(200).json();
     String sentence = yard.path("leftOut").path(0).asString();
     assertTrue(sentence.contains("” of the " + kind.word() + " is left out: "), sentence);
     assertTrue(sentence.contains("fromTomorrow"), sentence);
     owner.get("/api/bench").expect(200);
     owner.get("/api/workshop").expect(200);
-    Poison.put(sql, owner, kind, place.id(), place.body());
+    Poison.put(sql, DemoYard.bean(ThingStore.class), kind, place.id(), place.body());
     assertEquals(0, owner.get("/api/yard").json().path("leftOut").size());
     assertEquals(before, figures());
   }

@@ -1,6 +1,7 @@
 package emberyard.server;
 
 import emberyard.core.kind.ThingKind;
+import emberyard.server.store.ThingStore;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -78,7 +79,7 @@ public final class TestYard implements ParameterResolver {
 
   /** Puts a body into the store that the API would refuse. */
   static void pastTheDoor(ThingKind kind, String id, String body) {
-    Poison.put(application.getBean(JdbcClient.class), owner, kind, id, body);
+    Poison.put(bean(JdbcClient.class), bean(ThingStore.class), kind, id, body);
   }
 
   static final String FIRST_ANSWERS =

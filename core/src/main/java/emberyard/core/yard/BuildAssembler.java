@@ -23,7 +23,7 @@ import java.util.Map;
 record BuildAssembler(
     BuildRecord record,
     Schedule schedule,
-    Map<String, BuildRecord> records,
+    ChainWords chain,
     WorkshopBook book,
     WeeklyHours hours,
     LocalDateTime clock,
@@ -39,7 +39,6 @@ record BuildAssembler(
     Budget budget = Budget.of(build, derived.needs(), LabourSums.of(build, tasks, book, now), book);
     OrderBook orders =
         OrderBook.of(build, derived.needs(), latestStarts(tasks), book, clock.toLocalDate());
-    ChainWords chain = new ChainWords(record, schedule, records, book);
     Facts facts = BuildFacts.of(record, budget, finish);
     List<RequirementState> coverage =
         Evaluation.of(build.brief(), build.requirements(), facts, book.workshop().currency());

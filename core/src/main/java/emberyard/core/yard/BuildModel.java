@@ -18,6 +18,7 @@ import emberyard.core.supply.NeedLine;
 import emberyard.core.supply.Parcel;
 import emberyard.core.work.Need;
 import emberyard.core.workshop.WorkshopBook;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -34,6 +35,8 @@ import org.jspecify.annotations.Nullable;
  * @param enquiry what it would hold, null once it is agreed and holds it
  * @param next what to do next, at most three
  */
+@RecordBuilder
+@RecordBuilder.Options(buildMethodName = "done")
 public record BuildModel(
     Build build,
     Interview interview,
@@ -54,7 +57,8 @@ public record BuildModel(
     List<ChainLink> chain,
     Fuse fuse,
     @Nullable Enquiry enquiry,
-    List<TaskModel> next) {
+    List<TaskModel> next)
+    implements BuildModelBuilder.With {
 
   /**
    * What is kept when somebody marks a task: with whom the plan gives the work, and what an hour of

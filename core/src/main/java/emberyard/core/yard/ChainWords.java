@@ -2,7 +2,6 @@ package emberyard.core.yard;
 
 import emberyard.core.plan.ChainPart;
 import emberyard.core.plan.Reason;
-import emberyard.core.plan.Schedule;
 import emberyard.core.units.Figures;
 import emberyard.core.work.DayPaces;
 import emberyard.core.work.Stage;
@@ -27,13 +26,13 @@ import org.jspecify.annotations.Nullable;
  * @param others records of all builds, by id
  */
 record ChainWords(
-    BuildRecord record, Schedule schedule, Map<String, BuildRecord> others, WorkshopBook book) {
+    BuildRecord record, Known.Slice slice, Map<String, BuildRecord> others, WorkshopBook book) {
 
   private static final int CRUMB_MINUTES = 15;
 
   /** Put into words as it is read: of many builds one is looked at. */
   List<ChainLink> chain() {
-    List<ChainPart> parts = parts();
+    List<ChainPart> parts = slice.chain();
     return new AbstractList<>() {
       @Override
       public ChainLink get(int index) {
@@ -49,16 +48,19 @@ record ChainWords(
 
   /** The longest stretch, empty where nothing is left to plan. */
   Optional<ChainLink> longest() {
-    return parts().stream()
-        .max(Comparator.comparing(part -> Duration.between(part.from(), part.to())))
-        .map(this::link);
+    return Optional.ofNullable(slice.longest()).map(this::link);
   }
 
-  private List<ChainPart> parts() {
-    String id = record.build().id();
-    return schedule.decidingChain().getOrDefault(id, List.of()).stream()
-        .filter(part -> !crumb(part))
-        .toList();
+  /** The longest of some parts, null for none. */
+  static @Nullable ChainPart longest(List<ChainPart> chain) {
+    return chain.stream()
+        .max(Comparator.comparing(part -> Duration.between(part.from(), part.to())))
+        .orElse(null);
+  }
+
+  /** Those of a chain that are told. */
+  static List<ChainPart> told(List<ChainPart> chain) {
+    return chain.stream().filter(part -> !crumb(part)).toList();
   }
 
   /** A moment between two holds, too short to begin anything in: nobody wants to read it. */

@@ -17,7 +17,6 @@ import emberyard.core.finding.Severity;
 import emberyard.core.units.Figures;
 import emberyard.core.work.Why;
 import emberyard.core.workshop.WorkshopBook;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -64,42 +63,27 @@ public record OptionModel(
   /**
    * All options of a build, A first, each scheduled among the other builds of the yard.
    *
-   * @param builds the whole yard, this build included
+   * @param plan of the whole yard, this build included
    */
-  public static List<OptionModel> of(
-      Build build, List<Build> builds, WorkshopBook book, Instant now) {
+  public static List<OptionModel> of(Build build, YardPlan plan, WorkshopBook book) {
     TreeMap<String, OptionModel> models = new TreeMap<>();
     models.put(
         build.concept().letter(),
-        of(
-            build,
-            build.design(),
-            build.concept().name(),
-            build.concept().letter(),
-            builds,
-            book,
-            now));
+        of(build, build.design(), build.concept().name(), build.concept().letter(), plan, book));
     for (ConceptOption option : build.options()) {
       models.put(
-          option.letter(),
-          of(build, option.design(), option.name(), option.letter(), builds, book, now));
+          option.letter(), of(build, option.design(), option.name(), option.letter(), plan, book));
     }
     return new ArrayList<>(models.values());
   }
 
   private static OptionModel of(
-      Build build,
-      Design design,
-      String name,
-      String letter,
-      List<Build> builds,
-      WorkshopBook book,
-      Instant now) {
+      Build build, Design design, String name, String letter, YardPlan plan, WorkshopBook book) {
     Build as = build.with(design);
-    BuildModel model = YardModel.whatIf(as, builds, book, now);
+    boolean table = letter.equals(build.concept().letter());
+    BuildModel model = table ? plan.model().builds().get(build.id()) : plan.whatIf(as);
     Detail detail = Detail.of(as, book);
     long minutes = minutes(model);
-    boolean table = letter.equals(build.concept().letter());
     return new OptionModel(
         letter,
         name,

@@ -6,7 +6,6 @@ import emberyard.core.concept.DesignDifference;
 import emberyard.core.units.Figures;
 import emberyard.core.work.Why;
 import emberyard.core.workshop.WorkshopBook;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
@@ -42,7 +41,7 @@ public record PendingChange(
    * @param amounts whether the words may say amounts
    */
   public static @Nullable PendingChange of(
-      Build build, List<Build> builds, WorkshopBook book, Instant now, boolean amounts) {
+      Build build, YardPlan plan, WorkshopBook book, boolean amounts) {
     Frozen frozen = build.concept().frozen();
     if (frozen == null) {
       return null;
@@ -52,8 +51,8 @@ public record PendingChange(
     if (differences.isEmpty()) {
       return null;
     }
-    BuildModel before = YardModel.whatIf(build.with(frozen.design()), builds, book, now);
-    BuildModel after = YardModel.whatIf(build, builds, book, now);
+    BuildModel before = plan.whatIf(build.with(frozen.design()));
+    BuildModel after = plan.model().builds().get(build.id());
     long delta = after.budget().quoteMinor() - before.budget().quoteMinor();
     LocalDate finishBefore = before.fuse().finish();
     LocalDate finishAfter = after.fuse().finish();

@@ -18,15 +18,4 @@ public record YardModel(Map<String, BuildModel> builds) {
   public static YardModel of(List<Build> builds, WorkshopBook book, Instant now) {
     return YardPlan.of(builds, book, now).model();
   }
-
-  /**
-   * One build as it would be, among the others as they are.
-   *
-   * @param as a build of the yard with another design
-   */
-  public static BuildModel whatIf(Build as, List<Build> builds, WorkshopBook book, Instant now) {
-    List<Build> yard =
-        builds.stream().map(other -> other.id().equals(as.id()) ? as : other).toList();
-    return of(yard, book, now).builds().get(as.id());
-  }
 }

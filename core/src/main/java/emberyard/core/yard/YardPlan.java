@@ -8,41 +8,62 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** The yard laid out once, to be asked what would be. */
+/** The yard laid out once, to be asked what would be, and what is after a change. */
 public final class YardPlan {
   private final List<Build> builds;
   private final WorkshopBook book;
   private final Instant now;
   private final YardPlanner planner;
+  private @Nullable YardModel model;
 
-  private YardPlan(List<Build> builds, WorkshopBook book, Instant now) {
+  private YardPlan(List<Build> builds, WorkshopBook book, Instant now, YardPlanner planner) {
     this.builds = List.copyOf(builds);
     this.book = book;
     this.now = now;
-    this.planner = new YardPlanner(builds, book, now);
+    this.planner = planner;
   }
 
   /** Derives and schedules everything. */
   public static YardPlan of(List<Build> builds, WorkshopBook book, Instant now) {
-    return new YardPlan(builds, book, now);
-  }
-
-  /** All builds as they are. */
-  public YardModel model() {
-    Map<String, BuildModel> models = new LinkedHashMap<>();
-    planner.models().forEach(model -> models.put(model.build().id(), model));
-    return new YardModel(models);
+    return new YardPlan(builds, book, now, new YardPlanner(builds, book, now, Known.NOTHING));
   }
 
   /**
-   * One build as it would be, among the others as they are: the same as {@link
-   * YardPicture#whatIf(Build, List, WorkshopBook, Instant)}, and quick where only what lies on the
-   * faces or the palette's colours differ, because no task and no need hangs on those.
+   * The same as {@link #of}, and quick: of builds that are the same objects in the same workshop
+   * nothing is derived again that follows from them alone, and nothing is planned again where the
+   * plan would be the same.
+   */
+  public YardPlan changed(List<Build> as, WorkshopBook workshop, Instant then) {
+    return new YardPlan(as, workshop, then, new YardPlanner(as, workshop, then, planner.known()));
+  }
+
+  public WorkshopBook book() {
+    return book;
+  }
+
+  /** All builds as they are. */
+  public synchronized YardModel model() {
+    if (model == null) {
+      Map<String, BuildModel> models = new LinkedHashMap<>();
+      planner.models().forEach(each -> models.put(each.build().id(), each));
+      model = new YardModel(models);
+    }
+    return model;
+  }
+
+  /**
+   * One build as it would be, among the others as they are: quick where only what lies on the faces
+   * or the palette's colours differ, because no task and no need hangs on those.
    *
    * @param as a build of the yard with another design
    */
   public BuildModel whatIf(Build as) {
-    @Nullable BuildModel redrawn = planner.redrawn(as);
-    return redrawn != null ? redrawn : YardModel.whatIf(as, builds, book, now);
+    BuildModel redrawn = planner.redrawn(as);
+    if (redrawn != null) {
+      return redrawn;
+    }
+    List<Build> yard =
+        builds.stream().map(other -> other.id().equals(as.id()) ? as : other).toList();
+    return changed(yard, book, now).planner.model(as.id());
   }
 }

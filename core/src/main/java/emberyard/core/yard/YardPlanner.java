@@ -6,16 +6,14 @@ import emberyard.core.build.Look;
 import emberyard.core.concept.StockPalette;
 import emberyard.core.plan.Place;
 import emberyard.core.plan.Project;
-import emberyard.core.plan.Schedule;
 import emberyard.core.plan.SchedulingProblem;
-import emberyard.core.plan.SerialScheduler;
 import emberyard.core.plan.Step;
 import emberyard.core.plan.WeeklyHours;
 import emberyard.core.plan.Worker;
 import emberyard.core.supply.StockShelf;
-import emberyard.core.units.Remembered;
 import emberyard.core.work.BeginWindow;
 import emberyard.core.work.DayPaces;
+import emberyard.core.work.Need;
 import emberyard.core.work.Stage;
 import emberyard.core.work.StationKind;
 import emberyard.core.work.Task;
@@ -35,15 +33,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 
 /** Lays the open tasks of all builds into one schedule. */
 final class YardPlanner {
   /** Between build id and task key in the keys of the schedule. */
   static final String SEPARATOR = "|";
-
-  /** A note, a price, a photo leave the plan as it is. */
-  private static final Remembered<SchedulingProblem, Schedule> PLANNED = new Remembered<>(6);
 
   private final WorkshopBook book;
   private final Instant now;
@@ -54,11 +51,18 @@ final class YardPlanner {
   private final WeeklyHours hours;
   private final Map<Stage, List<String>> able = new EnumMap<>(Stage.class);
   private final StockPalette stock;
+  private final Known known;
+  private final Map<String, DesignWork> designs = new HashMap<>();
   private final List<BuildRecord> records;
-  private final Schedule schedule;
+  private final Map<String, List<Step>> steps = new HashMap<>();
+  private final Known.Planned planned;
   private final Map<String, BuildRecord> byId = new HashMap<>();
+  private final Map<String, Known.Assembled> assembled = new ConcurrentHashMap<>();
 
-  YardPlanner(List<Build> builds, WorkshopBook book, Instant now) {
+  /**
+   * @param before what was worked out for the yard as it was
+   */
+  YardPlanner(List<Build> builds, WorkshopBook book, Instant now, Known before) {
     this.book = book;
     this.now = now;
     this.zone = ZoneId.of(book.workshop().zone());
@@ -69,13 +73,51 @@ final class YardPlanner {
         .sorted(Comparator.comparing(Station::id))
         .forEach(station -> stations.putIfAbsent(station.kind(), station.id()));
     this.stock = StockPalette.of(book);
+    this.known = before.in(book);
     this.records = records();
-    this.schedule = PLANNED.get(problem(), SerialScheduler::schedule);
     records.forEach(record -> byId.put(record.build().id(), record));
+    this.planned = planned();
+  }
+
+  /** What a yard after a change can take from this one. */
+  Known known() {
+    Map<String, Known.OfBuild> each = new HashMap<>();
+    for (BuildRecord record : records) {
+      String id = record.build().id();
+      each.put(
+          id,
+          new Known.OfBuild(
+              record.build(), designs.get(id), record, steps.get(id), assembled.get(id)));
+    }
+    return new Known(book, now, each, planned);
   }
 
   List<BuildModel> models() {
-    return records.stream().map(this::assembled).toList();
+    return records.parallelStream().map(this::model).toList();
+  }
+
+  BuildModel model(String id) {
+    return model(byId.get(id));
+  }
+
+  private BuildModel model(BuildRecord record) {
+    String id = record.build().id();
+    Known.Slice slice = planned.slices().get(id);
+    ChainWords chain = new ChainWords(record, slice, byId, book);
+    Optional<ChainLink> longest = chain.longest();
+    BuildModel model =
+        known
+            .of(record.build())
+            .filter(was -> was.record() == record)
+            .map(Known.OfBuild::assembled)
+            .filter(
+                was ->
+                    (was.slice() == slice || was.slice().equals(slice))
+                        && was.longest().equals(longest))
+            .map(was -> was.model().withChain(chain.chain()))
+            .orElseGet(() -> assembler(record, chain).assemble());
+    assembled.put(id, new Known.Assembled(slice, longest, model));
+    return model;
   }
 
   /**
@@ -88,7 +130,12 @@ final class YardPlanner {
         .filter(record -> onlyLooksDiffer(record.build(), as))
         .findFirst()
         .map(record -> record.derived().redrawn(as, book, stock))
-        .map(derived -> assembled(BuildRecord.of(as, derived, now, zone)))
+        .map(derived -> BuildRecord.of(as, derived, now, zone))
+        .map(
+            record ->
+                assembler(
+                    record, new ChainWords(record, planned.slices().get(as.id()), byId, book)))
+        .map(BuildAssembler::assemble)
         .orElse(null);
   }
 
@@ -102,18 +149,44 @@ final class YardPlanner {
     return is.with(repainted).equals(as);
   }
 
-  private BuildModel assembled(BuildRecord record) {
-    return new BuildAssembler(record, schedule, byId, book, hours, clock, now).assemble();
+  private BuildAssembler assembler(BuildRecord record, ChainWords chain) {
+    return new BuildAssembler(record, planned.schedule(), chain, book, hours, clock, now);
   }
 
   private List<BuildRecord> records() {
+    List<DesignWork> works = builds.parallelStream().map(this::design).toList();
     StockShelf shelf = new StockShelf(book);
-    List<BuildRecord> derived = new ArrayList<>();
-    for (Build build : builds) {
-      Derivation of = Derivation.of(build, book, shelf, stock, clock.toLocalDate());
-      derived.add(BuildRecord.of(build, of, now, zone));
+    List<BuildRecord> all = new ArrayList<>();
+    for (int i = 0; i < works.size(); i++) {
+      designs.put(builds.get(i).id(), works.get(i));
+      List<Need> needs = shelf.handOut(works.get(i).design().needs());
+      all.add(record(builds.get(i), works.get(i), needs));
     }
-    return derived;
+    return all;
+  }
+
+  private DesignWork design(Build build) {
+    return known
+        .of(build)
+        .map(Known.OfBuild::design)
+        .orElseGet(() -> DesignWork.of(build, book, stock));
+  }
+
+  private BuildRecord record(Build build, DesignWork design, List<Need> needs) {
+    LocalDate today = clock.toLocalDate();
+    BuildRecord was =
+        known
+            .of(build)
+            .map(Known.OfBuild::record)
+            .filter(record -> record.derived().needs().equals(needs))
+            .filter(record -> LocalDate.ofInstant(known.now(), zone).equals(today))
+            .orElse(null);
+    if (was != null && now.equals(known.now())) {
+      return was;
+    }
+    Derivation derived =
+        was != null ? was.derived() : Derivation.of(build, book, design, needs, today);
+    return BuildRecord.of(build, derived, now, zone);
   }
 
   private static Comparator<Build> byReveal() {
@@ -123,14 +196,21 @@ final class YardPlanner {
         .thenComparing(Build::id);
   }
 
-  private SchedulingProblem problem() {
-    List<Step> steps = new ArrayList<>();
+  /** An equal problem has an equal plan. */
+  private Known.Planned planned() {
+    List<Step> all = new ArrayList<>();
     List<Project> projects = new ArrayList<>();
     for (BuildRecord record : records) {
-      projects.add(new Project(record.build().id(), deadline(record.build()), record.agreed()));
-      if (record.build().brief().revealedOn() == null) {
-        record.derived().tasks().forEach(task -> addStep(steps, record, task));
-      }
+      Build build = record.build();
+      projects.add(new Project(build.id(), deadline(build), record.agreed()));
+      List<Step> its =
+          known
+              .of(build)
+              .filter(was -> was.record() == record)
+              .map(Known.OfBuild::steps)
+              .orElseGet(() -> steps(record));
+      steps.put(build.id(), its);
+      all.addAll(its);
     }
     List<Worker> workers =
         book.people().stream()
@@ -138,7 +218,26 @@ final class YardPlanner {
             .toList();
     List<Place> places =
         book.stations().stream().map(s -> new Place(s.id(), s.capacity())).toList();
-    return new SchedulingProblem(clock, hours, projects, workers, places, steps);
+    SchedulingProblem before = known.planned() == null ? null : known.planned().problem();
+    boolean same =
+        before != null
+            && before.start().equals(clock)
+            && before.hours().equals(hours)
+            && before.projects().equals(projects)
+            && before.workers().equals(workers)
+            && before.places().equals(places)
+            && before.steps().equals(all);
+    return same
+        ? known.planned()
+        : Known.Planned.of(new SchedulingProblem(clock, hours, projects, workers, places, all));
+  }
+
+  private List<Step> steps(BuildRecord record) {
+    List<Step> its = new ArrayList<>();
+    if (record.build().brief().revealedOn() == null) {
+      record.derived().tasks().forEach(task -> addStep(its, record, task));
+    }
+    return its;
   }
 
   /** The reveal is missed when work goes on past the end of that day. */

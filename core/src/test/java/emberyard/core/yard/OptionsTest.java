@@ -50,8 +50,12 @@ class OptionsTest {
         .with(ConceptOption.class, options);
   }
 
+  private static YardPlan plan(Build build) {
+    return YardPlan.of(List.of(build), Samples.book(), Samples.MONDAY_NINE);
+  }
+
   private static List<OptionModel> models(Build build) {
-    return OptionModel.of(build, List.of(build), Samples.book(), Samples.MONDAY_NINE);
+    return OptionModel.of(build, plan(build), Samples.book());
   }
 
   @Test
@@ -173,7 +177,7 @@ class OptionsTest {
   }
 
   private static PendingChange change(Build build) {
-    return PendingChange.of(build, List.of(build), Samples.book(), Samples.MONDAY_NINE, true);
+    return PendingChange.of(build, plan(build), Samples.book(), true);
   }
 
   @Test
@@ -216,7 +220,7 @@ class OptionsTest {
   void aBuildThatOnlyLooksDifferentIsTheSameAsDerivedAnew() {
     Design design = design(List.of(Samples.panel()), List.of(Samples.scheme()));
     Build build = on(design, List.of(), null);
-    YardPlan plan = YardPlan.of(List.of(build), Samples.book(), Samples.MONDAY_NINE);
+    YardPlan plan = plan(build);
     FaceItem badge = Drawings.item("badge", ItemKind.BADGE, 190, 0, 30, 30);
     Look other = new Look(LOOK.themeWords(), LOOK.palette().subList(0, 2), LOOK.size());
     for (Design as :
@@ -227,9 +231,7 @@ class OptionsTest {
             design.looking(Look.open(), List.of()),
             design(List.of(), List.of()))) {
       Build changed = build.with(as);
-      assertEquals(
-          YardModel.whatIf(changed, List.of(build), Samples.book(), Samples.MONDAY_NINE),
-          plan.whatIf(changed));
+      assertEquals(plan(changed).model().builds().get(changed.id()), plan.whatIf(changed));
     }
   }
 }

@@ -68,8 +68,7 @@ class OptionController {
   @GetMapping("/options")
   List<OptionModel> options(@PathVariable String buildId) {
     YardReader.Reading reading = yard.read();
-    return OptionModel.of(
-        reading.build(buildId).build(), reading.builds(), reading.book(), reading.minute());
+    return OptionModel.of(reading.build(buildId).build(), reading.plan(), reading.book());
   }
 
   @PostMapping("/options")
@@ -113,11 +112,7 @@ class OptionController {
   private static @Nullable PendingChange pending(
       YardReader.Reading reading, String buildId, boolean amounts) {
     return PendingChange.of(
-        reading.build(buildId).build(),
-        reading.builds(),
-        reading.book(),
-        reading.minute(),
-        amounts);
+        reading.build(buildId).build(), reading.plan(), reading.book(), amounts);
   }
 
   /** Any two snapshots; the present design where an id is "now". */

@@ -38,7 +38,7 @@ class LibraryController {
   LibraryView library() {
     YardReader.Reading reading = yard.read();
     Map<String, Long> versions =
-        reading.versions().getOrDefault("", Map.of()).entrySet().stream()
+        reading.versions(null).entrySet().stream()
             .filter(version -> version.getKey().matches("(hardware|[a-z]+-products)/.*"))
             .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     WorkshopBook book = reading.book();

@@ -3,10 +3,8 @@ package emberyard.server.store;
 import emberyard.core.kind.ThingKind;
 import emberyard.core.units.Require;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,15 +30,16 @@ public final class MostThings {
   /**
    * @throws emberyard.core.units.InvalidValue where one more is made than there may be
    */
-  static void check(List<Row> before, List<Write> writes) {
-    Set<String> there = new HashSet<>();
+  static void check(Contents before, List<Write> writes) {
+    if (writes.stream().allMatch(write -> write.value() == null || before.has(write))) {
+      return;
+    }
     Map<String, Integer> count = new HashMap<>();
-    for (Row row : before) {
-      there.add(row.kind() + "/" + row.id());
+    for (Row row : before.rows()) {
       count.merge(shelf(row.kind(), row.buildId()), 1, Integer::sum);
     }
     for (Write write : writes) {
-      boolean known = there.contains(write.kind() + "/" + write.id());
+      boolean known = before.has(write);
       int change = write.value() == null ? (known ? -1 : 0) : known ? 0 : 1;
       int now = count.merge(shelf(write.kind(), write.buildId()), change, Integer::sum);
       Require.that(

@@ -89,10 +89,14 @@ class Products {
             .orElseGet(() -> shipped.find(id));
   }
 
-  /** Rows as their products have them now. */
-  List<Row> followed(List<Row> rows) {
-    Finder products = among(rows);
-    Set<String> handedOver = handedOver(rows);
+  /**
+   * Rows as their products have them now.
+   *
+   * @param all that is stored, these among them
+   */
+  List<Row> followed(List<Row> rows, List<Row> all) {
+    Finder products = among(all);
+    Set<String> handedOver = handedOver(all);
     return rows.stream()
         .map(
             row ->

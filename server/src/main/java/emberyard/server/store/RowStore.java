@@ -1,7 +1,9 @@
 package emberyard.server.store;
 
 import emberyard.core.kind.ThingKind;
+import emberyard.core.thing.Thing;
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -23,6 +25,30 @@ class RowStore {
 
   /** A row with its JSON. */
   record Stored(long version, long position, @Nullable String buildId, String body) {}
+
+  /** All rows in their order. */
+  List<Row> all(ThingJson json) {
+    return sql.sql(
+            "SELECT kind, id, build_id, version, position, body FROM thing ORDER BY position, id")
+        .query(
+            (r, n) ->
+                row(
+                    json,
+                    ThingKind.valueOf(r.getString(1)),
+                    r.getString(2),
+                    new Stored(r.getLong(4), r.getLong(5), r.getString(3), r.getString(6))))
+        .list();
+  }
+
+  /** One row, null where it is not there. */
+  @Nullable Row row(ThingJson json, ThingKind kind, String id) {
+    return find(kind, id).map(stored -> row(json, kind, id, stored)).orElse(null);
+  }
+
+  private static Row row(ThingJson json, ThingKind kind, String id, Stored stored) {
+    Thing value = Unreadable.orRead(json, kind, id, stored.body);
+    return new Row(kind, id, stored.buildId, stored.version, stored.position, value);
+  }
 
   Optional<Stored> find(ThingKind kind, String id) {
     return sql.sql("SELECT version, position, build_id, body FROM thing WHERE kind = ? AND id = ?")

@@ -2,16 +2,17 @@ package emberyard.server.store;
 
 import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.Thing;
+import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
+import emberyard.server.refusal.Refused;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.ReentrantLock;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -38,8 +39,11 @@ public class ThingStore {
   private final Products products;
   private final BeforeKeeping check;
   private final ReentrantLock writer = new ReentrantLock();
-  private final AtomicLong revision = new AtomicLong(System.currentTimeMillis());
-  private final Map<String, Row> parsed = new HashMap<>();
+
+  /** Null until somebody asks, and after anything went wrong: the disk is the truth. */
+  private volatile @Nullable Contents contents;
+
+  private long revision = System.currentTimeMillis();
 
   public ThingStore(
       JdbcClient sql,
@@ -60,49 +64,45 @@ public class ThingStore {
     this.check = check;
   }
 
-  /**
-   * Grows with every change of anything, and with every start of the program; equal revisions mean
-   * equal contents.
-   */
+  /** See {@link Contents#revision}. */
   public long revision() {
-    return revision.get();
+    return contents().revision();
   }
 
-  /**
-   * All things in their order; one that can't be read is there as {@link Unreadable}. Bodies that
-   * did not change since the last call are not read again.
-   */
+  /** All things in their order. */
   public List<Row> all() {
-    synchronized (parsed) {
-      List<Row> rows = new ArrayList<>();
-      sql.sql(
-              """
-              SELECT kind, id, build_id, version, position, body FROM thing
-              ORDER BY position, id
-              """)
-          .query(
-              (result, number) -> {
-                ThingKind kind = ThingKind.valueOf(result.getString(1));
-                String id = result.getString(2);
-                long version = result.getLong(4);
-                Row known = parsed.get(kind + "/" + id);
-                if (known == null || known.version() != version) {
-                  known =
-                      new Row(
-                          kind,
-                          id,
-                          result.getString(3),
-                          version,
-                          result.getLong(5),
-                          Unreadable.orRead(json, kind, id, result.getString(6)));
-                  parsed.put(kind + "/" + id, known);
-                }
-                return known;
-              })
-          .list()
-          .forEach(rows::add);
-      return products.followed(rows);
+    return contents().rows();
+  }
+
+  /** All that is stored as of the last change. */
+  public Contents contents() {
+    Contents now = contents;
+    return now != null ? now : readAnew();
+  }
+
+  /** Reads the disk again, on which something else has written. */
+  public Contents readAnew() {
+    writer.lock();
+    try {
+      revision++;
+      Contents now = Contents.of(revision, rows.all(json), products);
+      contents = now;
+      return now;
+    } finally {
+      writer.unlock();
     }
+  }
+
+  /** What was looked at before it was kept, with what is on the disk now in its place. */
+  private void keep(Contents candidate, List<Write> writes) {
+    Map<String, Row> onDisk = new LinkedHashMap<>();
+    for (Write write : writes) {
+      onDisk.put(Row.key(write.kind(), write.id()), rows.row(json, write.kind(), write.id()));
+    }
+    Contents now = candidate.after(onDisk, products);
+    revision = now.revision();
+    contents = now;
+    state.wrote();
   }
 
   /** The thing of this kind and id, as it is stored now. */
@@ -149,30 +149,51 @@ public class ThingStore {
    *     their own
    */
   public List<Long> apply(String accountId, @Nullable String act, List<Write> writes) {
+    List<Long> versions =
+        written(
+            now -> {
+              List<Row> before = now.rows();
+              MostThings.check(now, writes);
+              ActStore.Act theAct = ActStore.Act.of(accountId, act, place(before, writes));
+              List<Write> all = new ArrayList<>(writes);
+              all.addAll(products.following(before, writes));
+              Products.Finder known = products.after(products.among(before), writes);
+              List<Write> resolved = new ArrayList<>();
+              List<Long> numbers = new ArrayList<>();
+              for (Write write : all) {
+                Write each = products.named(resolved(products.named(write, known)), known);
+                resolved.add(each);
+                numbers.add(one(theAct, each));
+              }
+              return new Written<>(numbers, resolved);
+            });
+    return versions.subList(0, writes.size());
+  }
+
+  /** What somebody is told, and what was written for it. */
+  private record Written<T>(T answer, List<Write> writes) {}
+
+  /** Writes in one transaction, or not at all; then it is what everybody reads. */
+  private <T> T written(Function<Contents, Written<T>> act) {
     writer.lock();
     try {
-      List<Row> before = all();
-      MostThings.check(before, writes);
-      ActStore.Act theAct = ActStore.Act.of(accountId, act, place(before, writes));
-      List<Write> all = new ArrayList<>(writes);
-      all.addAll(products.following(before, writes));
-      Products.Finder known = products.after(products.among(before), writes);
-      List<Long> versions =
+      Contents now = contents();
+      Contents[] after = new Contents[1];
+      Written<T> written =
           transaction.execute(
               status -> {
-                List<Write> resolved = new ArrayList<>();
-                List<Long> now = new ArrayList<>();
-                for (Write write : all) {
-                  Write each = products.named(resolved(products.named(write, known)), known);
-                  resolved.add(each);
-                  now.add(one(theAct, each));
-                }
-                check.check(resolved, before, after(before, resolved));
-                return now;
+                Written<T> done = act.apply(now);
+                after[0] = now.with(done.writes, products);
+                check.check(done.writes, now.rows(), after[0].rows());
+                return done;
               });
-      revision.incrementAndGet();
-      state.wrote();
-      return versions.subList(0, writes.size());
+      keep(after[0], written.writes);
+      return written.answer;
+    } catch (InvalidValue | StaleThing | MissingThing | ChangedSince | Refused refused) {
+      throw refused; // before anything was kept
+    } catch (RuntimeException | Error unforeseen) {
+      contents = null;
+      throw unforeseen;
     } finally {
       writer.unlock();
     }
@@ -194,23 +215,6 @@ public class ThingStore {
     return writes.stream().map(Write::buildId).filter(Objects::nonNull).findFirst().orElse("");
   }
 
-  private List<Row> after(List<Row> before, List<Write> writes) {
-    Map<String, Row> rows = new LinkedHashMap<>();
-    before.forEach(row -> rows.put(row.kind() + "/" + row.id(), row));
-    for (Write write : writes) {
-      String key = write.kind() + "/" + write.id();
-      Row was = rows.get(key);
-      if (write.value() == null) {
-        rows.remove(key);
-      } else {
-        long position = was == null ? Long.MAX_VALUE : was.position();
-        rows.put(
-            key, new Row(write.kind(), write.id(), write.buildId(), 0, position, write.value()));
-      }
-    }
-    return products.followed(List.copyOf(rows.values()));
-  }
-
   /**
    * Takes back the last act of this account in a place.
    *
@@ -229,23 +233,13 @@ public class ThingStore {
   }
 
   private Optional<Undone> turn(Supplier<List<ActStore.ChangedThing>> act) {
-    writer.lock();
-    try {
-      List<Row> before = all();
-      List<ActStore.ChangedThing> changed =
-          transaction.execute(
-              status -> {
-                List<ActStore.ChangedThing> things = act.get();
-                List<Write> writes = things.stream().map(this::asWrite).toList();
-                check.check(writes, before, after(before, writes));
-                return things;
-              });
-      revision.incrementAndGet();
-      state.wrote();
-      return changed.isEmpty() ? Optional.empty() : Optional.of(undone(changed));
-    } finally {
-      writer.unlock();
-    }
+    List<ActStore.ChangedThing> changed =
+        written(
+            now -> {
+              List<ActStore.ChangedThing> things = act.get();
+              return new Written<>(things, things.stream().map(this::asWrite).toList());
+            });
+    return changed.isEmpty() ? Optional.empty() : Optional.of(undone(changed));
   }
 
   private Write asWrite(ActStore.ChangedThing thing) {

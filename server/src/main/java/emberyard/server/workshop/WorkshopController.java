@@ -31,7 +31,7 @@ class WorkshopController {
     YardReader.Reading reading = yard.read();
     return new WorkshopView(
         reading.book().withoutLibrary(),
-        reading.versions().getOrDefault("", Map.of()),
+        reading.versions(null),
         Stream.of(Caution.values())
             .map(c -> new CautionText(c, c.title(), c.says(), c.why()))
             .toList());

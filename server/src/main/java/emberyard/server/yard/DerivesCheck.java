@@ -7,15 +7,12 @@ import emberyard.core.units.InvalidValue;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildModel;
-import emberyard.core.yard.YardModel;
 import emberyard.core.yard.YardPlan;
 import emberyard.server.store.BeforeKeeping;
 import emberyard.server.store.Row;
 import emberyard.server.store.ThingJson;
 import emberyard.server.store.Write;
-import java.time.Clock;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -33,29 +30,27 @@ import tools.jackson.databind.JsonNode;
  */
 @Component
 class DerivesCheck implements BeforeKeeping {
-  private final Clock clock;
   private final ThingJson json;
-  private final DerivedAhead ahead;
+  private final Deriver deriver;
 
-  DerivesCheck(Clock clock, ThingJson json, DerivedAhead ahead) {
-    this.clock = clock;
+  DerivesCheck(ThingJson json, Deriver deriver) {
     this.json = json;
-    this.ahead = ahead;
+    this.deriver = deriver;
   }
 
   @Override
   public void check(List<Write> writes, List<Row> before, List<Row> after) {
-    Instant minute = clock.instant().truncatedTo(ChronoUnit.MINUTES);
-    Optional<WorkshopBook> book = book(after);
-    if (book.isEmpty()) {
+    Instant minute = deriver.minute();
+    if (after.stream().noneMatch(row -> row.value() instanceof Workshop)) {
       return; // an empty folder: the workshop itself comes with the first act
     }
     Set<String> touched = touched(writes, after);
-    if (derives(after, book.get(), minute, touched)) {
+    if (derives(after, minute, touched)) {
       return;
     }
+    WorkshopBook book = book(after).orElseThrow();
     for (String build : touched) {
-      String fault = fault(build, after, book.get(), minute);
+      String fault = fault(build, after, book, minute);
       if (fault != null && faultless(build, before, minute)) {
         throw new InvalidValue(
             field(writes, before), "With this a build can't be worked out: " + fault);
@@ -63,18 +58,16 @@ class DerivesCheck implements BeforeKeeping {
     }
   }
 
-  /** Whether all builds can be worked out together; what came out is kept for who reads next. */
-  private boolean derives(List<Row> rows, WorkshopBook book, Instant minute, Set<String> lookedAt) {
+  /** Whether all builds can be worked out together; what came out is there for who reads next. */
+  private boolean derives(List<Row> rows, Instant minute, Set<String> lookedAt) {
     try {
-      YardPlan plan = YardPlan.of(YardReader.all(YardReader.perBuild(rows)), book, minute);
-      YardModel yard = plan.model();
+      YardPlan plan = deriver.derive(rows, minute);
       for (String build : lookedAt) {
-        BuildModel model = yard.builds().get(build);
+        BuildModel model = plan.model().builds().get(build);
         if (model != null) {
-          model.finish(book);
+          model.finish(plan.book());
         }
       }
-      ahead.keep(new DerivedAhead.Derived(rows, minute, book, plan, yard));
       return true;
     } catch (RuntimeException oneIsBroken) {
       return false;

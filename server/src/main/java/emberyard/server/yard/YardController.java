@@ -193,7 +193,7 @@ class YardController {
     return new BuildView(
         reading.revision(),
         now(reading),
-        reading.versions().get(buildId),
+        reading.versions(buildId),
         sight.build(),
         build.outerSize(),
         model.fit().overall(build),

@@ -1,7 +1,6 @@
 package emberyard.server.yard;
 
 import emberyard.core.build.Build;
-import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.Thing;
 import emberyard.core.thing.Things;
 import emberyard.core.units.InvalidValue;
@@ -13,13 +12,12 @@ import emberyard.core.yard.YardModel;
 import emberyard.core.yard.YardPlan;
 import emberyard.server.library.Library;
 import emberyard.server.refusal.Refused;
+import emberyard.server.store.Contents;
 import emberyard.server.store.MissingThing;
 import emberyard.server.store.Row;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Unreadable;
-import java.time.Clock;
 import java.time.Instant;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -27,8 +25,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.locks.ReentrantLock;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -36,22 +36,24 @@ import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
 
 /**
- * Reads what is stored and lets core derive the rest; kept until something or the minute changes.
+ * What is derived from all that is stored; kept until something or the minute changes. Nobody who
+ * reads waits for what somebody else writes: a change is derived before it is kept, and a new
+ * minute in the background.
  */
 @org.springframework.stereotype.Component
 public class YardReader {
   private static final Logger LOG = LoggerFactory.getLogger(YardReader.class);
 
   private final ThingStore store;
-  private final Clock clock;
   private final BuildGuard guard;
-  private final DerivedAhead ahead;
-  private Reading last;
+  private final Deriver deriver;
+  private final ReentrantLock flight = new ReentrantLock();
+  private final AtomicBoolean background = new AtomicBoolean();
+  private volatile @Nullable Reading last;
 
-  YardReader(ThingStore store, Clock clock, BuildGuard guard, DerivedAhead ahead) {
-    this.ahead = ahead;
+  YardReader(ThingStore store, BuildGuard guard, Deriver deriver) {
+    this.deriver = deriver;
     this.store = store;
-    this.clock = clock;
     this.guard = guard;
   }
 
@@ -59,15 +61,14 @@ public class YardReader {
    * One consistent look at everything.
    *
    * @param plan to ask what would be
-   * @param versions per "kind/id" the version to send back as {@code If-Match}
    * @param leftOut things of the workshop that can't be read
    * @param change what the last change of builds did to others
    */
   public record Reading(
       long revision,
       Instant minute,
+      Contents contents,
       WorkshopBook book,
-      Map<String, Map<String, Long>> versions,
       YardPlan plan,
       YardModel yard,
       Map<String, BuildGuard.Broken> broken,
@@ -75,7 +76,7 @@ public class YardReader {
       Change change) {
 
     Reading after(Change latest) {
-      return new Reading(revision, minute, book, versions, plan, yard, broken, leftOut, latest);
+      return new Reading(revision, minute, contents, book, plan, yard, broken, leftOut, latest);
     }
 
     /**
@@ -94,9 +95,30 @@ public class YardReader {
       return model;
     }
 
+    /**
+     * Per "kind/id" of a build, nothing for the workshop, the version to send back as {@code
+     * If-Match}.
+     */
+    public Map<String, Long> versions(@Nullable String buildId) {
+      Map<String, Long> versions = new LinkedHashMap<>();
+      contents.rows().stream()
+          .filter(row -> Objects.equals(row.buildId(), buildId))
+          .forEach(row -> versions.put(row.kind().word() + "/" + row.id(), row.version()));
+      return versions;
+    }
+
+    private boolean isLaterThan(Reading other) {
+      return revision != other.revision ? revision > other.revision : minute.isAfter(other.minute);
+    }
+
     /** Other builds that the last change moved, if it was of this one. */
     List<Moved> movedBy(String buildId) {
       return change.builds.contains(buildId) ? change.moved : List.of();
+    }
+
+    private @Nullable Build built(String id) {
+      BuildModel model = yard.builds().get(id);
+      return model == null ? null : model.build();
     }
 
     /** All builds as they were entered. */
@@ -108,28 +130,64 @@ public class YardReader {
   /** Derives once in the background after the start, so that the first to come needn't wait. */
   @EventListener(ApplicationReadyEvent.class)
   void warmUp() {
-    Thread first = new Thread(this::readOrLeave, "first reading");
-    first.setDaemon(true);
-    first.start();
+    inTheBackground();
+  }
+
+  private void inTheBackground() {
+    if (background.compareAndSet(false, true)) {
+      Thread next = new Thread(this::readOrLeave, "next reading");
+      next.setDaemon(true);
+      next.start();
+    }
   }
 
   private void readOrLeave() {
     try {
-      read();
+      if (last == null) {
+        read(deriver.thisMinute());
+      } else {
+        publish(derive(store.contents(), deriver.thisMinute()));
+      }
     } catch (RuntimeException notSetUpYet) {
       LOG.debug("Nothing to derive yet", notSetUpYet);
+    } finally {
+      background.set(false);
     }
   }
 
-  /** Everything as of now. */
-  public synchronized Reading read() {
-    long revision = store.revision();
-    Instant minute = clock.instant().truncatedTo(ChronoUnit.MINUTES);
-    if (last == null || last.revision != revision || !last.minute.equals(minute)) {
-      Reading next = derive(revision, minute);
-      last = last == null ? next : next.after(Change.between(last, next));
+  /** Everything as it is stored now; by the clock, or a minute ago while that is worked out. */
+  public Reading read() {
+    Reading known = last;
+    boolean asStored = known != null && known.contents == store.contents();
+    Reading reading = asStored && !deriver.old(known.minute) ? known : read(deriver.minute());
+    if (!reading.minute.equals(deriver.thisMinute())) {
+      inTheBackground();
     }
-    return last;
+    return reading;
+  }
+
+  /** Everything as of a minute; one works it out, the others wait for it. */
+  private Reading read(Instant minute) {
+    flight.lock();
+    try {
+      Contents contents = store.contents();
+      Reading known = last;
+      boolean there = known != null && known.contents == contents && !known.minute.isBefore(minute);
+      return there ? known : publish(derive(contents, minute));
+    } finally {
+      flight.unlock();
+    }
+  }
+
+  /** The later of what is shown and another; that is shown from now on. */
+  private synchronized Reading publish(Reading next) {
+    Reading known = last;
+    if (known != null && known.isLaterThan(next)) {
+      return known;
+    }
+    Reading shown = known == null ? next : next.after(Change.between(known, next));
+    last = shown;
+    return shown;
   }
 
   /**
@@ -146,82 +204,60 @@ public class YardReader {
       if (before.revision == after.revision) {
         return before.change;
       }
-      Set<String> changed = new HashSet<>(before.versions.keySet());
-      changed.addAll(after.versions.keySet());
-      changed.removeIf(id -> Objects.equals(before.versions.get(id), after.versions.get(id)));
-      if (changed.contains("")) {
+      if (before.book != after.book) {
         return NONE;
       }
+      Set<String> changed = new HashSet<>(before.yard.builds().keySet());
+      changed.addAll(after.yard.builds().keySet());
+      changed.removeIf(id -> before.built(id) == after.built(id));
       List<Moved> moved = Moved.between(before.yard, after.yard, changed, after.book);
       boolean byTheClock = !moved.isEmpty() && !before.minute.equals(after.minute);
       if (byTheClock) {
-        YardModel then = YardModel.of(before.builds(), before.book, after.minute);
-        moved = Moved.between(then, after.yard, changed, after.book);
+        YardPlan then = before.plan.changed(before.builds(), before.book, after.minute);
+        moved = Moved.between(then.model(), after.yard, changed, after.book);
       }
       return new Change(changed, moved);
     }
   }
 
-  private Reading derive(long revision, Instant minute) {
-    List<Row> rows = store.all();
-    List<Thing> ofWorkshop =
-        rows.stream().filter(row -> row.buildId() == null).map(Row::value).toList();
-    Known known =
-        new Known(revision, minute, versions(rows), Things.of(ofWorkshop).of(Unreadable.class));
-    Optional<DerivedAhead.Derived> derived = ahead.of(rows, minute);
-    if (derived.isPresent()) {
-      return known.with(derived.get());
-    }
-    WorkshopBook book = book(ofWorkshop);
-    Map<String, List<Row>> perBuild = perBuild(rows);
+  private Reading derive(Contents contents, Instant minute) {
+    List<Row> rows = contents.rows();
     try {
-      return known.with(book, all(perBuild), Map.of());
+      return reading(contents, minute, deriver.derive(rows, minute), Map.of());
+    } catch (MissingThing notSetUpYet) {
+      throw notSetUpYet;
     } catch (RuntimeException oneIsBroken) {
-      BuildGuard.Sifted sifted = guard.sift(perBuild, book, minute);
+      WorkshopBook book = book(ofWorkshop(rows));
+      BuildGuard.Sifted sifted = guard.sift(perBuild(rows), book, minute);
       try {
-        return known.with(book, sifted.builds(), sifted.broken());
+        return reading(contents, minute, book, sifted);
       } catch (RuntimeException notTogether) {
-        sifted = BuildGuard.together(sifted, book, minute);
-        return known.with(book, sifted.builds(), sifted.broken());
+        return reading(contents, minute, book, BuildGuard.together(sifted, book, minute));
       }
     }
   }
 
-  /** What is known of a reading before anything is derived. */
-  private record Known(
-      long revision,
-      Instant minute,
-      Map<String, Map<String, Long>> versions,
-      List<Unreadable> leftOut) {
-    Reading with(WorkshopBook book, List<Build> builds, Map<String, BuildGuard.Broken> broken) {
-      YardPlan plan = YardPlan.of(builds, book, minute);
-      return new Reading(
-          revision, minute, book, versions, plan, plan.model(), broken, leftOut, Change.NONE);
-    }
-
-    Reading with(DerivedAhead.Derived derived) {
-      return new Reading(
-          revision,
-          minute,
-          derived.book(),
-          versions,
-          derived.plan(),
-          derived.yard(),
-          Map.of(),
-          leftOut,
-          Change.NONE);
-    }
+  private static Reading reading(
+      Contents contents, Instant minute, WorkshopBook book, BuildGuard.Sifted sifted) {
+    return reading(contents, minute, YardPlan.of(sifted.builds(), book, minute), sifted.broken());
   }
 
-  private static Map<String, Map<String, Long>> versions(List<Row> rows) {
-    Map<String, Map<String, Long>> versions = new LinkedHashMap<>();
-    for (Row row : rows) {
-      String owner = row.buildId() == null ? "" : row.buildId();
-      versions
-          .computeIfAbsent(owner, id -> new LinkedHashMap<>())
-          .put(row.kind().word() + "/" + row.id(), row.version());
-    }
-    return versions;
+  private static Reading reading(
+      Contents contents, Instant minute, YardPlan plan, Map<String, BuildGuard.Broken> broken) {
+    return new Reading(
+        contents.revision(),
+        minute,
+        contents,
+        plan.book(),
+        plan,
+        plan.model(),
+        broken,
+        Things.of(ofWorkshop(contents.rows())).of(Unreadable.class),
+        Change.NONE);
+  }
+
+  private static List<Thing> ofWorkshop(List<Row> rows) {
+    return rows.stream().filter(row -> row.buildId() == null).map(Row::value).toList();
   }
 
   static Map<String, List<Row>> perBuild(List<Row> rows) {
@@ -232,17 +268,6 @@ public class YardReader {
       }
     }
     return perBuild;
-  }
-
-  static List<Build> all(Map<String, List<Row>> perBuild) {
-    List<Build> builds = new ArrayList<>();
-    for (List<Row> rows : perBuild.values()) {
-      // a removed build leaves its other things behind until undo; without brief it is not shown
-      if (rows.stream().anyMatch(row -> row.kind() == ThingKind.BRIEF)) {
-        builds.add(build(rows.stream().map(Row::value).toList()));
-      }
-    }
-    return builds;
   }
 
   /**

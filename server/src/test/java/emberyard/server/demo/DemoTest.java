@@ -15,6 +15,7 @@ import emberyard.core.yard.OptionModel;
 import emberyard.core.yard.PendingChange;
 import emberyard.core.yard.TaskState;
 import emberyard.core.yard.YardModel;
+import emberyard.core.yard.YardPlan;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -41,7 +42,8 @@ class DemoTest {
   void theFiveBuildsStandAsTheirStoriesSay(String now) {
     DemoDays days = new DemoDays(Instant.parse(now), ZoneOffset.UTC);
     WorkshopBook book = DemoStories.book(days);
-    YardModel yard = YardModel.of(DemoStories.builds(days), book, days.now());
+    YardPlan plan = YardPlan.of(DemoStories.builds(days), book, days.now());
+    YardModel yard = plan.model();
     assertEquals(5, yard.builds().size());
     night(yard.builds().get("night-pilotage"));
     moss(yard.builds().get("moss-archive"));
@@ -63,7 +65,7 @@ class DemoTest {
         faces(build);
       }
     }
-    concept(DemoStories.builds(days), book, days.now());
+    concept(DemoStories.builds(days), book, plan);
   }
 
   private static void night(BuildModel night) {
@@ -92,12 +94,12 @@ class DemoTest {
     }
   }
 
-  private static void concept(List<Build> builds, WorkshopBook book, Instant now) {
+  private static void concept(List<Build> builds, WorkshopBook book, YardPlan plan) {
     Build night = builds.get(0);
-    List<OptionModel> options = OptionModel.of(night, builds, book, now);
+    List<OptionModel> options = OptionModel.of(night, plan, book);
     assertEquals(List.of("A", "B", "C"), options.stream().map(OptionModel::letter).toList());
     assertTrue(options.get(1).onTheTable(), "B was chosen");
-    PendingChange pending = PendingChange.of(night, builds, book, now, true);
+    PendingChange pending = PendingChange.of(night, plan, book, true);
     assertEquals(List.of("Light “Bow light” added"), pending.differences());
     assertTrue(pending.deltaMinor() > 0);
   }

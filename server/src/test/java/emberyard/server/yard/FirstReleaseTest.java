@@ -2,8 +2,6 @@ package emberyard.server.yard;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 
-import emberyard.core.build.Build;
-import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.YardModel;
 import emberyard.server.store.Row;
@@ -62,11 +60,7 @@ class FirstReleaseTest {
   }
 
   private static YardModel yard(List<Row> rows) {
-    WorkshopBook book =
-        YardReader.book(
-            rows.stream().filter(row -> row.buildId() == null).map(Row::value).toList());
-    List<Build> builds = YardReader.all(YardReader.perBuild(rows));
-    return YardModel.of(builds, book, AT);
+    return new Deriver(Clock.fixed(AT, ZoneOffset.UTC)).derive(rows, AT).model();
   }
 
   /** What a builder would look at first, then a mark of every section. */
