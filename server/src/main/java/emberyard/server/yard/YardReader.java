@@ -17,6 +17,7 @@ import emberyard.server.store.MissingThing;
 import emberyard.server.store.Row;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Unreadable;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -44,11 +45,17 @@ import org.springframework.http.HttpStatus;
 public class YardReader {
   private static final Logger LOG = LoggerFactory.getLogger(YardReader.class);
 
+  private static final long PAUSE_NANOS = Duration.ofSeconds(20).toNanos();
+
   private final ThingStore store;
   private final BuildGuard guard;
   private final Deriver deriver;
   private final ReentrantLock flight = new ReentrantLock();
   private final AtomicBoolean background = new AtomicBoolean();
+
+  /** When the last in the background was begun, 0 for never. */
+  private volatile long begunAt;
+
   private volatile @Nullable Reading last;
 
   YardReader(ThingStore store, BuildGuard guard, Deriver deriver) {
@@ -133,8 +140,12 @@ public class YardReader {
     inTheBackground();
   }
 
+  /** A new minute is worked out once in a while: where much is written, that comes first. */
   private void inTheBackground() {
-    if (background.compareAndSet(false, true)) {
+    long now = System.nanoTime();
+    boolean justBegun = begunAt != 0 && now - begunAt < PAUSE_NANOS;
+    if (!justBegun && background.compareAndSet(false, true)) {
+      begunAt = now;
       Thread next = new Thread(this::readOrLeave, "next reading");
       next.setDaemon(true);
       next.start();
