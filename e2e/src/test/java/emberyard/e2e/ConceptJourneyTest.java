@@ -47,7 +47,8 @@ class ConceptJourneyTest {
     hands.press("Go on with the talk");
     assertThat(hands.page.getByLabel("Client", exact())).isFocused();
     hands.page.keyboard().type("Harrow Sound Pilots’ Guild");
-    hands.write("Where it will stand", "Against the wall of the watch room");
+    // what is derived from it may move what lies below
+    hands.write("Where it will stand", "Against the wall of the watch room").saved();
     hands.page.getByLabel("back", exact()).check();
     hands.saved().sees("1 of six faces are not seen");
     hands.page.getByLabel("Skip for now: What do they love?").click();
