@@ -141,20 +141,24 @@ final class FreeTime {
    * @throws IllegalStateException where it is not free
    */
   void take(long from, long to) {
-    for (long at = Math.max(from, origin); at < to; ) {
-      int week = weekOf(at);
-      long until = Math.min(to, origin + (week + 1) * WeeklyHours.WEEK);
-      cut(week, at, until);
-      at = until;
-    }
+    byWeek(from, to, this::cut);
   }
 
   /** Gives a stretch back that was taken. */
   void give(long from, long to) {
+    byWeek(from, to, this::add);
+  }
+
+  /** What is done with the part of a stretch that lies in one week. */
+  private interface InWeek {
+    void change(int week, long from, long to);
+  }
+
+  private void byWeek(long from, long to, InWeek change) {
     for (long at = Math.max(from, origin); at < to; ) {
       int week = weekOf(at);
       long until = Math.min(to, origin + (week + 1) * WeeklyHours.WEEK);
-      add(week, at, until);
+      change.change(week, at, until);
       at = until;
     }
   }

@@ -32,6 +32,7 @@ record BuildAssembler(
   BuildModel assemble() {
     Build build = record.build();
     Derivation derived = record.derived();
+    DesignWork design = derived.design();
     LocalDateTime finish = schedule.finish().get(build.id());
     TaskModels models = new TaskModels(record, schedule, book, clock);
     List<TaskModel> tasks = models.all();
@@ -56,15 +57,15 @@ record BuildAssembler(
     findings.sort(Finding.WORST_FIRST);
     return new BuildModel(
         build,
-        derived.interview(),
+        design.interview(),
         coverage,
-        derived.faces(),
-        derived.shares(),
-        derived.parts(),
-        derived.make(),
-        derived.schemes(),
-        derived.treated(),
-        derived.fit(),
+        design.looks().faces(),
+        design.looks().shares(),
+        design.parts(),
+        design.make(),
+        design.schemes(),
+        design.treated(),
+        design.fit().model(),
         FitWork.hardwareMassKg(build),
         tasks,
         orders.lines(),

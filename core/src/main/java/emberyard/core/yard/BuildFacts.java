@@ -32,7 +32,7 @@ final class BuildFacts {
     Build build = record.build();
     List<Facts.Present> things = new ArrayList<>();
     List<Facts.Surface> surfaces = new ArrayList<>();
-    for (Elevation face : record.derived().faces()) {
+    for (Elevation face : record.derived().design().looks().faces()) {
       if (face.shown()) {
         face.items().forEach(drawn -> things.add(present(face, drawn)));
         surfaces(face, surfaces);
@@ -44,7 +44,7 @@ final class BuildFacts {
         things,
         surfaces,
         links(build, record),
-        !record.derived().faces().isEmpty());
+        !record.derived().design().looks().faces().isEmpty());
   }
 
   private static Facts.Present present(Elevation face, ElevationItem drawn) {
@@ -68,7 +68,7 @@ final class BuildFacts {
     if (!build.components().isEmpty()) {
       values.put(Measure.STORAGE_GB, sum(build, Component::storageGb));
       values.put(Measure.MEMORY_GB, sum(build, Component::memoryGb));
-      values.put(Measure.MASS_KG, record.derived().massKg());
+      values.put(Measure.MASS_KG, record.derived().design().fit().massKg());
       values.put(Measure.TOTAL_MINOR, (double) budget.countedForecastMinor());
     }
     if (!build.screens().isEmpty()) {
@@ -102,7 +102,7 @@ final class BuildFacts {
 
   /** With what sticks out of the enclosure. */
   private static void sizes(BuildRecord record, Map<Measure, Double> values) {
-    Size size = record.derived().fit().overall(record.build());
+    Size size = record.derived().design().fit().model().overall(record.build());
     if (size != null) {
       values.put(Measure.WIDTH_MM, size.widthMm());
       values.put(Measure.HEIGHT_MM, size.heightMm());

@@ -46,7 +46,7 @@ record BuildRecord(
         done.put(key, LocalDateTime.ofInstant(log.doneAt(), zone));
       }
     }
-    if (derived.interview().complete()) {
+    if (derived.design().interview().complete()) {
       done.putIfAbsent(Interview.AGREE, build.brief().begunOn().atStartOfDay());
     }
     if (build.concept().frozen() != null) {

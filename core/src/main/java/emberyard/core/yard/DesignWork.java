@@ -24,6 +24,7 @@ import emberyard.core.work.Need;
 import emberyard.core.work.Task;
 import emberyard.core.work.Work;
 import emberyard.core.workshop.WorkshopBook;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -34,10 +35,10 @@ import java.util.List;
  * @param talk of the brief and the looks
  * @param ready keys that assembly and lights wait for: the dry fit and the cured paint
  */
+@RecordBuilder
 record DesignWork(
     Interview interview,
-    List<Elevation> faces,
-    Shares shares,
+    Looks looks,
     List<MadePart> parts,
     MakeModel make,
     List<SchemePlan> schemes,
@@ -46,7 +47,8 @@ record DesignWork(
     Work talk,
     Work design,
     Work light,
-    List<String> ready) {
+    List<String> ready)
+    implements DesignWorkBuilder.With {
 
   static DesignWork of(Build build, WorkshopBook book, StockPalette stock) {
     Interview interview = Interview.of(build);
@@ -66,8 +68,7 @@ record DesignWork(
             .plus(light);
     return new DesignWork(
         interview,
-        looks.faces(),
-        looks.shares(),
+        looks,
         parts.made(),
         MakeModel.of(build, parts, book),
         schemes,

@@ -35,7 +35,7 @@ final class TaskModels {
 
   /** Coats and peels where they came to lie, held against their windows and the air. */
   List<Finding> windows() {
-    return record.derived().schemes().stream()
+    return record.derived().design().schemes().stream()
         .flatMap(plan -> WindowChecks.of(plan, stepTimes, book).stream())
         .toList();
   }
