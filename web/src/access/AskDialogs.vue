@@ -48,7 +48,7 @@ const found = computed(() => {
     build.requirements.forEach((r) =>
       all.push({ label: r.text, detail: 'requirement', to: at('brief') }),
     )
-    builds.view?.tasks.forEach((t) =>
+    builds.view?.tasks?.forEach((t) =>
       all.push({ label: t.task.title, detail: 'task', to: at('plan') }),
     )
     for (const stop of [...STOPS, ...LEDGERS])

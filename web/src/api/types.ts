@@ -6,6 +6,14 @@ export type Session = Schemas['Session']
 export type YardView = Schemas['YardView']
 export type YardRow = Schemas['YardRow']
 export type BuildView = Schemas['BuildView']
+export type SectionsView = Omit<Schemas['SectionsView'], 'sections'> & {
+  sections: Record<string, unknown>
+}
+/** A build as screens have it: what was frozen or put aside is only there where it is looked at. */
+export type BuildPicture = BuildView & {
+  putAside: Record<string, string>
+  agreed?: { frozen: Build['concept']['frozen']; snapshots: Build['snapshots'] }
+}
 export type Build = Schemas['Build']
 export type Brief = Schemas['Brief']
 export type Requirement = Schemas['Requirement']

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onBeforeUnmount, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { Refusal, Unreachable } from '../api/client'
 import { useBuild } from '../store/build'
@@ -17,9 +17,11 @@ const shell = useShell()
 const problem = ref('')
 const RETRY_MS = 2000
 let retry: ReturnType<typeof setTimeout> | undefined
+/** The stop that is looked at: “/builds/night-pilotage/fit” → “fit”. */
+const stop = computed(() => route.path.split('/')[3] ?? '')
 watch(
-  () => String(route.params.id ?? ''),
-  (id) => id && open(id),
+  [() => String(route.params.id ?? ''), stop],
+  ([id]) => id && !(id === builds.id && builds.shows(stop.value)) && open(id),
   { immediate: true },
 )
 onBeforeUnmount(() => clearTimeout(retry))
@@ -29,7 +31,7 @@ async function open(id: string) {
   clearTimeout(retry)
   problem.value = ''
   try {
-    await builds.open(id)
+    await builds.open(id, stop.value)
     clock.refresh().catch(() => undefined)
   } catch (refusal) {
     const away = refusal instanceof Unreachable
@@ -54,7 +56,7 @@ useFresh(async () => {
   </p>
   <div v-else-if="builds.view" class="shell">
     <FuseHeader :view="builds.view" />
-    <div class="stage"><RouterView :key="builds.id" /></div>
+    <div class="stage"><RouterView v-if="builds.shows(stop)" :key="builds.id" /></div>
   </div>
 </template>
 

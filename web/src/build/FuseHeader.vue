@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import type { BuildView } from '../api/types'
+import type { BuildPicture } from '../api/types'
 import { LEDGERS, STOPS } from '../stops'
 import { useSession } from '../store/session'
 import LanternMark from '../ui/LanternMark.vue'
@@ -9,7 +9,7 @@ import { daysBetween } from '../ui/words'
 import { useWidth } from '../ui/useWidth'
 
 /** The same fuse as in the Yard, with evenly spaced stops: the way to move between stages. */
-const props = defineProps<{ view: BuildView }>()
+const props = defineProps<{ view: BuildPicture }>()
 const route = useRoute()
 const session = useSession()
 const { width } = useWidth('sized', 760)

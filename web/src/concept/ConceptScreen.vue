@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, useTemplateRef } from 'vue'
+import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import StageFrame from '../build/StageFrame.vue'
 import { useFresh } from '../store/live'
@@ -24,6 +24,7 @@ const concept = useConcept()
 const session = useSession()
 const workshop = useWorkshop()
 const route = useRoute()
+const problem = ref('')
 const VIEWS = [
   { value: 'faces', label: 'Faces' },
   { value: 'palette', label: 'Palette' },
@@ -33,6 +34,12 @@ const VIEWS = [
 const shown = computed(
   () => VIEWS.find((view) => view.value === route.query.show)?.value ?? 'faces',
 )
+watch(shown, askForAgreed, { immediate: true })
+/** Every agreement is as large as the build itself: it comes when somebody looks. */
+async function askForAgreed() {
+  if (shown.value !== 'agreed') return
+  await builds.ask('agreed').catch((refusal) => (problem.value = refusal.message))
+}
 const now = computed(() => builds.build!.concept)
 const words = computed(() => now.value.look.themeWords.join(', '))
 function putWords(text: string) {
@@ -42,7 +49,6 @@ function putWords(text: string) {
     .filter(Boolean)
   builds.edit('concepts', now.value, { look: { ...now.value.look, themeWords } })
 }
-const problem = ref('')
 useFresh(() => concept.load())
 onMounted(() => concept.load().catch((refusal) => (problem.value = refusal.message)))
 const faces = useTemplateRef<InstanceType<typeof FacesView>>('faces')
@@ -79,7 +85,7 @@ const coverage = computed(() => {
       <FacesView v-if="shown === 'faces'" ref="faces" />
       <PaletteView v-else-if="shown === 'palette'" ref="palette" />
       <OptionsView v-else-if="shown === 'options'" />
-      <AgreedView v-else />
+      <AgreedView v-else-if="builds.view!.agreed" />
     </template>
     <p v-else class="soft" role="status">Drawing…</p>
     <template #watch-first>

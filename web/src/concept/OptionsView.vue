@@ -60,7 +60,7 @@ async function copy(option: OptionModel) {
 const bring = (option: OptionModel) =>
   act('table', { letter: option.letter }, `Option ${option.letter} is on the table.`)
 async function drop(option: OptionModel) {
-  const id = builds.build!.options.find((each) => each.letter === option.letter)?.id
+  const id = builds.view!.putAside[option.letter]
   if (!id) return
   await builds.remove('options', id)
   await refresh()

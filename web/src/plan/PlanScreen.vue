@@ -20,6 +20,10 @@ const view = computed(() => builds.view!)
 const showDone = ref(false)
 const tasks = computed(() => view.value.tasks.filter((t) => showDone.value || !t.doneAt))
 const chain = computed(() => view.value.chain)
+const deciding = computed(() => {
+  const own = chain.value.filter((link) => link.reason === 'WORK' || link.reason === 'WAIT')
+  return new Set(own.map((link) => link.key))
+})
 const dayMinutes = computed(() => view.value.fuse.workingDayMinutes)
 const tightest = computed(() => {
   const planned = view.value.tasks.filter((task) => task.planned)
@@ -121,7 +125,7 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
         <tr
           v-for="task in tasks"
           :key="task.task.key"
-          :class="{ deciding: task.planned?.deciding }"
+          :class="{ deciding: deciding.has(task.task.key) }"
         >
           <td>
             <SignMark :kind="SIGN[task.state]" :size="11" /> {{ said(task.task.title) }}

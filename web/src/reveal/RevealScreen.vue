@@ -19,7 +19,7 @@ const builds = useBuild()
 const session = useSession()
 const workshop = useWorkshop()
 const build = computed(() => builds.build!)
-const look = computed(() => build.value.concept.frozen?.design.look ?? build.value.concept.look)
+const look = computed(() => builds.view!.agreed?.frozen?.design.look ?? build.value.concept.look)
 const budget = computed(() => builds.view!.budget ?? null)
 const m = (minor: number) => money(minor, workshop.currency)
 const finishOf = (panelId: string) => {

@@ -1,6 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { useBuild } from './build'
+import { AT_STOP } from './sections'
 import { useSaver } from './saver'
 import { useUndo } from './undo'
 import { useShell } from './shell'
@@ -15,16 +16,25 @@ let sent: Sent[]
 let answers: Record<string, () => unknown>
 
 const panel = (widthMm: number) => ({ id: 'p', name: 'Left window', widthMm })
-const view = (widthMm: number) => ({
-  build: {
-    brief: { id: 'b', name: 'Night Pilotage' },
-    concept: { id: 'b', frozen: null },
-    panels: [panel(widthMm)],
-    items: [],
-    remarks: [],
-  },
-  versions: { 'panels/p': 4 },
+const build = (widthMm: number) => ({
+  brief: { id: 'b', name: 'Night Pilotage' },
+  concept: { id: 'b', frozen: null },
+  panels: [panel(widthMm)],
+  items: [],
+  remarks: [],
 })
+/** What the server says of a build at a stop, less what is held. */
+const view = (widthMm: number, stop = 'light') => {
+  const asked = sent[sent.length - 1].url
+  const tags: Record<string, string> = { head: 'h', build: `${widthMm}`, findings: 'f' }
+  for (const section of AT_STOP[stop]) tags[section] = 's'
+  const all: Record<string, unknown> = { head: {}, build: build(widthMm), findings: [] }
+  const sections: Record<string, unknown> = {}
+  for (const [section, tag] of Object.entries(tags)) {
+    if (!asked.includes(`${section}:${tag}`)) sections[section] = all[section] ?? { of: section }
+  }
+  return { revision: 1, now: 'now', versions: { 'panels/p': 4 }, tags, sections }
+}
 
 beforeEach(() => {
   vi.useFakeTimers()
@@ -39,7 +49,10 @@ beforeEach(() => {
     const method = init.method ?? 'GET'
     const headers = (init.headers ?? {}) as Record<string, string>
     sent.push({ method, url, body: String(init.body), version: headers['If-Match'] })
-    const answer = answers[`${method} ${url}`]?.() ?? { version: 5, value: {} }
+    const answer = answers[`${method} ${url.split('/sections?')[0]}`]?.() ?? {
+      version: 5,
+      value: {},
+    }
     return answer instanceof Response ? answer : new Response(JSON.stringify(answer))
   })
   setActivePinia(createPinia())
@@ -51,7 +64,7 @@ const puts = () => sent.filter((each) => each.method === 'PUT')
 describe('the build that is open', () => {
   it('is what the server answers, with versions to send back', async () => {
     const builds = useBuild()
-    await builds.open('b')
+    await builds.open('b', 'light')
     expect(builds.build?.panels[0]).toMatchObject({ widthMm: 400 })
     builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
     expect(builds.build?.panels[0]).toMatchObject({ widthMm: 410 }) // seen at once
@@ -62,7 +75,7 @@ describe('the build that is open', () => {
 
   it('keeps what is typed on the screen until it is answered for', async () => {
     const builds = useBuild()
-    await builds.open('b')
+    await builds.open('b', 'light')
     builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
     await builds.reload() // the server still says 400
     expect(builds.build?.panels[0]).toMatchObject({ widthMm: 410 })
@@ -70,16 +83,50 @@ describe('the build that is open', () => {
 
   it('asks again after every save, so that what follows is shown', async () => {
     const builds = useBuild()
-    await builds.open('b')
+    await builds.open('b', 'light')
     answers['GET /api/builds/b'] = () => view(410)
     builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
     await settle()
     expect(sent.filter((each) => each.method === 'GET')).toHaveLength(2)
   })
 
+  it('keeps a section as it is while the server says that it is the same', async () => {
+    const builds = useBuild()
+    await builds.open('b', 'light')
+    const { fit, findings } = builds.view!
+    await builds.reload()
+    expect(sent.at(-1)!.url).toContain('held=head:h,build:400,findings:f,fit:s')
+    expect(builds.view!.fit).toBe(fit)
+    expect(builds.view!.findings).toBe(findings)
+    expect(builds.build?.panels[0]).toMatchObject({ widthMm: 400 })
+  })
+
+  it('asks for what another stop shows, and keeps both from then on', async () => {
+    const builds = useBuild()
+    await builds.open('b', 'light')
+    expect([builds.shows('light'), builds.shows('money')]).toEqual([true, false])
+    answers['GET /api/builds/b'] = () => view(400, 'money')
+    await builds.open('b', 'money')
+    expect(sent.at(-1)!.url).toContain('want=head,build,findings,fit,budget')
+    expect([builds.shows('light'), builds.shows('money')]).toEqual([true, true])
+  })
+
+  it('asks for what was typed anew when what was refused is let go', async () => {
+    const builds = useBuild()
+    await builds.open('b', 'light')
+    answers['PUT /api/builds/b/panels/p'] = () =>
+      new Response(JSON.stringify({ title: 'Width can’t be 2.', errors: [] }), { status: 422 })
+    builds.edit('panels', builds.build!.panels[0], { widthMm: 2 })
+    await settle()
+    expect(builds.build?.panels[0]).toMatchObject({ widthMm: 2 })
+    useSaver().drop('/api/builds/b/panels/p')
+    await settle()
+    expect(builds.build?.panels[0]).toMatchObject({ widthMm: 400 })
+  })
+
   it('gives a new thing an id nobody else makes', async () => {
     const builds = useBuild()
-    await builds.open('b')
+    await builds.open('b', 'light')
     const one = builds.add('remarks', { text: 'It smelt of tar' })
     const other = builds.add('remarks', { text: 'Never that red' })
     expect(one).not.toBe(other)
@@ -90,7 +137,7 @@ describe('the build that is open', () => {
 
   it('sends what is typed before it acts', async () => {
     const builds = useBuild()
-    await builds.open('b')
+    await builds.open('b', 'light')
     builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
     const acting = builds.act('freeze', { by: 'the Guild' })
     await settle()
@@ -102,24 +149,25 @@ describe('the build that is open', () => {
   it('shows another build when that was opened meanwhile', async () => {
     const builds = useBuild()
     let first: (value: Response) => void = () => undefined
+    const sections = { head: {}, build: { brief: { id: 'c' } }, findings: [], fit: {} }
+    const other = { versions: {}, tags: {}, sections }
+    const late = { versions: {}, tags: {}, sections: { ...sections, build: build(400) } }
     answers['GET /api/builds/b'] = () => undefined
     vi.stubGlobal('fetch', (url: string) =>
-      url.endsWith('/b')
+      url.startsWith('/api/builds/b/')
         ? new Promise<Response>((done) => (first = done))
-        : Promise.resolve(
-            new Response(JSON.stringify({ ...view(1), build: { brief: { id: 'c' } } })),
-          ),
+        : Promise.resolve(new Response(JSON.stringify(other))),
     )
-    const slow = builds.open('b')
-    await builds.open('c')
-    first(new Response(JSON.stringify(view(400))))
+    const slow = builds.open('b', 'light')
+    await builds.open('c', 'light')
+    first(new Response(JSON.stringify(late)))
     await slow
     expect(builds.build?.brief.id).toBe('c')
   })
 
   it('says a sentence at the field it belongs to', async () => {
     const builds = useBuild()
-    await builds.open('b')
+    await builds.open('b', 'light')
     const errors = [{ pointer: '#/widthMm', sentence: 'Width can’t be 2.' }]
     answers['PUT /api/builds/b/panels/p'] = () =>
       new Response(JSON.stringify({ title: 'Width can’t be 2.', errors }), { status: 422 })
@@ -135,7 +183,7 @@ describe('the build that is open', () => {
 describe('undo', () => {
   it('waits for what is typed, then takes the last change back', async () => {
     const builds = useBuild()
-    await builds.open('b')
+    await builds.open('b', 'light')
     vi.stubGlobal('location', { pathname: '/builds/b/make' })
     const undone = { kind: 'panels', name: 'Left window', changes: 2 }
     answers['POST /api/undo?place=b'] = () => ({ undone })

@@ -1,16 +1,14 @@
 import { defineStore } from 'pinia'
-import { computed, markRaw, ref } from 'vue'
+import { computed, markRaw, reactive, ref } from 'vue'
 import { get, newId, send } from '../api/client'
-import type { Build, BuildView } from '../api/types'
+import type { Build, BuildPicture, SectionsView } from '../api/types'
 import { useSaver } from './saver'
+import { AT_STOP, EVERYWHERE, type Section } from './sections'
 import { findThing, partsOf, putThing } from './things'
 
 /** What is derived comes whole with the next answer: nobody watches what is in it. */
-function onlyTypedIsWatched(view: BuildView): BuildView {
-  for (const [section, value] of Object.entries(view)) {
-    if (section !== 'build' && value !== null && typeof value === 'object') markRaw(value)
-  }
-  return view
+function derived<T>(section: T): T {
+  return section !== null && typeof section === 'object' ? markRaw(section) : section
 }
 
 /** The build that is open: what was typed, laid over what the server derived. */
@@ -18,48 +16,91 @@ export const useBuild = defineStore('build', () => {
   const saver = useSaver()
   const id = ref('')
   let asking = 0
-  const view = ref<BuildView | null>(null)
+  const view = ref<BuildPicture | null>(null)
   const build = computed(() => view.value?.build ?? null)
-  const frozen = computed(() => build.value?.concept.frozen ?? null)
+  /** What screens have asked for so far: it is kept as new as the rest. */
+  const wanted = new Set<Section>()
+  /** What the server calls each section that is here. */
+  const tags = reactive(new Map<string, string>())
 
   function path(kind: string, thingId: string) {
     return `/api/builds/${encodeURIComponent(id.value)}/${kind}/${encodeURIComponent(thingId)}`
   }
 
-  async function open(buildId: string) {
+  /** Opens a build at a stop. */
+  async function open(buildId: string, stop: string) {
     if (id.value !== buildId) {
       id.value = buildId
       view.value = null
+      wanted.clear()
+      tags.clear()
     }
+    for (const section of [...EVERYWHERE, ...(AT_STOP[stop] ?? [])]) wanted.add(section)
     await reload()
   }
+  /** Has a section kept here from now on. */
+  async function ask(section: Section) {
+    wanted.add(section)
+    if (!tags.has(section)) await reload()
+  }
+  /** Whether all that is shown at a stop is here. */
+  const shows = (stop: string) =>
+    view.value !== null && (AT_STOP[stop] ?? []).every((section) => tags.has(section))
+
   async function reload() {
     if (!id.value) return
     const asked = id.value
     const mine = ++asking
     const mark = saver.mark()
-    const fresh = await get<BuildView>(`/api/builds/${encodeURIComponent(asked)}`)
+    const fresh = await get<SectionsView>(address(asked))
     if (asked !== id.value || mine !== asking) return
     // an answer from before the last edit would take it off the screen; the next save asks again
     if (view.value && !mark.isCurrent()) return
+    take(fresh)
+  }
+  /** Only what is not held comes with the answer. */
+  function address(of: string): string {
+    const held = [...tags].map(([section, tag]) => `${section}:${tag}`)
+    return `/api/builds/${encodeURIComponent(of)}/sections?want=${[...wanted]}&held=${held}`
+  }
+  function take(fresh: SectionsView) {
+    const { build: typed, head, ...others } = fresh.sections
     for (const [key, version] of Object.entries(fresh.versions)) {
       saver.reads(path(...partsOf(key)), version)
     }
-    layTypedOver(fresh.build)
-    view.value = onlyTypedIsWatched(fresh)
+    const next: Record<string, unknown> = { revision: fresh.revision, now: fresh.now }
+    for (const [section, value] of Object.entries({ ...(head as object), ...others })) {
+      next[section] = derived(value)
+    }
+    for (const [section, tag] of Object.entries(fresh.tags)) tags.set(section, tag)
+    if (typed) next.build = typed
+    if (typed && layTypedOver(typed as Build)) tags.delete('build')
+    if (view.value) Object.assign(view.value, next)
+    else view.value = next as unknown as BuildPicture
   }
   /** Reads the build again unless what is on the screen is as new. */
   async function freshen(revision: number) {
     if (!view.value || view.value.revision < revision) await reload()
   }
-  /** What is typed and not stored stays as typed, and what is being taken away is gone. */
-  function layTypedOver(fresh: Build) {
+  /**
+   * What is typed and not stored stays as typed, and what is being taken away is gone. Whether there
+   * is such a thing.
+   */
+  function layTypedOver(fresh: Build): boolean {
     const prefix = `/api/builds/${encodeURIComponent(id.value)}/`
-    for (const edit of saver.unstored(prefix)) {
+    const unstored = saver.unstored(prefix)
+    for (const edit of unstored) {
       const [kind, thingId] = partsOf(edit.key)
       const stored = findThing(fresh, kind, thingId)
       putThing(fresh, kind, thingId, saver.typedOver(edit.path, stored))
     }
+    return unstored.length > 0
+  }
+  /** Puts something on the screen before the server has it: what it holds is asked for anew. */
+  function show(kind: string, thingId: string, value: unknown) {
+    if (!view.value) return
+    putThing(view.value.build, kind, thingId, value)
+    tags.delete('build')
   }
 
   /** Changes a thing: seen at once, saved shortly. */
@@ -69,7 +110,7 @@ export const useBuild = defineStore('build', () => {
     const before = findThing(view.value.build, kind, thing.id)
     const address = path(kind, thing.id)
     if (before && saver.unstored(address).length === 0) saver.holds(address, before)
-    putThing(view.value.build, kind, thing.id, value)
+    show(kind, thing.id, value)
     saver.save({ key: `${kind}/${thing.id}`, path: address, value })
   }
   function add<T extends object>(kind: string, thing: T): string {
@@ -79,7 +120,7 @@ export const useBuild = defineStore('build', () => {
   }
   /** Takes a thing away: gone from the screen at once, from the server shortly. */
   async function remove(kind: string, thingId: string) {
-    if (view.value) putThing(view.value.build, kind, thingId, null)
+    show(kind, thingId, null)
     saver.save({ key: `${kind}/${thingId}`, path: path(kind, thingId), value: null })
     await saver.settled()
   }
@@ -101,5 +142,5 @@ export const useBuild = defineStore('build', () => {
   saver.onSaved(() => {
     if (id.value) reload().catch(() => undefined)
   })
-  return { id, view, build, frozen, open, reload, freshen, edit, add, remove, act, problem }
+  return { id, view, build, open, ask, shows, reload, freshen, edit, add, remove, act, problem }
 })

@@ -2,7 +2,7 @@
 import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
-import type { BuildView, Moved } from '../api/types'
+import type { BuildPicture, Moved } from '../api/types'
 import { useBuild } from '../store/build'
 import MovedNote from './MovedNote.vue'
 
@@ -13,7 +13,7 @@ function note(count: number) {
     buildId: `b${n}`,
     sentence: `Build ${n}: planned finish 17 Mar instead of 16 Mar; it shares Bench.`,
   })) as Moved[]
-  useBuild().view = { moved } as BuildView
+  useBuild().view = { moved } as unknown as BuildPicture
   return mount(MovedNote, { global: { stubs: { RouterLink: { template: '<a><slot /></a>' } } } })
 }
 

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import emberyard.server.store.ThingStore;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -22,7 +23,17 @@ import tools.jackson.databind.node.ObjectNode;
  * is, byte by byte, what is derived from nothing of what lies on the disk.
  */
 class AgainFromNothingTest {
-  private static final int STEPS = Boolean.getBoolean("ember.long") ? 300 : 30;
+  private static final boolean LONG = Boolean.getBoolean("ember.long");
+  private static final int STEPS = LONG ? 150 : 20;
+  private static final int STARTS = LONG ? 10 : 2;
+  private static final int SEQUENCES = LONG ? 40 : 8;
+  private static final int STEPS_IN_SEQUENCE = 4;
+  private static final List<String> SMALL = List.of("line-9-depot", "paper-kite");
+  private static final Instant DEMO_BEGINS = Instant.parse("2026-03-03T09:05:00Z");
+  private static final Duration WEEK = Duration.ofDays(7);
+
+  /** Saturday noon; in the night clocks go on. */
+  private static final Instant BEFORE_SUMMER_TIME = Instant.parse("2026-03-28T11:00:00Z");
 
   /** A minute, an hour, a night, a weekend, and over the hour that is left out in spring. */
   private static final List<Duration> TICKS =
@@ -41,18 +52,13 @@ class AgainFromNothingTest {
   private final Random random = new Random(4);
   private final Map<String, Integer> done = new TreeMap<>();
 
-  /** Less its revision, and what the change before moved. */
-  private static String alone(JsonNode view) {
-    return ((ObjectNode) view).without(List.of("revision", "moved")).toString();
-  }
-
-  private static Map<String, String> shown(Client owner) {
+  private static Map<String, String> shown(Client owner, Window window) {
     Map<String, String> shown = new TreeMap<>();
     JsonNode yard = owner.get("/api/yard").expect(200).json();
     shown.put("yard", yard.toString());
     for (JsonNode build : yard.path("builds")) {
       String id = build.path("id").asString();
-      shown.put(id, alone(owner.get("/api/builds/" + id).expect(200).json()));
+      window.look(owner, id).forEach((section, text) -> shown.put(id + " " + section, text));
     }
     return shown;
   }
@@ -123,22 +129,65 @@ class AgainFromNothingTest {
     return text.substring(Math.max(0, at - 200), Math.min(text.length(), at + 100));
   }
 
-  @Test
-  void byteByByte() throws Exception {
-    try (OwnDemo demo = new OwnDemo(folder, UnaryOperator.identity())) {
-      for (int step = 0; step < STEPS; step++) {
-        step(demo);
-        Map<String, String> after = shown(demo.owner);
-        demo.bean(ThingStore.class).readAnew();
-        Map<String, String> anew = shown(demo.owner);
-        for (String place : anew.keySet()) {
-          assertSame(anew.get(place), after.get(place), place + ", step " + step + " " + done);
-        }
-        assertEquals(anew.keySet(), after.keySet());
+  /** Edits, and after each what a window holds against one that was opened just now. */
+  private void walk(OwnDemo demo, Window window, int steps) {
+    for (int step = 0; step < steps; step++) {
+      step(demo);
+      Map<String, String> after = shown(demo.owner, window);
+      demo.bean(ThingStore.class).readAnew();
+      Map<String, String> anew = shown(demo.owner, new Window());
+      for (String place : anew.keySet()) {
+        assertSame(anew.get(place), after.get(place), place + ", step " + step + " " + done);
       }
+      assertEquals(anew.keySet(), after.keySet());
     }
-    assertTrue(done.getOrDefault("edit 2", 0) > STEPS / 4, done.toString());
+  }
+
+  private void assertWalked(int steps, Window window) {
+    assertTrue(done.getOrDefault("edit 2", 0) > steps / 4, done.toString());
     assertTrue(done.containsKey("refused 4"), done.toString());
     assertTrue(done.containsKey("time 2"), done.toString());
+    assertTrue(window.kept > 2 * window.came, window.kept + " held, " + window.came + " came");
+  }
+
+  @Test
+  void theFiveBuildsOfTheDemo() throws Exception {
+    Window window = new Window();
+    try (OwnDemo demo = new OwnDemo(folder, UnaryOperator.identity())) {
+      walk(demo, window, STEPS);
+    }
+    assertWalked(STEPS, window);
+  }
+
+  /** The clock goes over the hour that is left out in spring; the program is started anew. */
+  @Test
+  void aYardOfTwoInManySequences() throws Exception {
+    Window window = new Window();
+    for (int start = 0; start < STARTS; start++) {
+      try (OwnDemo demo = new OwnDemo(folder, UnaryOperator.identity())) {
+        if (start == 0) {
+          demo.goesOn(Duration.between(DEMO_BEGINS, BEFORE_SUMMER_TIME));
+          onlyTwo(demo.owner);
+        } else {
+          demo.goesOn(
+              Duration.between(DEMO_BEGINS, BEFORE_SUMMER_TIME.plus(WEEK.multipliedBy(start))));
+        }
+        for (int sequence = 0; sequence < SEQUENCES; sequence++) {
+          walk(demo, window, STEPS_IN_SEQUENCE);
+        }
+      }
+    }
+    assertWalked(STARTS * SEQUENCES * STEPS_IN_SEQUENCE, window);
+  }
+
+  private static void onlyTwo(Client owner) {
+    owner
+        .get("/api/yard")
+        .json()
+        .path("builds")
+        .valueStream()
+        .map(build -> build.path("id").asString())
+        .filter(id -> !SMALL.contains(id))
+        .forEach(id -> owner.delete("/api/builds/" + id).expect(200));
   }
 }

@@ -21,6 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 class HelperWalkTest {
   private static final Pattern AMOUNT_IN_WORDS =
       Pattern.compile("(€|EUR)\\s?\\d|\\d[\\d.,]*\\s?(€|EUR)");
+  private static final String ALL_SECTIONS = "?want=" + String.join(",", Window.SECTIONS);
   private final List<DemoYard.Stored> things = DemoYard.things();
   private final List<String> seen = new ArrayList<>();
   private final Map<Integer, Integer> answers = new TreeMap<>();
@@ -63,6 +64,7 @@ class HelperWalkTest {
             each ->
                 each.replaceAll("\\{(face|kind)\\}", each.contains("stock") ? "paints" : "LEFT"))
         .map(each -> each.replaceAll("\\{[a-zA-Z0-9]+\\}", "night-pilotage-left"))
+        .map(each -> each.endsWith("/sections") ? each + ALL_SECTIONS : each)
         .toList();
   }
 

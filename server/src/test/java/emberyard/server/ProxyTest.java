@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.boot.builder.SpringApplicationBuilder;
@@ -31,6 +32,27 @@ class ProxyTest {
 
   private static List<String> cookies(Client.Answer answer) {
     return answer.response().headers().allValues("Set-Cookie");
+  }
+
+  /** How a page that is long enough to be packed comes. */
+  private String encoding(Client client) {
+    TestYard.setUp(client);
+    Map<String, String> packed = Map.of("Accept-Encoding", "gzip");
+    return client.send("GET", "/api/openapi", null, packed).expect(200).header("Content-Encoding");
+  }
+
+  @Test
+  void nothingIsPackedForThisMachine() {
+    try (var application = start()) {
+      assertEquals("", encoding(started(application)));
+    }
+  }
+
+  @Test
+  void answersThatGoFarArePacked() {
+    try (var application = start("--proxy=127.0.0.1")) {
+      assertEquals("gzip", encoding(started(application)));
+    }
   }
 
   @Test

@@ -70,6 +70,12 @@ public record Finding(
         key, severity, capability, thingId, place, title, detail, why, refusal, List.of(ways));
   }
 
+  /** The same finding with more in its numbers. */
+  public Finding withMore(String more) {
+    return new Finding(
+        key, severity, capability, thingId, place, title, detail + more, why, refusal, remedies);
+  }
+
   /** The same finding as a refusal: nobody can accept it. */
   public Finding asRefusal() {
     return new Finding(

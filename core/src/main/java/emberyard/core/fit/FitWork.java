@@ -53,6 +53,7 @@ public final class FitWork {
   private final Build build;
   private final WorkshopBook book;
   private final List<Finding> findings;
+  private @Nullable FitModel model;
   private final @Nullable Space space;
   private final PowerBudget power;
   private final Cooling cooling;
@@ -92,14 +93,12 @@ public final class FitWork {
   }
 
   /** All that was found out, to be shown. */
-  public FitModel model() {
-    return new FitModel(
-        space == null ? null : SpaceModel.of(space),
-        power,
-        cooling,
-        airflow,
-        stability,
-        worksheets);
+  public synchronized FitModel model() {
+    if (model == null) {
+      SpaceModel drawn = space == null ? null : SpaceModel.of(space);
+      model = new FitModel(drawn, power, cooling, airflow, stability, worksheets);
+    }
+    return model;
   }
 
   /**

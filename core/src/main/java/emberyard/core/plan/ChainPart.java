@@ -1,6 +1,5 @@
 package emberyard.core.plan;
 
-import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
 import org.jspecify.annotations.Nullable;
 
@@ -17,7 +16,6 @@ import org.jspecify.annotations.Nullable;
  * @param spareMinutes working minutes of the workshop by which {@code step} can slip more than the
  *     step of its project that can slip least
  */
-@RecordBuilder
 public record ChainPart(
     Reason reason,
     String step,
@@ -26,14 +24,4 @@ public record ChainPart(
     LocalDateTime from,
     LocalDateTime to,
     long workMinutes,
-    long spareMinutes)
-    implements ChainPartBuilder.With {
-
-  /** Whether a later part is the same hold, after a break. */
-  boolean goesOnIn(ChainPart later) {
-    return holder != null
-        && holder.equals(later.holder)
-        && reason == later.reason
-        && step.equals(later.step);
-  }
-}
+    long spareMinutes) {}

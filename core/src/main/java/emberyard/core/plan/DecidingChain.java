@@ -2,7 +2,6 @@ package emberyard.core.plan;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -26,7 +25,34 @@ final class DecidingChain {
   private final long planStart;
   private final long[] slack;
   private final long leastSlack;
-  private final List<ChainPart> backwards = new ArrayList<>();
+  private final List<Stretch> backwards = new ArrayList<>();
+
+  /**
+   * A part of the chain in numbers.
+   *
+   * @param at the project's step that is done, or waited for
+   */
+  private record Stretch(
+      Reason reason,
+      int at,
+      @Nullable String holder,
+      @Nullable String resource,
+      long from,
+      long to,
+      long work) {
+    /** Whether a later part is the same hold, after a break. */
+    boolean goesOnIn(Stretch later) {
+      return holder != null
+          && reason == later.reason
+          && at == later.at
+          && holder.equals(later.holder);
+    }
+
+    /** One stretch from the begin of this to the end of a later one. */
+    Stretch until(Stretch later) {
+      return new Stretch(reason, at, holder, later.resource, from, later.to, work + later.work);
+    }
+  }
 
   private DecidingChain(
       int project,
@@ -74,8 +100,11 @@ final class DecidingChain {
         until = release;
       }
     }
-    Collections.reverse(backwards);
-    return List.copyOf(backwards);
+    List<ChainPart> parts = new ArrayList<>(backwards.size());
+    for (int k = backwards.size() - 1; k >= 0; k--) {
+      parts.add(told(backwards.get(k)));
+    }
+    return List.copyOf(parts);
   }
 
   private IntStream mine() {
@@ -164,24 +193,19 @@ final class DecidingChain {
   }
 
   /** Two stretches held by the same step, a night between them, are told as one. */
-  private void join(ChainPart part) {
+  private void join(Stretch part) {
     int size = backwards.size();
-    boolean night = size > 1 && backwards.get(size - 1).reason() == Reason.CLOSED;
-    ChainPart later = size == 0 ? null : backwards.get(night ? size - 2 : size - 1);
+    boolean night = size > 1 && backwards.get(size - 1).reason == Reason.CLOSED;
+    Stretch later = size == 0 ? null : backwards.get(night ? size - 2 : size - 1);
     if (later == null || !part.goesOnIn(later)) {
       backwards.add(part);
       return;
     }
     backwards.subList(size - (night ? 2 : 1), size).clear();
-    backwards.add(
-        later
-            .with()
-            .from(part.from())
-            .workMinutes(part.workMinutes() + later.workMinutes())
-            .build());
+    backwards.add(part.until(later));
   }
 
-  private ChainPart part(Delays.Delay delay, int at, long to) {
+  private Stretch part(Delays.Delay delay, int at, long to) {
     return part(delay.reason(), at, delay.holder(), delay.resource(), delay.from(), to);
   }
 
@@ -192,17 +216,21 @@ final class DecidingChain {
     }
   }
 
-  private ChainPart part(
+  private Stretch part(
       Reason reason, int at, @Nullable String holder, @Nullable String who, long from, long to) {
+    return new Stretch(reason, at, holder, who, from, to, work(reason, at, who, from, to));
+  }
+
+  private ChainPart told(Stretch part) {
     return new ChainPart(
-        reason,
-        network.steps.get(at).key(),
-        holder,
-        who,
-        BenchClock.moment(from),
-        BenchClock.moment(to),
-        work(reason, at, who, from, to),
-        slack[at] - leastSlack);
+        part.reason,
+        network.steps.get(part.at).key(),
+        part.holder,
+        part.resource,
+        BenchClock.moment(part.from),
+        BenchClock.moment(part.to),
+        part.work,
+        slack[part.at] - leastSlack);
   }
 
   private long work(Reason reason, int at, @Nullable String who, long from, long to) {
@@ -219,8 +247,6 @@ final class DecidingChain {
 
   /** Since when all is told, {@code end} where nothing is yet. */
   private long told(long end) {
-    return backwards.isEmpty()
-        ? end
-        : BenchClock.minute(backwards.get(backwards.size() - 1).from());
+    return backwards.isEmpty() ? end : backwards.get(backwards.size() - 1).from;
   }
 }

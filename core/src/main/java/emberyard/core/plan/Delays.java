@@ -3,13 +3,17 @@ package emberyard.core.plan;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What keeps a step of a plan from going on at a moment, and since when. */
 final class Delays {
   private final StepNumbers numbers;
   private final List<Step> steps;
-  private final List<Tie> ties;
+
+  /** Windows that are kept, by what opens them. */
+  private final Map<Integer, List<Tie>> opens;
+
   private final Placement[] placed;
   private final Holds holds;
   private final Map<String, WeeklyHours> hours = new HashMap<>();
@@ -35,7 +39,10 @@ final class Delays {
   Delays(StepNetwork network, Placement[] placed, Holds before) {
     this.numbers = network.numbers;
     this.steps = network.steps;
-    this.ties = network.ties.stream().filter(tie -> tie.missedBy(placed) == 0).toList();
+    this.opens =
+        network.ties.stream()
+            .filter(tie -> tie.missedBy(placed) == 0)
+            .collect(Collectors.groupingBy(Tie::opener));
     this.placed = placed;
     this.holds = before.with(network, placed);
     network.numbers.people().forEach(worker -> hours.put(worker.id(), worker.hours()));
@@ -74,12 +81,12 @@ final class Delays {
     Step step = steps.get(at);
     long least = step.interruptible() ? 2 * FreeTime.LEAST_PIECE : Long.MAX_VALUE;
     boolean fits = until - from >= Math.min(step.handsOnMinutes(), least);
-    return ties.stream()
-        .filter(tie -> fits && tie.opener() == at)
-        .filter(tie -> step.interruptible() || tooEarly(tie, from, until))
-        .findFirst()
-        .map(tie -> new Delay(Reason.WINDOW, null, steps.get(tie.step()).key(), who, from))
-        .orElseGet(() -> new Delay(Reason.TOO_SHORT, null, null, who, from));
+    return (fits ? opens.getOrDefault(at, List.<Tie>of()) : List.<Tie>of())
+        .stream()
+            .filter(tie -> step.interruptible() || tooEarly(tie, from, until))
+            .findFirst()
+            .map(tie -> new Delay(Reason.WINDOW, null, steps.get(tie.step()).key(), who, from))
+            .orElseGet(() -> new Delay(Reason.TOO_SHORT, null, null, who, from));
   }
 
   /**

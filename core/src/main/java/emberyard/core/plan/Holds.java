@@ -1,19 +1,19 @@
 package emberyard.core.plan;
 
-import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /** Which step of a plan holds which person and which station when. */
 final class Holds {
   /** No step of a plan has this number. */
-  private static final int NO_STEP = -2;
+  static final int NO_STEP = -2;
 
-  private final List<TreeMap<Long, Hold>> people = new ArrayList<>();
+  private final Stretches[] people;
   private final Map<String, StationHolds> stations = new HashMap<>();
   private final Map<String, Integer> capacity = new HashMap<>();
 
@@ -25,61 +25,86 @@ final class Holds {
    *
    * @param number of the step in its plan, −1 where that was made before
    */
-  record Hold(Step step, int number, Span span) {
-    boolean coversMinuteBefore(long minute) {
-      return span.from() < minute && span.to() >= minute;
-    }
-  }
+  record Hold(Step step, int number, Span span) {}
 
-  /** Nothing of a problem's people and stations is held. */
-  private Holds(StepNumbers numbers, @Nullable Holds before) {
+  /**
+   * @param planned −1 for the number of each step, where that was planned before
+   */
+  private Holds(
+      StepNumbers numbers,
+      List<Step> steps,
+      Placement[] placed,
+      boolean planned,
+      @Nullable Holds before) {
     this.before = before;
-    numbers.people().forEach(person -> people.add(new TreeMap<>()));
-    numbers.stations().forEach(place -> capacity.put(place.id(), place.capacity()));
+    this.people =
+        IntStream.range(0, numbers.workers())
+            .mapToObj(who -> ofPerson(steps, placed, who, planned))
+            .toArray(Stretches[]::new);
+    for (Place place : numbers.stations()) {
+      capacity.put(place.id(), place.capacity());
+      stations.put(place.id(), new StationHolds(atStation(steps, placed, place.id(), planned)));
+    }
   }
 
   /** What was planned before. */
   static Holds of(StepNumbers numbers, List<Taken> taken) {
-    Holds holds = new Holds(numbers, null);
-    Map<String, List<Hold>> held = new HashMap<>();
-    taken.forEach(each -> holds.note(each.step(), -1, each.placed(), held));
-    held.forEach((where, all) -> holds.stations.put(where, new StationHolds(all)));
-    return holds;
+    List<Step> steps = taken.stream().map(Taken::step).toList();
+    Placement[] placed = taken.stream().map(Taken::placed).toArray(Placement[]::new);
+    return new Holds(numbers, steps, placed, true, null);
   }
 
   /** The same with a plan. */
   Holds with(StepNetwork network, Placement[] placed) {
-    Holds holds = new Holds(network.numbers, this);
-    Map<String, List<Hold>> held = new HashMap<>();
-    for (int i = 0; i < placed.length; i++) {
-      holds.note(network.steps.get(i), i, placed[i], held);
-    }
-    held.forEach((where, all) -> holds.stations.put(where, new StationHolds(all)));
-    return holds;
+    return new Holds(network.numbers, network.steps, placed, false, this);
   }
 
-  private void note(Step step, int number, Placement placed, Map<String, List<Hold>> held) {
-    for (Span piece : placed.pieces()) {
-      people.get(placed.worker()).put(piece.from(), new Hold(step, number, piece));
+  private static Stretches ofPerson(
+      List<Step> steps, Placement[] placed, int who, boolean planned) {
+    Stretches.Gathered gathered = new Stretches.Gathered();
+    for (int i = 0; i < placed.length; i++) {
+      long[] bounds = placed[i].worker() == who ? placed[i].bounds() : new long[0];
+      for (int k = 0; k < bounds.length; k += 2) {
+        gathered.add(i, bounds[k], bounds[k + 1]);
+      }
     }
-    for (Span span : placed.held(step)) {
-      held.computeIfAbsent(step.place(), where -> new ArrayList<>())
-          .add(new Hold(step, number, span));
+    return gathered.inOrder(steps, planned);
+  }
+
+  private static Stretches atStation(
+      List<Step> steps, Placement[] placed, String where, boolean planned) {
+    Stretches.Gathered gathered = new Stretches.Gathered();
+    for (int i = 0; i < placed.length; i++) {
+      Step step = steps.get(i);
+      if (!where.equals(step.place())) {
+        continue;
+      }
+      if (step.holdsPlace()) {
+        gathered.add(i, placed[i].start(), placed[i].finish());
+        continue;
+      }
+      long[] bounds = placed[i].bounds();
+      for (int k = 0; k < bounds.length; k += 2) {
+        gathered.add(i, bounds[k], bounds[k + 1]);
+      }
     }
+    return gathered.inOrder(steps, planned);
   }
 
   /** What holds a person in the minute that ends at {@code minute}. */
   @Nullable Hold ofPerson(int who, long minute) {
-    Hold last = lastOfPerson(who, minute);
-    return last != null && last.coversMinuteBefore(minute) ? last : null;
+    int own = people[who].lastBefore(minute);
+    if (own >= 0 && people[who].to(own) >= minute) {
+      return people[who].hold(own);
+    }
+    return before == null ? null : before.ofPerson(who, minute);
   }
 
-  private @Nullable Hold lastOfPerson(int who, long minute) {
-    Map.Entry<Long, Hold> entry = people.get(who).lowerEntry(minute);
-    Hold own = entry == null ? null : entry.getValue();
-    Hold other = before == null ? null : before.lastOfPerson(who, minute);
-    boolean ownIsLast = other == null || own != null && own.span().from() > other.span().from();
-    return ownIsLast ? own : other;
+  /** When a person was done last with what was begun before a minute. */
+  private long lastEnd(int who, long minute) {
+    int own = people[who].lastBefore(minute);
+    long end = own < 0 ? Long.MIN_VALUE : people[who].to(own);
+    return before == null ? end : Math.max(end, before.lastEnd(who, minute));
   }
 
   /**
@@ -87,38 +112,45 @@ final class Holds {
    * step that leaves it first, since the station has been full; null where there is room.
    */
   @Nullable Hold ofStation(String where, long minute, int step) {
-    List<Hold> there = covering(where, minute, step);
-    if (there.size() < capacity.get(where)) {
+    if (count(where, minute, step) < capacity.get(where)) {
       return null;
     }
-    long full = there.stream().mapToLong(hold -> hold.span().from()).max().orElseThrow();
+    Hold[] there = new Hold[count(where, minute, step)];
+    fill(there, 0, where, minute, step);
+    Arrays.sort(there, LAST_BEGUN_FIRST);
+    long full = there[0].span().from();
     Hold first =
-        there.stream().min(Comparator.comparingLong(hold -> hold.span().to())).orElseThrow();
+        Arrays.stream(there).min(Comparator.comparingLong(hold -> hold.span().to())).orElseThrow();
     return new Hold(first.step(), first.number(), new Span(full, first.span().to()));
   }
 
-  private List<Hold> covering(String where, long minute, int step) {
-    StationHolds held = stations.get(where);
-    List<Hold> there = new ArrayList<>(held == null ? List.of() : held.covering(minute, step));
+  private static final Comparator<Hold> LAST_BEGUN_FIRST =
+      Comparator.<Hold>comparingLong(hold -> hold.span().from())
+          .thenComparing(hold -> hold.step().key())
+          .reversed();
+
+  private int count(String where, long minute, int step) {
+    int own = stations.get(where).covering(minute, step, null, 0);
+    return before == null ? own : own + before.count(where, minute, NO_STEP);
+  }
+
+  private void fill(Hold[] there, int from, String where, long minute, int step) {
+    int own = stations.get(where).covering(minute, step, there, from);
     if (before != null) {
-      there.addAll(before.covering(where, minute, NO_STEP));
+      before.fill(there, from + own, where, minute, NO_STEP);
     }
-    there.sort(StationHolds.LAST_BEGUN_FIRST);
-    return there;
   }
 
   /**
    * The latest moment before {@code minute} at which a person or station became free for a step.
    */
   long freedBefore(int who, @Nullable String where, int step, long minute) {
-    Hold last = who == Placement.NOBODY ? null : lastOfPerson(who, minute);
-    long freed = last == null ? Long.MIN_VALUE : last.span().to();
+    long freed = who == Placement.NOBODY ? Long.MIN_VALUE : lastEnd(who, minute);
     return where == null ? freed : Math.max(freed, leftBefore(where, minute, step));
   }
 
   private long leftBefore(String where, long minute, int step) {
-    StationHolds held = stations.get(where);
-    long own = held == null ? Long.MIN_VALUE : held.freedBefore(minute, step);
+    long own = stations.get(where).freedBefore(minute, step);
     return before == null ? own : Math.max(own, before.leftBefore(where, minute, NO_STEP));
   }
 }

@@ -1,7 +1,10 @@
 package emberyard.core.plan;
 
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -13,55 +16,87 @@ import java.util.stream.IntStream;
  * the same search for an earliest place serves.
  */
 final class LatePlan {
-  private static final int MOST_ROUNDS = 12;
+  /** How often a step is held back by as much as what opens its window has to be earlier. */
+  private static final int MOST_MOVES = 12;
 
   private final StepNetwork network;
   private final Placement[] planned;
   private final long[] deadlines;
-  private final Occupancy free;
+  private final Occupancy occupancy;
 
-  private LatePlan(StepNetwork network, Placement[] planned, long[] deadlines, Occupancy free) {
+  /** Where each step lies on the mirrored clock, as planned until it is laid. */
+  private final Placement[] mirrored;
+
+  private final Placement[] late;
+  private final long[] beginBy;
+
+  /** Windows that the plan keeps, by what opens them. */
+  private final Map<Integer, List<Tie>> opens;
+
+  private final Map<Tie, Integer> moves = new HashMap<>();
+
+  private LatePlan(
+      StepNetwork network, Placement[] planned, long[] deadlines, Occupancy free, List<Tie> kept) {
     this.network = network;
     this.planned = planned;
     this.deadlines = deadlines;
-    this.free = free;
+    this.occupancy = free.mirrored(Arrays.stream(deadlines).max().orElse(0));
+    this.mirrored = new Placement[planned.length];
+    for (int i = 0; i < planned.length; i++) {
+      mirrored[i] = planned[i].mirrored();
+      occupancy.take(i, mirrored[i]);
+    }
+    this.late = new Placement[planned.length];
+    this.beginBy = IntStream.range(0, planned.length).mapToLong(this::beginBy).toArray();
+    this.opens = kept.stream().collect(Collectors.groupingBy(Tie::opener));
   }
 
   static Placement[] of(
       StepNetwork network, Placement[] planned, long[] deadlines, Occupancy free) {
-    return new LatePlan(network, planned, deadlines, free).placed();
+    List<Tie> kept = network.ties.stream().filter(tie -> tie.missedBy(planned) == 0).toList();
+    return new LatePlan(network, planned, deadlines, free, kept).placed();
   }
 
   /** The same without heed of windows: enough to tell an order by. */
   static Placement[] once(
       StepNetwork network, Placement[] planned, long[] deadlines, Occupancy free) {
-    LatePlan plan = new LatePlan(network, planned, deadlines, free);
-    return plan.pass(plan.beginBy());
-  }
-
-  private long[] beginBy() {
-    return IntStream.range(0, planned.length).mapToLong(this::beginBy).toArray();
+    return new LatePlan(network, planned, deadlines, free, List.of()).placed();
   }
 
   /**
    * A step that comes after its window, because what opens that could not be as late, is held back
-   * and all is laid anew. A window that the plan keeps stays kept: in the last rounds a step is no
-   * later than the window as planned.
+   * and laid anew with all that was laid since. A window that the plan keeps stays kept: in the end
+   * a step is no later than the window as planned.
    */
   private Placement[] placed() {
-    long[] beginBy = beginBy();
-    List<Tie> kept = network.ties.stream().filter(tie -> tie.missedBy(planned) == 0).toList();
-    for (int round = 0; ; round++) {
-      Placement[] late = pass(beginBy);
-      List<Tie> missed = kept.stream().filter(tie -> tie.missedBy(late) > 0).toList();
-      if (missed.isEmpty()) {
-        return late;
-      }
-      for (Tie tie : missed) {
-        long closes = tie.closes(round < MOST_ROUNDS ? late : planned);
-        beginBy[tie.step()] = Math.min(beginBy[tie.step()], closes);
-      }
+    int[] order = network.lastBegunFirst(planned);
+    int[] place = new int[order.length];
+    for (int k = 0; k < order.length; k++) {
+      place[order[k]] = k;
     }
+    for (int k = 0; k < order.length; ) {
+      lay(order[k]);
+      int held = k + 1;
+      for (Tie tie : opens.getOrDefault(order[k], List.of())) {
+        held = heldBack(tie) ? Math.min(held, place[tie.step()]) : held;
+      }
+      for (; k >= held; k--) {
+        takeBack(order[k]);
+      }
+      k = held;
+    }
+    return late;
+  }
+
+  /** Whether a step has to be laid anew because its window closes before. */
+  private boolean heldBack(Tie tie) {
+    if (tie.missedBy(late) == 0) {
+      return false;
+    }
+    boolean often = moves.merge(tie, 1, Integer::sum) > MOST_MOVES;
+    long closes = tie.closes(often ? planned : late);
+    beginBy[tie.step()] = Math.min(beginBy[tie.step()], closes);
+    return true;
   }
 
   /** By when a window that is open already wants a step to begin, if the plan keeps it. */
@@ -70,41 +105,38 @@ final class LatePlan {
     return Math.max(closes, planned[i].start());
   }
 
-  private Placement[] pass(long[] beginBy) {
-    StepNumbers steps = network.numbers;
-    long latest = Arrays.stream(deadlines).max().orElse(0);
-    Occupancy occupancy = free.mirrored(latest);
-    Placement[] mirrored = new Placement[planned.length];
-    for (int i = 0; i < planned.length; i++) {
-      mirrored[i] = planned[i].mirrored();
-      occupancy.take(i, mirrored[i]);
+  private void lay(int i) {
+    long end = deadlines[network.numbers.project[i]];
+    for (int later : network.behind[i]) {
+      end = Math.min(end, late[later].start());
     }
-    Placement[] late = new Placement[planned.length];
-    for (int i : network.lastBegunFirst(planned)) {
-      long end = deadlines[steps.project[i]];
-      for (int later : network.behind[i]) {
-        end = Math.min(end, late[later].start());
-      }
-      occupancy.give(i, mirrored[i]);
-      Placement found = latest(occupancy, i, end, beginBy[i]);
-      late[i] = found.mirrored();
-      // a wait at the pace of its days may end a minute off when it is reckoned backwards
-      boolean earlier =
-          late[i].start() < planned[i].start() || late[i].handsOnEnd() < planned[i].handsOnEnd();
-      if (earlier) {
-        late[i] = planned[i];
-        found = mirrored[i];
-      }
-      occupancy.take(i, found);
+    occupancy.give(i, mirrored[i]);
+    Placement found = latest(i, end, beginBy[i]);
+    late[i] = found.mirrored();
+    // a wait at the pace of its days may end a minute off when it is reckoned backwards
+    boolean earlier =
+        late[i].start() < planned[i].start() || late[i].handsOnEnd() < planned[i].handsOnEnd();
+    if (earlier) {
+      late[i] = planned[i];
+      found = planned[i].mirrored();
     }
-    return late;
+    mirrored[i] = found;
+    occupancy.take(i, found);
+  }
+
+  /** A step lies as planned again. */
+  private void takeBack(int i) {
+    occupancy.give(i, mirrored[i]);
+    mirrored[i] = planned[i].mirrored();
+    occupancy.take(i, mirrored[i]);
+    late[i] = planned[i];
   }
 
   /**
    * As late as there is room for a step that ends and begins no later than this, on the mirrored
    * clock.
    */
-  private Placement latest(Occupancy occupancy, int i, long end, long beginBy) {
+  private Placement latest(int i, long end, long beginBy) {
     for (long by = end; ; ) {
       Placement found = occupancy.earliestFor(i, -by, planned[i].worker());
       long start = -found.finish();

@@ -54,8 +54,13 @@ final class Occupancy {
 
   /** The same, to be changed by itself. */
   Occupancy copy() {
+    return of(steps);
+  }
+
+  /** The same for other steps in the same workshop, to be changed by itself. */
+  Occupancy of(StepNumbers others) {
     return new Occupancy(
-        steps,
+        others,
         mirrored,
         Arrays.stream(people).map(FreeTime::copy).toArray(FreeTime[]::new),
         Arrays.stream(stations).map(StationTime::copy).toArray(StationTime[]::new));

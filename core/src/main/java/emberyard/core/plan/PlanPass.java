@@ -59,12 +59,12 @@ final class PlanPass {
     Arrays.fill(hands, StepNumbers.NONE);
   }
 
-  /** The windows that can be kept at all: each group has a yard of its own. */
-  static List<Tie> keepable(StepNetwork network, Occupancy empty) {
-    if (network.ties.isEmpty()) {
-      return List.of();
-    }
-    TiedSteps tied = new TiedSteps(network, network.ties);
+  /**
+   * The windows that can be kept at all: each group has a yard of its own.
+   *
+   * @param tied by all windows
+   */
+  static List<Tie> keepable(StepNetwork network, TiedSteps tied, Occupancy empty) {
     PlanPass alone = new PlanPass(network, tied, empty);
     for (int[] group : tied.groups) {
       if (group.length > 1) {

@@ -2,19 +2,20 @@ package emberyard.core.plan;
 
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.IntStream;
 
 /**
  * The first answer, and a better one: the plan of the plain rule, justified right and left (Valls
  * et al. 2005) until nothing improves; where a project misses its reveal or a window is missed, the
- * same for 32 seeded orders. A plan is better when fewer windows are missed, then when the projects
- * together are less late, then when they are finished sooner, and only if none is later than by the
- * plain rule. In the end it is tidied: where it costs nothing, people change their place less.
+ * same for the best of 32 seeded orders, in a large yard of fewer. A plan is better when fewer
+ * windows are missed, then when the projects together are less late, then when they are finished
+ * sooner, and only if none is later than by the plain rule. In the end it is tidied: where it costs
+ * nothing, people change their place less.
  */
 final class PlanSearch {
-  private static final int MOST_ROUNDS = 8;
-
   private final SchedulingProblem problem;
   private final StepNetwork network;
   private final StepNumbers steps;
@@ -79,8 +80,9 @@ final class PlanSearch {
     this.reveals = reveals;
     this.start = start;
     this.orders = new Orders(network, problem.hours(), reveals, start);
-    this.ties = PlanPass.keepable(network, new Occupancy(steps, start, List.of()));
-    this.tied = new TiedSteps(network, ties);
+    TiedSteps all = new TiedSteps(network, network.ties);
+    this.ties = PlanPass.keepable(network, all, new Occupancy(steps, start, List.of()));
+    this.tied = ties.size() == network.ties.size() ? all : new TiedSteps(network, ties);
   }
 
   /** The plan of the plain rule, in one pass. */
@@ -90,35 +92,48 @@ final class PlanSearch {
 
   /** The best plan found, the plain one where none is better. */
   Found best(Found plain) {
-    // while the plain plan is justified, the seeded ones are laid: nearly always they are needed
-    int seeds = plain.late() > 0 || plain.missed() > 0 ? orders.seeds() : 0;
-    List<Found> laid =
-        IntStream.rangeClosed(0, seeds)
-            .parallel()
-            .mapToObj(i -> i == 0 ? justified(plain, plain) : pass(orders.seeded(i - 1)))
-            .toList();
-    Found best = laid.get(0);
-    if (best.late() > 0 || best.missed() > 0) {
-      List<Found> justified =
-          laid.subList(1, laid.size()).stream()
-              .sorted(Found.BEST_FIRST)
-              .limit(orders.justified())
-              .toList()
-              .parallelStream()
-              .map(each -> justified(each, plain))
-              .toList();
-      for (Found each : justified) {
-        best = each.harmsNobody(plain) && each.betterThan(best) ? each : best;
-      }
+    boolean wanting = plain.late() > 0 || plain.missed() > 0;
+    Found best = plain;
+    for (Found each : justified(wanting ? promising(plain) : Set.of(plain), plain)) {
+      best = each.betterThan(best) ? each : best;
     }
     return tidied(best);
+  }
+
+  /**
+   * Which plans are worth to be justified: of the seeded ones the best of those that harm nobody
+   * and of all, and where there is time for it the plain one.
+   */
+  private Set<Found> promising(Found plain) {
+    List<Found> seeded =
+        IntStream.range(0, orders.seeds())
+            .parallel()
+            .mapToObj(seed -> pass(orders.seeded(seed)))
+            .sorted(Found.BEST_FIRST)
+            .toList();
+    Set<Found> promising = new LinkedHashSet<>(orders.hurried() ? Set.of() : Set.of(plain));
+    int most = promising.size() + orders.justified();
+    seeded.stream()
+        .filter(each -> each.harmsNobody(plain))
+        .limit(orders.justified() / 2)
+        .forEach(promising::add);
+    for (Found each : seeded) {
+      if (promising.size() < most) {
+        promising.add(each);
+      }
+    }
+    return promising;
+  }
+
+  private List<Found> justified(Set<Found> plans, Found plain) {
+    return plans.parallelStream().map(each -> justified(each, plain)).toList();
   }
 
   /** With the fewest changes of place, of the orders that put together what lies at one place. */
   private Found tidied(Found best) {
     Found calm = best;
     List<Found> tidy =
-        Arrays.stream(Orders.TOGETHER)
+        Arrays.stream(orders.stretches())
             .parallel()
             .mapToObj(stretch -> pass(orders.together(best.placed(), stretch)))
             .toList();
@@ -152,18 +167,23 @@ final class PlanSearch {
     return changes;
   }
 
-  /** Moved right as far as the projects' finishes let it, then left again, while that helps. */
+  /**
+   * Moved right as far as the projects' finishes let it, then left again, while that helps: the
+   * best that harms nobody, the plain plan where none does.
+   */
   private Found justified(Found from, Found plain) {
-    Found best = from;
-    for (int round = 0; round < MOST_ROUNDS; round++) {
-      Placement[] right = LatePlan.once(network, best.placed(), best.finish(), free);
+    Found best = from.harmsNobody(plain) ? from : plain;
+    Found at = from;
+    for (int round = 0; round < orders.rounds(); round++) {
+      Placement[] right = LatePlan.once(network, at.placed(), at.finish(), free);
       Found left = pass(orders.asBegun(right));
-      if (!left.betterThan(best)) {
+      if (!left.betterThan(at)) {
         break;
       }
-      best = left;
+      at = left;
+      best = at.harmsNobody(plain) && at.betterThan(best) ? at : best;
     }
-    return best.harmsNobody(plain) ? best : from;
+    return best;
   }
 
   private Found pass(Order order) {

@@ -1,14 +1,13 @@
 package emberyard.core.plan;
 
+import emberyard.core.units.LazyList;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.IntStream;
 
 /** Turns placements in minutes into the plan that people read. */
@@ -49,20 +48,13 @@ final class PlanWriter {
   Schedule write() {
     Map<String, List<ChainPart>> chains = new LinkedHashMap<>();
     Map<String, LocalDateTime> finishes = new LinkedHashMap<>();
-    Set<String> deciding = new HashSet<>();
     Map<String, LocalDateTime> plain = new LinkedHashMap<>();
     List<String> projects = network.numbers.projects;
-    List<List<ChainPart>> all =
-        IntStream.range(0, projects.size())
-            .parallel()
-            .mapToObj(i -> DecidingChain.of(i, network, forward, delays, planStart, slack))
-            .toList();
     for (int i = 0; i < projects.size(); i++) {
-      List<ChainPart> parts = all.get(i);
-      chains.put(projects.get(i), parts);
+      int project = i;
+      chains.put(projects.get(i), new LazyList<>(() -> chain(project)));
       finishes.put(projects.get(i), BenchClock.moment(finish[i]));
       plain.put(projects.get(i), BenchClock.moment(plainFinish[i]));
-      parts.forEach(part -> deciding.add(part.step()));
     }
     Map<String, PlannedStep> planned = new LinkedHashMap<>();
     Map<String, Placed> lateSteps = new LinkedHashMap<>();
@@ -73,10 +65,14 @@ final class PlanWriter {
                 .thenComparing(i -> steps.get(i).key()))
         .forEach(
             i -> {
-              planned.put(steps.get(i).key(), planned(i, deciding));
+              planned.put(steps.get(i).key(), planned(i));
               lateSteps.put(steps.get(i).key(), placed(late[i]));
             });
     return new Schedule(planned, lateSteps, finishes, plain, chains, missedWindows());
+  }
+
+  private List<ChainPart> chain(int project) {
+    return DecidingChain.of(project, network, forward, delays, planStart, slack);
   }
 
   private List<MissedWindow> missedWindows() {
@@ -105,7 +101,7 @@ final class PlanWriter {
     return Placed.of(found, network.numbers.nameOf(found.worker()));
   }
 
-  private PlannedStep planned(int i, Set<String> deciding) {
+  private PlannedStep planned(int i) {
     Step step = steps.get(i);
     Placed mine = placed(forward[i]);
     return new PlannedStep(
@@ -117,8 +113,7 @@ final class PlanWriter {
         mine.handsOnEnd(),
         mine.finish(),
         BenchClock.moment(latestStart(i)),
-        slack[i],
-        deciding.contains(step.key()));
+        slack[i]);
   }
 
   /** Where the late plan has it, moved forward by what the project is already late. */

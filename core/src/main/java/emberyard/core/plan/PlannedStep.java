@@ -16,7 +16,6 @@ import org.jspecify.annotations.Nullable;
  * @param slackMinutes working minutes of the workshop it can slip before the reveal is missed;
  *     negative when the reveal is already missed. Without a reveal: before the project's finish
  *     moves.
- * @param deciding whether it lies on its project's deciding chain
  */
 public record PlannedStep(
     String key,
@@ -27,8 +26,7 @@ public record PlannedStep(
     LocalDateTime handsOnEnd,
     LocalDateTime finish,
     LocalDateTime latestStart,
-    long slackMinutes,
-    boolean deciding) {
+    long slackMinutes) {
 
   /** One stretch of hands-on time. */
   public record Piece(LocalDateTime from, LocalDateTime to) {}

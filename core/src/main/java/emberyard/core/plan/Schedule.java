@@ -15,7 +15,8 @@ import java.util.Map;
  *     by key; each of them, moved there together with what follows it, leaves a plan
  * @param finish the latest finish per project; projects without steps are absent
  * @param plainFinish the same by the plain rule alone, before a better order was looked for
- * @param decidingChain per project what decides its finish, from the start of the plan on
+ * @param decidingChain per project what decides its finish, from the start of the plan on; worked
+ *     out when it is read
  * @param missedWindows what begins after its window has closed: nothing was found that keeps it
  */
 public record Schedule(

@@ -48,17 +48,20 @@ public record SchedulingProblem(
         able -> known.computeIfAbsent(able, each -> longest(each, byId));
     for (int i = 0; i < steps.size(); i++) {
       Step step = steps.get(i);
-      String at = "tasks." + i + ".";
-      known(step, at + "project", step.project(), projectIds);
-      step.after().forEach(key -> known(step, at + "after", key, keys));
+      known(step, i, "project", step.project(), projectIds);
+      for (String key : step.after()) {
+        known(step, i, "after", key, keys);
+      }
       for (int k = 0; k < step.windows().size(); k++) {
-        known(step, at + "windows." + k + ".after", step.windows().get(k).after(), keys);
+        known(step, i, "windows." + k + ".after", step.windows().get(k).after(), keys);
       }
-      step.workers().forEach(id -> known(step, at + "person", id, workerIds));
+      for (String id : step.workers()) {
+        known(step, i, "person", id, workerIds);
+      }
       if (step.place() != null) {
-        known(step, at + "station", step.place(), placeIds);
+        known(step, i, "station", step.place(), placeIds);
       }
-      checkRoom(step, at, workers, longestOf);
+      checkRoom(step, i, workers, longestOf);
     }
   }
 
@@ -123,15 +126,16 @@ public record SchedulingProblem(
     return seen;
   }
 
-  private static void known(Step step, String field, String name, Set<String> names) {
+  private static void known(Step step, int at, String field, String name, Set<String> names) {
     if (!names.contains(name)) {
       throw new InvalidValue(
-          field, "Task “%s” names “%s”, which is not there.".formatted(step.key(), name));
+          "tasks." + at + "." + field,
+          "Task “%s” names “%s”, which is not there.".formatted(step.key(), name));
     }
   }
 
   private static void checkRoom(
-      Step step, String at, List<Worker> workers, Function<List<String>, Long> longestOf) {
+      Step step, int at, List<Worker> workers, Function<List<String>, Long> longestOf) {
     if (step.handsOnMinutes() == 0) {
       return;
     }
@@ -142,7 +146,7 @@ public record SchedulingProblem(
     long longest = step.interruptible() ? Long.MAX_VALUE : longestOf.apply(step.workers());
     if (step.handsOnMinutes() > longest) {
       throw new InvalidValue(
-          at + "handsOnMinutes",
+          "tasks." + at + ".handsOnMinutes",
           "Task “%s” takes %,d minutes in one go and the longest working stretch is %,d."
               .formatted(step.key(), step.handsOnMinutes(), longest));
     }

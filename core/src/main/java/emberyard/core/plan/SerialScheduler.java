@@ -51,14 +51,18 @@ public final class SerialScheduler {
     List<Taken> taken = new ArrayList<>();
     List<Schedule> plans = new ArrayList<>();
     for (SerialScheduler part : agreed) {
-      Planned planned = part.planned(List.of(), Holds.of(part.network.numbers, List.of()));
+      StepNumbers numbers = part.network.numbers;
+      Occupancy free = new Occupancy(numbers, part.start, List.of());
+      Planned planned = part.planned(free, Holds.of(numbers, List.of()));
       plans.add(planned.schedule);
       taken.addAll(planned.taken);
     }
     if (!asked.isEmpty()) {
-      Holds held = Holds.of(asked.get(0).network.numbers, taken);
+      SerialScheduler any = asked.get(0);
+      Holds held = Holds.of(any.network.numbers, taken);
+      Occupancy left = new Occupancy(any.network.numbers, any.start, taken);
       asked.parallelStream()
-          .map(part -> part.planned(taken, held).schedule)
+          .map(part -> part.planned(left.of(part.network.numbers), held).schedule)
           .toList()
           .forEach(plans::add);
     }
@@ -81,12 +85,11 @@ public final class SerialScheduler {
   }
 
   /**
-   * @param taken what is planned already
-   * @param held the same, to be asked who holds something
+   * @param free what is left by what is planned already
+   * @param held that, to be asked who holds something
    */
-  private Planned planned(List<Taken> taken, Holds held) {
+  private Planned planned(Occupancy free, Holds held) {
     long[] reveals = reveals();
-    Occupancy free = new Occupancy(network.numbers, start, taken);
     PlanSearch search = new PlanSearch(problem, network, free, reveals, start);
     PlanSearch.Found plain = search.plain();
     PlanSearch.Found best = search.best(plain);

@@ -57,18 +57,29 @@ final class SharedWork {
     Map<String, String> projects = new HashMap<>();
     problem.projects().forEach(p -> needed.put(p.id(), new HashSet<>(Set.of("project " + p.id()))));
     problem.steps().forEach(step -> projects.put(step.key(), step.project()));
+    Map<List<String>, List<String>> people = new HashMap<>();
     for (Step step : problem.steps()) {
       Set<String> its = needed.get(step.project());
       if (step.handsOnMinutes() > 0) {
         List<String> able = step.workers().isEmpty() ? everybody : step.workers();
-        able.forEach(who -> its.add("person " + who));
+        its.addAll(people.computeIfAbsent(able, SharedWork::asNeeded));
       }
       if (step.place() != null) {
         its.add("station " + step.place());
       }
-      step.after().forEach(key -> its.add("project " + projects.get(key)));
-      step.windows().forEach(window -> its.add("project " + projects.get(window.after())));
+      step.after().forEach(key -> hangOn(its, step, projects.get(key)));
+      step.windows().forEach(window -> hangOn(its, step, projects.get(window.after())));
     }
     return needed;
+  }
+
+  private static List<String> asNeeded(List<String> people) {
+    return people.stream().map(who -> "person " + who).toList();
+  }
+
+  private static void hangOn(Set<String> its, Step step, String project) {
+    if (!project.equals(step.project())) {
+      its.add("project " + project);
+    }
   }
 }

@@ -1,73 +1,63 @@
 package emberyard.core.plan;
 
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Comparator;
-import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** All holds of one station, to be asked about a minute without looking at each. */
 final class StationHolds {
-  private static final Comparator<Holds.Hold> BY_BEGIN =
-      Comparator.<Holds.Hold>comparingLong(hold -> hold.span().from())
-          .thenComparing(hold -> hold.step().key());
-
-  private static final Comparator<Holds.Hold> BY_END =
-      Comparator.<Holds.Hold>comparingLong(hold -> hold.span().to())
-          .thenComparing(hold -> hold.step().key());
-
-  static final Comparator<Holds.Hold> LAST_BEGUN_FIRST = BY_BEGIN.reversed();
-
-  private final List<Holds.Hold> byBegin;
-  private final long[] begins;
+  private final Stretches holds;
 
   /** The latest end of those that begin no later than each. */
   private final long[] latestEnd;
 
-  private final List<Holds.Hold> byEnd;
+  /** Ends, ascending, and the number of the step of each. */
   private final long[] ends;
 
-  StationHolds(List<Holds.Hold> holds) {
-    byBegin = holds.stream().sorted(BY_BEGIN).toList();
-    byEnd = holds.stream().sorted(BY_END).toList();
-    begins = byBegin.stream().mapToLong(hold -> hold.span().from()).toArray();
-    ends = byEnd.stream().mapToLong(hold -> hold.span().to()).toArray();
-    latestEnd = byBegin.stream().mapToLong(hold -> hold.span().to()).toArray();
-    Arrays.parallelPrefix(latestEnd, Math::max);
+  private final int[] endsOf;
+
+  StationHolds(Stretches holds) {
+    this.holds = holds;
+    int count = holds.size();
+    latestEnd = new long[count];
+    ends = new long[count];
+    endsOf = new int[count];
+    long[] keys = new long[count];
+    for (int i = 0; i < count; i++) {
+      latestEnd[i] = Math.max(i == 0 ? Long.MIN_VALUE : latestEnd[i - 1], holds.to(i));
+      keys[i] = holds.to(i) * count + i;
+    }
+    Arrays.sort(keys);
+    for (int k = 0; k < count; k++) {
+      int i = (int) Math.floorMod(keys[k], (long) count);
+      ends[k] = holds.to(i);
+      endsOf[k] = holds.number(i);
+    }
   }
 
-  /** Those but of one step that hold it in the minute that ends here. */
-  List<Holds.Hold> covering(long minute, int butStep) {
-    List<Holds.Hold> there = new ArrayList<>();
-    for (int i = before(begins, minute); i >= 0 && latestEnd[i] >= minute; i--) {
-      Holds.Hold hold = byBegin.get(i);
-      if (hold.number() != butStep && hold.coversMinuteBefore(minute)) {
-        there.add(hold);
+  /**
+   * How many but of one step hold it in the minute that ends here.
+   *
+   * @param there where to put them, from a place on; null to count only
+   */
+  int covering(long minute, int butStep, Holds.Hold @Nullable [] there, int from) {
+    int count = 0;
+    for (int i = holds.lastBefore(minute); i >= 0 && latestEnd[i] >= minute; i--) {
+      if (holds.number(i) != butStep && holds.to(i) >= minute) {
+        if (there != null) {
+          there[from + count] = holds.hold(i);
+        }
+        count++;
       }
     }
-    return there;
+    return count;
   }
 
   /** The latest end before a minute but of one step, the least number where there is none. */
   long freedBefore(long minute, int butStep) {
-    int i = before(ends, minute);
-    while (i >= 0 && byEnd.get(i).number() == butStep) {
+    int i = Stretches.before(ends, minute);
+    while (i >= 0 && endsOf[i] == butStep) {
       i--;
     }
     return i < 0 ? Long.MIN_VALUE : ends[i];
-  }
-
-  /** The last place in an ascending list that is less than this, −1 for none. */
-  private static int before(long[] ascending, long minute) {
-    int low = 0;
-    int high = ascending.length;
-    while (low < high) {
-      int middle = (low + high) >>> 1;
-      if (ascending[middle] < minute) {
-        low = middle + 1;
-      } else {
-        high = middle;
-      }
-    }
-    return low - 1;
   }
 }

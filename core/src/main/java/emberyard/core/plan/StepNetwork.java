@@ -5,12 +5,13 @@ import emberyard.core.work.BeginWindow;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.Deque;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Stream;
 
 /** Steps as numbers, with who comes before and behind whom, in an order that respects it. */
 final class StepNetwork {
@@ -41,13 +42,7 @@ final class StepNetwork {
     }
     before = new int[steps.size()][];
     for (int i = 0; i < steps.size(); i++) {
-      before[i] =
-          Stream.concat(
-                  steps.get(i).after().stream(),
-                  steps.get(i).windows().stream().map(BeginWindow::after))
-              .mapToInt(number::get)
-              .distinct()
-              .toArray();
+      before[i] = before(steps.get(i), number);
     }
     ties = ties(number);
     behind = turned(before);
@@ -56,6 +51,26 @@ final class StepNetwork {
     for (int k = 0; k < order.length; k++) {
       position[order[k]] = k;
     }
+  }
+
+  private static int[] before(Step step, Map<String, Integer> number) {
+    Set<Integer> before = new LinkedHashSet<>();
+    for (String key : step.after()) {
+      before.add(number.get(key));
+    }
+    for (BeginWindow window : step.windows()) {
+      before.add(number.get(window.after()));
+    }
+    return array(before);
+  }
+
+  private static int[] array(Collection<Integer> numbers) {
+    int[] array = new int[numbers.size()];
+    int count = 0;
+    for (int each : numbers) {
+      array[count++] = each;
+    }
+    return array;
   }
 
   /**
@@ -107,9 +122,7 @@ final class StepNetwork {
         turned.get(from).add(i);
       }
     }
-    return turned.stream()
-        .map(list -> list.stream().mapToInt(Integer::intValue).toArray())
-        .toArray(int[][]::new);
+    return turned.stream().map(StepNetwork::array).toArray(int[][]::new);
   }
 
   private int[] sorted() {

@@ -41,31 +41,54 @@ final class TiedSteps {
     this.behind = new int[groups.length][];
     this.before = new int[groups.length];
     for (int i = 0; i < groups.length; i++) {
-      int own = i;
-      behind[i] =
-          Arrays.stream(groups[i])
-              .flatMap(step -> Arrays.stream(network.behind[step]))
-              .map(step -> group[step])
-              .filter(other -> other != own)
-              .distinct()
-              .toArray();
-      Arrays.stream(behind[i]).forEach(other -> before[other]++);
+      behind[i] = behind(i);
+      for (int other : behind[i]) {
+        before[other]++;
+      }
     }
+  }
+
+  private int[] behind(int own) {
+    int[] links = network.behind[groups[own][0]];
+    if (groups[own].length > 1) {
+      links = Arrays.stream(groups[own]).flatMap(i -> Arrays.stream(network.behind[i])).toArray();
+    }
+    int[] others = new int[links.length];
+    int count = 0;
+    for (int link : links) {
+      int other = group[link];
+      boolean seen = other == own;
+      for (int k = 0; k < count && !seen; k++) {
+        seen = others[k] == other;
+      }
+      if (!seen) {
+        others[count++] = other;
+      }
+    }
+    return Arrays.copyOf(others, count);
   }
 
   /** In an order that does not hang on how the steps are listed: by links before, then key. */
   private int[][] members(int count) {
     int most = Arrays.stream(group).max().orElse(-1) + 1;
     List<List<Integer>> members = new ArrayList<>();
-    IntStream.range(0, most).forEach(i -> members.add(new ArrayList<>()));
-    IntStream.range(0, count).forEach(i -> members.get(group[i]).add(i));
+    for (int i = 0; i < most; i++) {
+      members.add(new ArrayList<>(1));
+    }
+    for (int i = 0; i < count; i++) {
+      members.get(group[i]).add(i);
+    }
     int[] depth = depth(count);
     Comparator<Integer> order =
         Comparator.<Integer>comparingInt(i -> depth[i])
             .thenComparing(i -> network.steps.get(i).key());
-    return members.stream()
-        .map(list -> list.stream().sorted(order).mapToInt(Integer::intValue).toArray())
-        .toArray(int[][]::new);
+    int[][] ordered = new int[most][];
+    for (int i = 0; i < most; i++) {
+      List<Integer> its = members.get(i);
+      its.sort(order);
+      ordered[i] = its.stream().mapToInt(Integer::intValue).toArray();
+    }
+    return ordered;
   }
 
   private int[] depth(int count) {

@@ -48,7 +48,7 @@ record BuildAssembler(
       findings.addAll(derived.findings());
       findings.addAll(orders.findings());
       findings.addAll(models.windows());
-      findings.addAll(PlanFindings.ofReveal(build, fuse, chain.longest()));
+      findings.addAll(PlanFindings.ofReveal(build, fuse));
       findings.addAll(PlanFindings.ofFailures(tasks));
       findings.addAll(BriefFindings.of(coverage, facts, build.concept().frozen() != null));
     }

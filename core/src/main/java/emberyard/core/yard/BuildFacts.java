@@ -10,7 +10,6 @@ import emberyard.core.build.Source;
 import emberyard.core.build.Unweighed;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.ElevationItem;
-import emberyard.core.elevation.Shares;
 import emberyard.core.money.Budget;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -31,18 +30,16 @@ final class BuildFacts {
   static Facts of(BuildRecord record, Budget budget, @Nullable LocalDateTime finish) {
     Build build = record.build();
     List<Facts.Present> things = new ArrayList<>();
-    List<Facts.Surface> surfaces = new ArrayList<>();
     for (Elevation face : record.derived().design().looks().faces()) {
       if (face.shown()) {
         face.items().forEach(drawn -> things.add(present(face, drawn)));
-        surfaces(face, surfaces);
       }
     }
     return new Facts(
         values(record, budget, finish),
         atLeast(build),
         things,
-        surfaces,
+        record.derived().design().looks().surfaces(),
         links(build, record),
         !record.derived().design().looks().faces().isEmpty());
   }
@@ -50,15 +47,6 @@ final class BuildFacts {
   private static Facts.Present present(Elevation face, ElevationItem drawn) {
     String id = drawn.of() == null ? drawn.id() : drawn.of().id();
     return new Facts.Present(id, drawn.name(), drawn.kind(), drawn.material(), face.face());
-  }
-
-  private static void surfaces(Elevation face, List<Facts.Surface> surfaces) {
-    Shares shares = Shares.of(List.of(face), List.of());
-    shares
-        .areaByHexMm2()
-        .forEach(
-            (hex, area) ->
-                surfaces.add(new Facts.Surface(face.face(), hex, area / shares.countedMm2())));
   }
 
   private static Map<Measure, Double> values(

@@ -83,6 +83,11 @@ public record BuildModel(
         .orElse(mark);
   }
 
+  /** The findings as they are read: with what decides, which is worked out when somebody looks. */
+  public List<Finding> told() {
+    return PlanFindings.told(findings, chain);
+  }
+
   /** The finishes drawn for screens: worked out when somebody looks. */
   public FinishModel finish(WorkshopBook book) {
     List<Need> needed = needs.stream().map(NeedLine::need).toList();

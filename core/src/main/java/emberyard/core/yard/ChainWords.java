@@ -3,6 +3,7 @@ package emberyard.core.yard;
 import emberyard.core.plan.ChainPart;
 import emberyard.core.plan.Reason;
 import emberyard.core.units.Figures;
+import emberyard.core.units.LazyList;
 import emberyard.core.work.DayPaces;
 import emberyard.core.work.Stage;
 import emberyard.core.work.Task;
@@ -11,56 +12,27 @@ import emberyard.core.workshop.Station;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.Duration;
 import java.time.LocalDate;
-import java.util.AbstractList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What decides a build's finish, link by link in words.
  *
+ * @param parts worked out when they are read
  * @param others records of all builds, by id
  */
 record ChainWords(
-    BuildRecord record, Known.Slice slice, Map<String, BuildRecord> others, WorkshopBook book) {
+    BuildRecord record, List<ChainPart> parts, Map<String, BuildRecord> others, WorkshopBook book) {
 
   private static final int CRUMB_MINUTES = 15;
 
-  /** Put into words as it is read: of many builds one is looked at. */
+  /** Put into words when it is read: of many builds one is looked at. */
   List<ChainLink> chain() {
-    List<ChainPart> parts = slice.chain();
-    return new AbstractList<>() {
-      @Override
-      public ChainLink get(int index) {
-        return link(parts.get(index));
-      }
-
-      @Override
-      public int size() {
-        return parts.size();
-      }
-    };
-  }
-
-  /** The longest stretch, empty where nothing is left to plan. */
-  Optional<ChainLink> longest() {
-    return Optional.ofNullable(slice.longest()).map(this::link);
-  }
-
-  /** The longest of some parts, null for none. */
-  static @Nullable ChainPart longest(List<ChainPart> chain) {
-    return chain.stream()
-        .max(Comparator.comparing(part -> Duration.between(part.from(), part.to())))
-        .orElse(null);
-  }
-
-  /** Those of a chain that are told. */
-  static List<ChainPart> told(List<ChainPart> chain) {
-    return chain.stream().filter(part -> !crumb(part)).toList();
+    return new LazyList<>(
+        () -> parts.stream().filter(part -> !crumb(part)).map(this::link).toList());
   }
 
   /** A moment between two holds, too short to begin anything in: nobody wants to read it. */

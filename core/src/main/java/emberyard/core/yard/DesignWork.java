@@ -2,6 +2,7 @@ package emberyard.core.yard;
 
 import emberyard.core.bench.AssembleWork;
 import emberyard.core.bench.Mounting;
+import emberyard.core.brief.Facts;
 import emberyard.core.brief.Interview;
 import emberyard.core.build.Build;
 import emberyard.core.concept.ConceptWork;
@@ -27,6 +28,7 @@ import emberyard.core.workshop.WorkshopBook;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * What follows from one build and the workshop alone, whatever lies on the shelf, is on its way or
@@ -80,11 +82,26 @@ record DesignWork(
         List.copyOf(ready));
   }
 
-  /** What is seen. */
-  record Looks(List<Elevation> faces, Shares shares) {
+  /**
+   * What is seen.
+   *
+   * @param surfaces which colour covers how much of each face that is shown
+   */
+  record Looks(List<Elevation> faces, Shares shares, List<Facts.Surface> surfaces) {
     static Looks of(Build build, List<TreatmentTarget> treated, WorkshopBook book) {
       List<Elevation> faces = FaceTouches.on(Elevation.of(build, book), treated, book);
-      return new Looks(faces, Shares.of(faces, build.look().palette()));
+      List<Facts.Surface> surfaces =
+          faces.stream().filter(Elevation::shown).flatMap(Looks::surfaces).toList();
+      return new Looks(faces, Shares.of(faces, build.look().palette()), surfaces);
+    }
+
+    private static Stream<Facts.Surface> surfaces(Elevation face) {
+      Shares shares = Shares.of(List.of(face), List.of());
+      return shares.areaByHexMm2().entrySet().stream()
+          .map(
+              each ->
+                  new Facts.Surface(
+                      face.face(), each.getKey(), each.getValue() / shares.countedMm2()));
     }
 
     Work work(Build build, WorkshopBook book, StockPalette stock) {

@@ -57,38 +57,28 @@ record Known(
           schedule.steps().values().stream().collect(Collectors.groupingBy(PlannedStep::project));
       Map<String, Slice> slices = new HashMap<>();
       for (Project project : problem.projects()) {
-        List<ChainPart> chain =
-            ChainWords.told(schedule.decidingChain().getOrDefault(project.id(), List.of()));
         slices.put(
             project.id(),
             new Slice(
-                steps.getOrDefault(project.id(), List.of()),
-                schedule.finish().get(project.id()),
-                chain,
-                ChainWords.longest(chain)));
+                steps.getOrDefault(project.id(), List.of()), schedule.finish().get(project.id())));
       }
       return new Planned(problem, schedule, slices);
+    }
+
+    List<ChainPart> chain(String project) {
+      return schedule.decidingChain().getOrDefault(project, List.of());
     }
   }
 
   /**
    * What a build has of the plan.
    *
-   * @param chain what is told of what decides
-   * @param longest part of it, null where nothing is left to plan
+   * @param finish null where nothing is left to plan
    */
-  record Slice(
-      List<PlannedStep> steps,
-      @Nullable LocalDateTime finish,
-      List<ChainPart> chain,
-      @Nullable ChainPart longest) {}
+  record Slice(List<PlannedStep> steps, @Nullable LocalDateTime finish) {}
 
-  /**
-   * A build put together.
-   *
-   * @param longest link of its chain, which may name other builds
-   */
-  record Assembled(Slice slice, Optional<ChainLink> longest, BuildModel model) {}
+  /** A build put together. */
+  record Assembled(Slice slice, BuildModel model) {}
 
   /** The same, less what follows from the workshop where that is another. */
   Known in(WorkshopBook other) {

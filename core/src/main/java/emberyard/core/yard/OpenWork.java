@@ -1,6 +1,7 @@
 package emberyard.core.yard;
 
 import emberyard.core.reveal.RevealWork;
+import emberyard.core.units.LazyList;
 import emberyard.core.work.Stage;
 import emberyard.core.work.StationKind;
 import emberyard.core.work.Task;
@@ -38,7 +39,7 @@ final class OpenWork {
         .map(
             task ->
                 guarded(task.task()) && !task.handsDone()
-                    ? task.behindOpen(before(byKey, task.task().key()))
+                    ? task.behindOpen(new LazyList<>(() -> before(byKey, task.task().key())))
                     : task)
         .toList();
   }

@@ -5,6 +5,8 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.units.Figures;
+import java.time.Duration;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -12,28 +14,45 @@ import java.util.Optional;
 final class PlanFindings {
   private PlanFindings() {}
 
-  static List<Finding> ofReveal(Build build, Fuse fuse, Optional<ChainLink> longest) {
+  private static final String REVEAL = "plan/reveal";
+
+  /** With what decides, where one of them says that the reveal is missed or nearly. */
+  static List<Finding> told(List<Finding> findings, List<ChainLink> chain) {
+    return findings.stream()
+        .map(finding -> finding.key().equals(REVEAL) ? told(finding, longest(chain)) : finding)
+        .toList();
+  }
+
+  private static Finding told(Finding missed, Optional<ChainLink> longest) {
+    return longest
+        .map(
+            link ->
+                " Longest on the deciding chain, until %s: %s."
+                    .formatted(Figures.day(link.finish().toLocalDate()), link.text()))
+        .map(missed::withMore)
+        .orElse(missed);
+  }
+
+  private static Optional<ChainLink> longest(List<ChainLink> chain) {
+    return chain.stream()
+        .max(Comparator.comparing(link -> Duration.between(link.start(), link.finish())));
+  }
+
+  static List<Finding> ofReveal(Build build, Fuse fuse) {
     boolean late = fuse.verdict() == Fuse.Verdict.LATE;
     if (!late && fuse.verdict() != Fuse.Verdict.TIGHT) {
       return List.of();
     }
-    String decides =
-        longest
-            .map(
-                link ->
-                    "Longest on the deciding chain, until %s: %s."
-                        .formatted(Figures.day(link.finish().toLocalDate()), link.text()))
-            .orElse("");
     return List.of(
         Finding.of(
                 late ? Severity.STOP : Severity.RISK,
                 "plan",
-                "plan/reveal",
+                REVEAL,
                 late
                     ? "Reveal missed by %s working days".formatted(Figures.plain(-fuse.spareDays()))
                     : "Only %s working days to spare".formatted(Figures.plain(fuse.spareDays())),
-                "Planned finish %s, reveal %s. %s"
-                    .formatted(Figures.day(fuse.finish()), Figures.day(fuse.reveal()), decides),
+                "Planned finish %s, reveal %s."
+                    .formatted(Figures.day(fuse.finish()), Figures.day(fuse.reveal())),
                 "One part that comes wrong or one coat to redo takes as much.")
             .with(
                 Remedy.byHand("Shorten what decides: see the chain on Plan"),

@@ -2,6 +2,7 @@ package emberyard.core.yard;
 
 import emberyard.core.bench.TaskLog;
 import emberyard.core.plan.PlannedStep;
+import emberyard.core.units.LazyList;
 import emberyard.core.work.Task;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
@@ -35,7 +36,7 @@ public record TaskModel(
     implements TaskModelBuilder.With {
   public TaskModel {
     missing = List.copyOf(missing);
-    openBefore = List.copyOf(openBefore);
+    openBefore = LazyList.kept(openBefore);
   }
 
   TaskModel behindOpen(List<OpenStep> steps) {

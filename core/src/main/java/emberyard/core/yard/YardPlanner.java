@@ -33,7 +33,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.jspecify.annotations.Nullable;
 
@@ -49,6 +48,7 @@ final class YardPlanner {
   private final List<Build> builds;
   private final Map<StationKind, String> stations = new EnumMap<>(StationKind.class);
   private final WeeklyHours hours;
+  private final Map<Person, WeeklyHours> hoursOf = new HashMap<>();
   private final Map<Stage, List<String>> able = new EnumMap<>(Stage.class);
   private final StockPalette stock;
   private final Known known;
@@ -69,6 +69,7 @@ final class YardPlanner {
     this.clock = LocalDateTime.ofInstant(now, zone);
     this.builds = builds.stream().sorted(byReveal()).toList();
     this.hours = hoursOf(List.of());
+    book.people().forEach(person -> hoursOf.put(person, hoursOf(person.hours())));
     book.stations().stream()
         .sorted(Comparator.comparing(Station::id))
         .forEach(station -> stations.putIfAbsent(station.kind(), station.id()));
@@ -103,20 +104,16 @@ final class YardPlanner {
   private BuildModel model(BuildRecord record) {
     String id = record.build().id();
     Known.Slice slice = planned.slices().get(id);
-    ChainWords chain = new ChainWords(record, slice, byId, book);
-    Optional<ChainLink> longest = chain.longest();
+    ChainWords chain = new ChainWords(record, planned.chain(id), byId, book);
     BuildModel model =
         known
             .of(record.build())
             .filter(was -> was.record() == record)
             .map(Known.OfBuild::assembled)
-            .filter(
-                was ->
-                    (was.slice() == slice || was.slice().equals(slice))
-                        && was.longest().equals(longest))
+            .filter(was -> was.slice() == slice || was.slice().equals(slice))
             .map(was -> was.model().withChain(chain.chain()))
             .orElseGet(() -> assembler(record, chain).assemble());
-    assembled.put(id, new Known.Assembled(slice, longest, model));
+    assembled.put(id, new Known.Assembled(slice, model));
     return model;
   }
 
@@ -132,9 +129,7 @@ final class YardPlanner {
         .map(record -> record.derived().redrawn(as, book, stock))
         .map(derived -> BuildRecord.of(as, derived, now, zone))
         .map(
-            record ->
-                assembler(
-                    record, new ChainWords(record, planned.slices().get(as.id()), byId, book)))
+            record -> assembler(record, new ChainWords(record, planned.chain(as.id()), byId, book)))
         .map(BuildAssembler::assemble)
         .orElse(null);
   }
@@ -213,9 +208,7 @@ final class YardPlanner {
       all.addAll(its);
     }
     List<Worker> workers =
-        book.people().stream()
-            .map(person -> new Worker(person.id(), hoursOf(person.hours())))
-            .toList();
+        book.people().stream().map(person -> new Worker(person.id(), hoursOf.get(person))).toList();
     List<Place> places =
         book.stations().stream().map(s -> new Place(s.id(), s.capacity())).toList();
     SchedulingProblem before = known.planned() == null ? null : known.planned().problem();
@@ -313,7 +306,7 @@ final class YardPlanner {
     List<String> able = able(task);
     return book.people().stream()
         .filter(person -> able.isEmpty() || able.contains(person.id()))
-        .mapToLong(person -> hoursOf(person.hours()).longestStretch())
+        .mapToLong(person -> hoursOf.get(person).longestStretch())
         .max()
         .orElse(0);
   }

@@ -23,6 +23,8 @@ class ProxySettings {
     return server -> {
       if (!addresses.isBlank()) {
         server.addEngineValves(believing(addresses));
+      } else {
+        server.addEngineValves(new UnpackedAtHome());
       }
     };
   }

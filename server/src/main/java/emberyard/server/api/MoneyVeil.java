@@ -61,7 +61,15 @@ public class MoneyVeil implements ResponseBodyAdvice<Object> {
     if (!helper || body == null || !type.getSubtype().endsWith("json")) {
       return body;
     }
-    JsonNode tree = mapper.valueToTree(body);
+    return seenBy(false, body);
+  }
+
+  /** Something as an owner or a helper sees it. */
+  public @Nullable Object seenBy(boolean owner, @Nullable Object value) {
+    if (owner || value == null) {
+      return value;
+    }
+    JsonNode tree = mapper.valueToTree(value);
     veil(tree);
     return tree;
   }

@@ -138,13 +138,14 @@ class ScheduleCalculator {
   ScheduleAnswer schedule(ScheduleQuestion asked) {
     Schedule plan = heavy.run(() -> SerialScheduler.schedule(problem(asked)));
     List<ChainPart> reasons = plan.decidingChain().getOrDefault(PROJECT, List.of());
+    List<String> deciding = reasons.stream().map(ChainPart::step).distinct().toList();
     return new ScheduleAnswer(
         plan.finish().getOrDefault(PROJECT, asked.start()),
         plan.plainFinish().getOrDefault(PROJECT, asked.start()),
         plan.steps().values().stream()
-            .map(step -> answer(step, plan.late().get(step.key())))
+            .map(step -> answer(step, deciding.contains(step.key()), plan.late().get(step.key())))
             .toList(),
-        reasons.stream().map(ChainPart::step).distinct().toList(),
+        deciding,
         reasons,
         plan.missedWindows());
   }
@@ -218,14 +219,14 @@ class ScheduleCalculator {
     }
   }
 
-  private static TaskAnswer answer(PlannedStep step, Placed late) {
+  private static TaskAnswer answer(PlannedStep step, boolean deciding, Placed late) {
     return new TaskAnswer(
         step.key(),
         step.start(),
         step.handsOnEnd(),
         step.finish(),
         step.slackMinutes(),
-        step.deciding(),
+        deciding,
         step.worker(),
         step.pieces(),
         late);

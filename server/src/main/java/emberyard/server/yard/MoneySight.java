@@ -30,7 +30,7 @@ record MoneySight(BuildModel model, boolean owner) {
             .filter(requirement -> !free(requirement))
             .map(Requirement::id)
             .collect(Collectors.toSet());
-    return model.findings().stream()
+    return model.told().stream()
         .filter(finding -> owner || !finding.capability().equals("money"))
         .filter(
             finding -> owner || finding.thingId() == null || !priced.contains(finding.thingId()))

@@ -1,0 +1,57 @@
+package emberyard.server.yard;
+
+import emberyard.core.units.InvalidValue;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What screens ask for of a build, each by itself. */
+enum Section {
+  /** What is small and seen everywhere. */
+  HEAD,
+  /** What was typed, but for what is only looked at under {@link #AGREED}. */
+  BUILD,
+  /** What was frozen, and every earlier agreement. */
+  AGREED,
+  INTERVIEW,
+  COVERAGE,
+  PARTS,
+  MAKE,
+  FINISH,
+  FIT,
+  TASKS,
+  NEEDS,
+  BUDGET,
+  FINDINGS,
+  CHAIN;
+
+  String word() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+
+  /**
+   * Sections by their words.
+   *
+   * @throws InvalidValue for a word that is none
+   */
+  static Set<Section> of(List<String> words) {
+    Set<Section> sections = EnumSet.noneOf(Section.class);
+    for (String word : words) {
+      sections.add(
+          Arrays.stream(values())
+              .filter(each -> each.word().equals(word))
+              .findFirst()
+              .orElseThrow(() -> new InvalidValue("want", unknown(word))));
+    }
+    return sections;
+  }
+
+  private static String unknown(String word) {
+    return "There is no section “%s”; there are %s."
+        .formatted(
+            word, Arrays.stream(values()).map(Section::word).collect(Collectors.joining(", ")));
+  }
+}
