@@ -9,7 +9,7 @@ import SignMark from '../ui/SignMark.vue'
 const builds = useBuild()
 const view = ref<ClientView | null>(null)
 watch(
-  () => builds.view,
+  () => builds.view?.revision,
   async () => {
     view.value = await get<ClientView>(`/api/builds/${encodeURIComponent(builds.id)}/client`).catch(
       () => null,

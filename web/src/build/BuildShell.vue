@@ -55,8 +55,10 @@ useFresh(async () => {
     {{ said(problem) }} <RouterLink to="/yard">Back to the Yard</RouterLink>
   </p>
   <div v-else-if="builds.view" class="shell">
-    <FuseHeader :view="builds.view" />
-    <div class="stage"><RouterView v-if="builds.shows(stop)" :key="builds.id" /></div>
+    <FuseHeader :view="builds.view" :behind="builds.behind" />
+    <div class="stage" :class="{ behind: builds.behind }">
+      <RouterView v-if="builds.shows(stop)" :key="builds.id" />
+    </div>
   </div>
 </template>
 
@@ -74,6 +76,13 @@ useFresh(async () => {
 .stage > :deep(*) {
   flex: 1;
   min-width: 0;
+}
+/* figures of before the last change */
+.behind :deep([data-figure]),
+.behind :deep(dd.mono),
+.behind :deep(td.mono) {
+  text-decoration: underline dotted var(--smoke);
+  text-underline-offset: 3px;
 }
 .problem {
   padding: 40px;

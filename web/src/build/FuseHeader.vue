@@ -9,7 +9,7 @@ import { daysBetween } from '../ui/words'
 import { useWidth } from '../ui/useWidth'
 
 /** The same fuse as in the Yard, with evenly spaced stops: the way to move between stages. */
-const props = defineProps<{ view: BuildPicture }>()
+const props = defineProps<{ view: BuildPicture; behind: boolean }>()
 const route = useRoute()
 const session = useSession()
 const { width } = useWidth('sized', 760)
@@ -47,7 +47,8 @@ const ledgers = computed(() => LEDGERS.filter((ledger) => ledger.path !== 'money
       <h1>{{ view.build.brief.name }}</h1>
       <p class="soft">
         {{ view.build.brief.client || (view.enquiry ? 'enquiry' : 'no client named') }} ·
-        {{ until }}
+        <span v-if="behind" role="status" class="behind">still being worked out</span>
+        <template v-else>{{ until }}</template>
       </p>
     </div>
     <nav ref="sized" class="fuse" aria-label="Stages of this build">
@@ -111,6 +112,10 @@ h1 {
 .who p {
   margin: 2px 0 0;
   font-size: 12.5px;
+}
+.behind {
+  color: var(--ink);
+  font-weight: 600;
 }
 .fuse {
   min-width: 0;

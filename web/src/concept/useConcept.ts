@@ -136,7 +136,7 @@ export const useConcept = defineStore('concept', () => {
 
   // every answer of the server about the build is followed by one about its concept
   watch(
-    () => builds.view,
+    () => builds.view?.revision,
     () => {
       if (of) load().catch(() => undefined)
     },

@@ -49,7 +49,7 @@ beforeEach(() => {
     const method = init.method ?? 'GET'
     const headers = (init.headers ?? {}) as Record<string, string>
     sent.push({ method, url, body: String(init.body), version: headers['If-Match'] })
-    const answer = answers[`${method} ${url.split('/sections?')[0]}`]?.() ?? {
+    const answer = (await answers[`${method} ${url.split('/sections?')[0]}`]?.()) ?? {
       version: 5,
       value: {},
     }
@@ -122,6 +122,27 @@ describe('the build that is open', () => {
     useSaver().drop('/api/builds/b/panels/p')
     await settle()
     expect(builds.build?.panels[0]).toMatchObject({ widthMm: 400 })
+  })
+
+  it('says after a while that what follows is still being worked out', async () => {
+    const builds = useBuild()
+    await builds.open('b', 'light')
+    let worked: (value: unknown) => void = () => undefined
+    const working = new Promise((done) => (worked = done))
+    answers['PUT /api/builds/b/panels/p'] = () => working.then(() => ({ version: 5, value: {} }))
+    answers['GET /api/builds/b'] = () => view(410)
+    builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
+    await vi.advanceTimersByTimeAsync(290)
+    expect(builds.behind).toBe(false)
+    await vi.advanceTimersByTimeAsync(20)
+    expect(builds.behind).toBe(true)
+    worked(null)
+    await settle()
+    expect(builds.behind).toBe(false)
+    expect(builds.build?.panels[0]).toMatchObject({ widthMm: 410 })
+    // an answer that comes soon says nothing
+    await vi.advanceTimersByTimeAsync(500)
+    expect(builds.behind).toBe(false)
   })
 
   it('gives a new thing an id nobody else makes', async () => {

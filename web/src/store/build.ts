@@ -6,6 +6,9 @@ import { useSaver } from './saver'
 import { AT_STOP, EVERYWHERE, type Section } from './sections'
 import { findThing, partsOf, putThing } from './things'
 
+/** So long figures may be those of before the last change without a word. */
+const UNSAID_MS = 300
+
 /** What is derived comes whole with the next answer: nobody watches what is in it. */
 function derived<T>(section: T): T {
   return section !== null && typeof section === 'object' ? markRaw(section) : section
@@ -22,6 +25,9 @@ export const useBuild = defineStore('build', () => {
   const wanted = new Set<Section>()
   /** What the server calls each section that is here. */
   const tags = reactive(new Map<string, string>())
+  /** Whether figures on the screen are those of before the last change, for a while now. */
+  const behind = ref(false)
+  let changed: ReturnType<typeof setTimeout> | undefined
 
   function path(kind: string, thingId: string) {
     return `/api/builds/${encodeURIComponent(id.value)}/${kind}/${encodeURIComponent(thingId)}`
@@ -34,6 +40,7 @@ export const useBuild = defineStore('build', () => {
       view.value = null
       wanted.clear()
       tags.clear()
+      caughtUp()
     }
     for (const section of [...EVERYWHERE, ...(AT_STOP[stop] ?? [])]) wanted.add(section)
     await reload()
@@ -75,6 +82,7 @@ export const useBuild = defineStore('build', () => {
     for (const [section, tag] of Object.entries(fresh.tags)) tags.set(section, tag)
     if (typed) next.build = typed
     if (typed && layTypedOver(typed as Build)) tags.delete('build')
+    caughtUp()
     if (view.value) Object.assign(view.value, next)
     else view.value = next as unknown as BuildPicture
   }
@@ -101,6 +109,12 @@ export const useBuild = defineStore('build', () => {
     if (!view.value) return
     putThing(view.value.build, kind, thingId, value)
     tags.delete('build')
+    changed ??= setTimeout(() => (behind.value = true), UNSAID_MS)
+  }
+  function caughtUp() {
+    clearTimeout(changed)
+    changed = undefined
+    behind.value = false
   }
 
   /** Changes a thing: seen at once, saved shortly. */
@@ -142,5 +156,20 @@ export const useBuild = defineStore('build', () => {
   saver.onSaved(() => {
     if (id.value) reload().catch(() => undefined)
   })
-  return { id, view, build, open, ask, shows, reload, freshen, edit, add, remove, act, problem }
+  return {
+    id,
+    view,
+    build,
+    behind,
+    open,
+    ask,
+    shows,
+    reload,
+    freshen,
+    edit,
+    add,
+    remove,
+    act,
+    problem,
+  }
 })

@@ -28,7 +28,7 @@ async function load(before?: number) {
   more.value = fresh.length === PAGE
 }
 watch(
-  () => builds.view,
+  () => builds.view?.revision,
   () => load().catch((refusal) => shell.say(refusal.message)),
   { immediate: true },
 )
