@@ -167,8 +167,10 @@ final class DecidingChain {
    * @return the step of this project with which the chain goes on, −1 where the release is reached
    */
   private int addDelays(int at, long until, long release) {
-    long to = until;
-    for (Delays.Delay delay : delays(at, until, release)) {
+    // one after the other: where the chain goes on with a hold, what lies before it is not asked
+    // for
+    for (long to = until; to > release; ) {
+      Delays.Delay delay = delays.of(at, to, release);
       if (delay.hold() != null && followed(delay.hold(), at)) {
         return delay.hold().number();
       }

@@ -215,4 +215,20 @@ class DecidingChainTest {
             .map(step -> step.with().waitMinutes(0).windows(List.of()).beginBy(null).build())
             .toList());
   }
+
+  /** As many asked about as there are tasks, not as there are pairs of them: this ends. */
+  @Test
+  void thousandsOnOneStationAreToldOneBehindTheOther() {
+    List<Step> steps = new ArrayList<>();
+    for (int i = 0; i < 5_000; i++) {
+      steps.add(SerialSchedulerTest.on("t" + i, 60, 0, "spray", false));
+    }
+    Schedule plan =
+        SerialScheduler.schedule(SerialSchedulerTest.problem(null, steps.toArray(Step[]::new)));
+    List<ChainPart> chain = plan.decidingChain().get("build");
+    List<ChainPart> worked = chain.stream().filter(part -> part.reason() == Reason.WORK).toList();
+    assertEquals(5_000, worked.size());
+    assertEquals(5_000 * 60, worked.stream().mapToLong(ChainPart::workMinutes).sum());
+    assertEquals(5_000, worked.stream().map(ChainPart::step).distinct().count());
+  }
 }
