@@ -15,6 +15,8 @@ const clock = useClock()
 const live = useLive()
 const shell = useShell()
 const problem = ref('')
+/** The server is away, and what this stop shows has never come. */
+const away = ref(false)
 const RETRY_MS = 2000
 let retry: ReturnType<typeof setTimeout> | undefined
 /** The stop that is looked at: “/builds/night-pilotage/fit” → “fit”. */
@@ -32,11 +34,12 @@ async function open(id: string) {
   problem.value = ''
   try {
     await builds.open(id, stop.value)
+    away.value = false
     clock.refresh().catch(() => undefined)
   } catch (refusal) {
-    const away = refusal instanceof Unreachable
-    if (!away || !builds.view) problem.value = (refusal as Error).message
-    if (away) retry = setTimeout(() => id === route.params.id && open(id), RETRY_MS)
+    away.value = refusal instanceof Unreachable
+    if (!away.value || !builds.view) problem.value = (refusal as Error).message
+    if (away.value) retry = setTimeout(() => id === route.params.id && open(id), RETRY_MS)
   }
 }
 /** What somebody else changed; a build they took away stays on the screen, and that is said. */
@@ -58,6 +61,10 @@ useFresh(async () => {
     <FuseHeader :view="builds.view" :behind="builds.behind" />
     <div class="stage" :class="{ behind: builds.behind }">
       <RouterView v-if="builds.shows(stop)" :key="builds.id" />
+      <p v-else-if="away" class="problem" role="alert">
+        The workshop’s computer does not answer: what is shown here comes as soon as it does. What
+        you typed is kept.
+      </p>
     </div>
   </div>
 </template>
@@ -79,8 +86,7 @@ useFresh(async () => {
 }
 /* figures of before the last change */
 .behind :deep([data-figure]),
-.behind :deep(dd.mono),
-.behind :deep(td.mono) {
+.behind :deep(.mono) {
   text-decoration: underline dotted var(--smoke);
   text-underline-offset: 3px;
 }

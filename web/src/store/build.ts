@@ -62,9 +62,11 @@ export const useBuild = defineStore('build', () => {
     const fresh = await get<SectionsView>(address(asked))
     if (asked !== id.value || mine !== asking) return
     // an answer from before the last edit would take it off the screen; the next save asks again
-    if (view.value && !mark.isCurrent()) return
-    take(fresh)
+    if (!view.value || mark.isCurrent()) take(fresh)
+    else if (lacking()) await reload()
   }
+  /** Whether something that is wanted never came: a stop would stay empty. */
+  const lacking = () => [...wanted].some((section) => section !== 'build' && !tags.has(section))
   /** Only what is not held comes with the answer. */
   function address(of: string): string {
     const held = [...tags].map(([section, tag]) => `${section}:${tag}`)

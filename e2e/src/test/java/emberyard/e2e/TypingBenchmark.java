@@ -1,0 +1,118 @@
+package emberyard.e2e;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/**
+ * Measures in the browser how long after a key all new figures are drawn, and how long a stop takes
+ * to open. Run by {@code bin/bench}; its name keeps it out of the ordinary run, and it asserts
+ * nothing.
+ */
+class TypingBenchmark {
+  private static final int WARM = 10;
+  private static final int KEYS = 40;
+  private static final String BUILD = "/builds/night-pilotage/";
+  private static final List<String> STOPS =
+      List.of("concept", "fit", "supply", "make", "finish", "light", "bench", "plan", "money");
+
+  /** From the last key to two frames after the sections have come that were asked for behind it. */
+  private static final String DRAWN =
+      """
+      () => new Promise((done) => {
+        const look = () => {
+          const came = performance.getEntriesByType('resource')
+            .some((each) => each.name.includes('/sections') && each.startTime > window.key && each.responseEnd > 0)
+          if (!came) return setTimeout(look, 1)
+          requestAnimationFrame(() => requestAnimationFrame(() => done(performance.now() - window.key)))
+        }
+        look()
+      })
+      """;
+
+  /** From the press of a stop's key to the frame in which its title is there. */
+  private static final String OPENED =
+      """
+      (stop) => new Promise((done) => {
+        const begun = performance.now()
+        const link = document.querySelector(`header a[href$="/night-pilotage/${stop}"]`)
+        const before = document.querySelector('.stage h2')
+        link.click()
+        const look = () => {
+          const now = document.querySelector('.stage h2')
+          if (now && now !== before) requestAnimationFrame(() => done(performance.now() - begun))
+          else setTimeout(look, 1)
+        }
+        look()
+      })
+      """;
+
+  @Test
+  void measure() throws IOException {
+    try (Yard yard = Yard.demo()) {
+      Page page = yard.signedIn("ines");
+      page.addInitScript(
+          "addEventListener('keydown', () => (window.key = performance.now()), true)");
+      row("a client’s name", typed(yard, page, "brief", "Client", "Guild "), "80 / 120 ms");
+      row("a part’s width", typed(yard, page, "make", "Width", "4"), "80 / 120 ms");
+      row("opening a stop for the first time", opened(yard, page), "150 / 250 ms");
+    }
+  }
+
+  private static List<Double> typed(
+      Yard yard, Page page, String stop, String label, String before) {
+    page.navigate(yard.address(BUILD + stop));
+    Locator field = page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).first();
+    List<Double> waits = new ArrayList<>();
+    for (int i = 0; i < WARM + KEYS; i++) {
+      field.fill(before + (1 + i % 5));
+      page.waitForTimeout(600);
+      page.evaluate("() => performance.clearResourceTimings()");
+      field.press("" + i % 10);
+      waits.add(((Number) page.evaluate(DRAWN)).doubleValue());
+      page.waitForTimeout(200);
+    }
+    return waits.subList(WARM, waits.size());
+  }
+
+  private static List<Double> opened(Yard yard, Page page) {
+    List<Double> waits = new ArrayList<>();
+    for (int round = 0; round < 4; round++) {
+      page.navigate(yard.address(BUILD + "history"));
+      page.locator(".stage h2").first().waitFor();
+      for (String stop : STOPS) {
+        page.waitForTimeout(300);
+        double wait = ((Number) page.evaluate(OPENED, stop)).doubleValue();
+        if (round > 0) {
+          waits.add(wait);
+        }
+      }
+    }
+    return waits;
+  }
+
+  private static void row(String what, List<Double> measured, String wanted) throws IOException {
+    List<Double> waits = measured.stream().sorted().toList();
+    String row =
+        "| in the browser: %s (%d) | %.1f ms | %.1f ms | | %s |%n"
+            .formatted(
+                what,
+                waits.size(),
+                waits.get(waits.size() / 2),
+                waits.get(waits.size() * 95 / 100),
+                wanted);
+    Path report = Path.of(System.getProperty("ember.bench"));
+    String text = Files.readString(report);
+    int end = text.indexOf("\nScript of the first screen");
+    Files.writeString(
+        report,
+        text.substring(0, end) + row + text.substring(end),
+        StandardOpenOption.TRUNCATE_EXISTING);
+  }
+}
