@@ -30,6 +30,9 @@ final class Orders {
 
   private static final int LEAST_JUSTIFIED = 2;
 
+  /** Where fewer are tried than this, less is tried in all. */
+  private static final int FEW = 8;
+
   private static final int MOST_ROUNDS = 8;
 
   /** In stretches of so many minutes of the calendar work at one place is put together. */
@@ -94,7 +97,7 @@ final class Orders {
 
   /** Whether the yard is so large that less is tried for its plan. */
   boolean hurried() {
-    return seeds() < SEEDED / JUSTIFIED;
+    return seeds() < FEW;
   }
 
   /** How many of them, the best ones, are moved right and left too. */

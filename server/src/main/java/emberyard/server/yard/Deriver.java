@@ -106,7 +106,7 @@ class Deriver {
   }
 
   /** The same objects in the same order. */
-  private static boolean same(List<Thing> some, List<Thing> others) {
+  static boolean same(List<?> some, List<?> others) {
     if (some.size() != others.size()) {
       return false;
     }

@@ -44,19 +44,7 @@ class SectionTexts {
    * @param of what it is made of, told by identity
    * @param tag the same for the same text
    */
-  record Text(List<?> of, Json json, String tag) {
-    private boolean madeOf(List<?> things) {
-      if (things.size() != of.size()) {
-        return false;
-      }
-      for (int i = 0; i < of.size(); i++) {
-        if (of.get(i) != things.get(i)) {
-          return false;
-        }
-      }
-      return true;
-    }
-  }
+  record Text(List<?> of, Json json, String tag) {}
 
   /** JSON that goes out as it is. */
   record Json(@JsonValue @JsonRawValue String text) {}
@@ -69,7 +57,7 @@ class SectionTexts {
    */
   Text of(Key key, List<?> of, Supplier<Object> value) {
     Text last = kept(key);
-    if (last != null && last.madeOf(of)) {
+    if (last != null && Deriver.same(last.of, of)) {
       return last;
     }
     String json = mapper.writeValueAsString(value.get());
