@@ -1,5 +1,10 @@
 package emberyard.server;
 
+import emberyard.core.plan.OrderPolicy;
+import emberyard.core.plan.Step;
+import emberyard.core.yard.YardPlan;
+import emberyard.server.yard.YardReader;
+import java.util.SplittableRandom;
 import tools.jackson.databind.JsonNode;
 
 /** Measures on the demo's main build what follows while something is dragged. */
@@ -25,7 +30,28 @@ final class DemoBenchmark {
           "`GET …/options`: three options worked out",
           Timing.measure(() -> ines.get(BUILD + "/options"), () -> {}),
           "");
+      laidAgain(timing, yard.bean(YardReader.class).read().plan());
     }
+  }
+
+  /** Each time other durations, as many draws would have them. */
+  private static void laidAgain(Timing timing, YardPlan plan) {
+    OrderPolicy policy = plan.policy();
+    int[] waits = plan.problem().steps().stream().mapToInt(Step::waitMinutes).toArray();
+    int[] planned = plan.problem().steps().stream().mapToInt(Step::handsOnMinutes).toArray();
+    SplittableRandom random = new SplittableRandom(17);
+    timing.row(
+        "laying the yard’s %d open steps again with other durations".formatted(planned.length),
+        Timing.measure(
+            () -> {
+              int[] drawn = planned.clone();
+              for (int i = 0; i < drawn.length; i++) {
+                drawn[i] = drawn[i] * random.nextInt(50, 200) / 100;
+              }
+              policy.finish(drawn, waits);
+            },
+            () -> {}),
+        "2 ms");
   }
 
   /** The lamp of the left face at forty places. */

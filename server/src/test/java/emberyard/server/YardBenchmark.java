@@ -22,19 +22,27 @@ final class YardBenchmark {
       out.println("# Benchmarks\n");
       out.println("Written by `bin/bench`; not a test. " + machine() + "\n");
       Timing timing = new Timing(out);
-      full(timing, out);
-      if (Boolean.getBoolean("ember.bench.yard")) {
-        return;
+      if (wanted("yard")) {
+        full(timing, out);
       }
-      FitBenchmark.appendTo(timing, out);
-      MakeBenchmark.appendTo(timing, out);
-      FinishBenchmark.appendTo(timing, out);
-      HeavyBenchmark.appendTo(out);
+      if (wanted("parts")) {
+        FitBenchmark.appendTo(timing, out);
+        MakeBenchmark.appendTo(timing, out);
+        FinishBenchmark.appendTo(timing, out);
+        HeavyBenchmark.appendTo(out);
+      }
       out.println("\n## The demo’s Night Pilotage, five builds in the yard\n");
       timing.head();
-      DemoBenchmark.appendTo(timing);
+      if (wanted("demo")) {
+        DemoBenchmark.appendTo(timing);
+      }
       out.println("\nScript of the first screen: printed by every build of `web` (limit 250 KB).");
     }
+  }
+
+  /** Whether a part is measured: all are, unless one is named. */
+  private static boolean wanted(String part) {
+    return part.equals(System.getProperty("ember.bench.only", part));
   }
 
   private static void full(Timing timing, PrintStream out) throws Exception {

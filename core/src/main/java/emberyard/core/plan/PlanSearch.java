@@ -32,11 +32,12 @@ final class PlanSearch {
   /**
    * A plan and how it stands.
    *
+   * @param order in which it was laid
    * @param finish of each project
    * @param lateness of each project, in working minutes
    * @param missed how many windows are missed that can be kept
    */
-  record Found(Placement[] placed, long[] finish, long[] lateness, int missed) {
+  record Found(Order order, Placement[] placed, long[] finish, long[] lateness, int missed) {
     long late() {
       return Arrays.stream(lateness).sum();
     }
@@ -83,6 +84,11 @@ final class PlanSearch {
     TiedSteps all = new TiedSteps(network, network.ties);
     this.ties = PlanPass.keepable(network, all, new Occupancy(steps, start, List.of()));
     this.tied = ties.size() == network.ties.size() ? all : new TiedSteps(network, ties);
+  }
+
+  /** How a plan was laid, for when its steps last for something else. */
+  OrderPolicy.Part policy(Found plan) {
+    return new OrderPolicy.Part(network, tied, plan.order(), start);
   }
 
   /** The plan of the plain rule, in one pass. */
@@ -187,10 +193,7 @@ final class PlanSearch {
   }
 
   private Found pass(Order order) {
-    return found(new PlanPass(network, tied, free).inOrder(order));
-  }
-
-  private Found found(Placement[] placed) {
+    Placement[] placed = new PlanPass(network, tied, free).inOrder(order);
     long[] finish = new long[steps.projects.size()];
     Arrays.fill(finish, Long.MIN_VALUE);
     for (int i = 0; i < placed.length; i++) {
@@ -206,7 +209,7 @@ final class PlanSearch {
       lateness[project] = Math.max(0, late);
     }
     int missed = (int) ties.stream().filter(tie -> tie.missedBy(placed) > 0).count();
-    return new Found(placed, finish, lateness, missed + closed(placed));
+    return new Found(order, placed, finish, lateness, missed + closed(placed));
   }
 
   /** How many windows that were open at the start are missed. */

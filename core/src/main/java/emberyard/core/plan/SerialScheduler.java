@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Serial schedule generation (Kelley 1963; see Kolisch and Hartmann 1999): steps in precedence
@@ -34,12 +35,24 @@ public final class SerialScheduler {
   }
 
   /**
+   * A plan, and its order to lay it again in.
+   *
+   * @param policy what the same work comes to when it lasts for something else
+   */
+  public record Solved(Schedule schedule, OrderPolicy policy) {}
+
+  /**
    * Plans all steps.
    *
    * @throws InvalidValue where steps wait for each other in a circle; the sentence names it; where
    *     the work would go on beyond the year 2200
    */
   public static Schedule schedule(SchedulingProblem problem) {
+    return solve(problem).schedule;
+  }
+
+  /** The same, with the order that it was laid in. */
+  public static Solved solve(SchedulingProblem problem) {
     Set<String> roomy = roomy(problem);
     List<SerialScheduler> agreed = new ArrayList<>();
     List<SerialScheduler> asked = new ArrayList<>();
@@ -48,29 +61,36 @@ public final class SerialScheduler {
     problem
         .each(project -> !project.agreed())
         .forEach(part -> asked.add(new SerialScheduler(part, roomy)));
+    List<Planned> firm = new ArrayList<>();
+    List<Planned> open = new ArrayList<>();
     List<Taken> taken = new ArrayList<>();
-    List<Schedule> plans = new ArrayList<>();
     for (SerialScheduler part : agreed) {
       StepNumbers numbers = part.network.numbers;
       Occupancy free = new Occupancy(numbers, part.start, List.of());
       Planned planned = part.planned(free, Holds.of(numbers, List.of()));
-      plans.add(planned.schedule);
+      firm.add(planned);
       taken.addAll(planned.taken);
     }
     if (!asked.isEmpty()) {
       SerialScheduler any = asked.get(0);
       Holds held = Holds.of(any.network.numbers, taken);
       Occupancy left = new Occupancy(any.network.numbers, any.start, taken);
-      asked.parallelStream()
-          .map(part -> part.planned(left.of(part.network.numbers), held).schedule)
-          .toList()
-          .forEach(plans::add);
+      open.addAll(
+          asked.parallelStream()
+              .map(part -> part.planned(left.of(part.network.numbers), held))
+              .toList());
     }
-    return Schedule.together(plans);
+    return new Solved(
+        Schedule.together(
+            Stream.of(firm, open).flatMap(List::stream).map(Planned::schedule).toList()),
+        new OrderPolicy(
+            problem,
+            firm.stream().map(Planned::policy).toList(),
+            open.stream().map(Planned::policy).toList()));
   }
 
   /** A plan and what it takes from those that were only asked about. */
-  private record Planned(Schedule schedule, List<Taken> taken) {}
+  private record Planned(Schedule schedule, List<Taken> taken, OrderPolicy.Part policy) {}
 
   /** Stations that have room for everybody at once, and are held by nothing that waits. */
   private static Set<String> roomy(SchedulingProblem problem) {
@@ -101,7 +121,8 @@ public final class SerialScheduler {
         schedule,
         IntStream.range(0, placed.length)
             .mapToObj(i -> new Taken(problem.steps().get(i), placed[i]))
-            .toList());
+            .toList(),
+        search.policy(best));
   }
 
   private long[] reveals() {

@@ -53,6 +53,21 @@ final class StepNetwork {
     }
   }
 
+  private StepNetwork(StepNetwork as, StepNumbers numbers) {
+    this.steps = as.steps;
+    this.numbers = numbers;
+    this.before = as.before;
+    this.behind = as.behind;
+    this.order = as.order;
+    this.position = as.position;
+    this.ties = as.ties;
+  }
+
+  /** The same links between steps that need something else. */
+  StepNetwork with(StepNumbers others) {
+    return new StepNetwork(this, others);
+  }
+
   private static int[] before(Step step, Map<String, Integer> number) {
     Set<Integer> before = new LinkedHashSet<>();
     for (String key : step.after()) {

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -56,8 +57,8 @@ final class StepNumbers {
 
   private final List<Worker> people;
   private final List<Place> stations;
-  private final Map<String, Integer> personNumber = new HashMap<>();
-  private final Map<String, Integer> stationNumber = new HashMap<>();
+  private final Map<String, Integer> personNumber;
+  private final Map<String, Integer> stationNumber;
   private final int hands;
   private final int numberOfPaces;
 
@@ -67,8 +68,8 @@ final class StepNumbers {
   StepNumbers(SchedulingProblem problem, Set<String> roomy, long start) {
     people = problem.workers();
     stations = problem.places();
-    people.forEach(each -> personNumber.put(each.id(), personNumber.size()));
-    stations.forEach(each -> stationNumber.put(each.id(), stationNumber.size()));
+    personNumber = numbered(people.stream().map(Worker::id));
+    stationNumber = numbered(stations.stream().map(Place::id));
     int count = problem.steps().size();
     handsOn = new int[count];
     wait = new int[count];
@@ -119,8 +120,59 @@ final class StepNumbers {
     hands = handNumber.size();
   }
 
+  /** The same steps, lasting for something else. */
+  private StepNumbers(StepNumbers as, int[] handsOn, int[] wait, boolean[] interruptible) {
+    this.handsOn = handsOn;
+    this.wait = wait;
+    this.interruptible = interruptible;
+    paces = as.paces;
+    pace = as.pace;
+    place = as.place;
+    tight = as.tight;
+    holds = as.holds;
+    able = as.able;
+    hand = as.hand;
+    begunBy = as.begunBy;
+    earliest = as.earliest;
+    beginBy = as.beginBy;
+    project = as.project;
+    projects = as.projects;
+    people = as.people;
+    stations = as.stations;
+    personNumber = as.personNumber;
+    stationNumber = as.stationNumber;
+    hands = as.hands;
+    numberOfPaces = as.numberOfPaces;
+  }
+
+  /**
+   * The same steps when they last for something else. What then fits into no working day in one go
+   * is cut in pieces.
+   */
+  StepNumbers lasting(int[] handsOnMinutes, int[] waitMinutes) {
+    boolean[] cut = interruptible.clone();
+    for (int i = 0; i < cut.length; i++) {
+      cut[i] |= handsOnMinutes[i] > handsOn[i] && handsOnMinutes[i] > longestStretch(i);
+    }
+    return new StepNumbers(this, handsOnMinutes, waitMinutes, cut);
+  }
+
+  private long longestStretch(int step) {
+    long longest = 0;
+    for (int who : able[step]) {
+      longest = Math.max(longest, people.get(who).hours().longestStretch());
+    }
+    return longest;
+  }
+
   private static long notBefore(@Nullable LocalDateTime moment) {
     return moment == null ? Long.MIN_VALUE : BenchClock.minuteNotBefore(moment);
+  }
+
+  private static Map<String, Integer> numbered(Stream<String> names) {
+    Map<String, Integer> numbers = new HashMap<>();
+    names.forEach(name -> number(name, numbers));
+    return numbers;
   }
 
   /** Names get numbers in the order in which they come. */

@@ -123,6 +123,23 @@ public final class WeeklyHours {
     throw new IllegalStateException("working time left over: " + rest);
   }
 
+  /**
+   * The first working minute at or after a moment.
+   *
+   * <p>Example, Monday to Friday 09:00–17:00: of Friday 17:00 it is Monday 09:00, of Monday 16:59
+   * that moment.
+   */
+  public LocalDateTime opening(LocalDateTime moment) {
+    long minute = BenchClock.minuteNotBefore(moment);
+    long monday = mondayOf(minute);
+    for (Span span : week) {
+      if (minute < monday + span.to()) {
+        return BenchClock.moment(Math.max(minute, monday + span.from()));
+      }
+    }
+    return BenchClock.moment(monday + WEEK + week.get(0).from());
+  }
+
   /** When the working stretch began that is on, or was last on, in the minute before. */
   long begun(long minute) {
     long last = back(minute, 1);

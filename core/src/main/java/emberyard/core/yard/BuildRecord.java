@@ -136,6 +136,22 @@ record BuildRecord(
     return done.get(key) == null || (waitsUntil != null && waitsUntil.isAfter(clock));
   }
 
+  /**
+   * Whether something of a task begins or ends between two moments with nobody at work: a wait that
+   * is over by then, or one that nothing else has to be finished for.
+   */
+  boolean goesOnByItself(Task task, LocalDateTime from, LocalDateTime until) {
+    if (done.containsKey(task.key())) {
+      LocalDateTime waitsUntil = waitsUntil(task);
+      return waitsUntil != null && waitsUntil.isAfter(from) && !waitsUntil.isAfter(until);
+    }
+    boolean held = task.earliest() != null && !task.earliest().isBefore(until);
+    return from.isBefore(until)
+        && remaining(task) == 0
+        && !held
+        && task.after().stream().noneMatch(key -> stillPlanned(key, from));
+  }
+
   /** Hands-on minutes left: planned less logged, never under five while it is not done. */
   int remaining(Task task) {
     if (done.containsKey(task.key())) {

@@ -2,6 +2,7 @@ package emberyard.core.yard;
 
 import emberyard.core.build.Build;
 import emberyard.core.plan.ChainPart;
+import emberyard.core.plan.OrderPolicy;
 import emberyard.core.plan.PlannedStep;
 import emberyard.core.plan.Project;
 import emberyard.core.plan.Schedule;
@@ -48,11 +49,14 @@ record Known(
   /**
    * A plan with what each build has of it.
    *
+   * @param policy its order, for work that lasts for something else
    * @param slices by build id
    */
-  record Planned(SchedulingProblem problem, Schedule schedule, Map<String, Slice> slices) {
+  record Planned(
+      SchedulingProblem problem, Schedule schedule, OrderPolicy policy, Map<String, Slice> slices) {
     static Planned of(SchedulingProblem problem) {
-      Schedule schedule = SerialScheduler.schedule(problem);
+      SerialScheduler.Solved solved = SerialScheduler.solve(problem);
+      Schedule schedule = solved.schedule();
       Map<String, List<PlannedStep>> steps =
           schedule.steps().values().stream().collect(Collectors.groupingBy(PlannedStep::project));
       Map<String, Slice> slices = new HashMap<>();
@@ -62,7 +66,7 @@ record Known(
             new Slice(
                 steps.getOrDefault(project.id(), List.of()), schedule.finish().get(project.id())));
       }
-      return new Planned(problem, schedule, slices);
+      return new Planned(problem, schedule, solved.policy(), slices);
     }
 
     List<ChainPart> chain(String project) {
@@ -83,6 +87,11 @@ record Known(
   /** The same, less what follows from the workshop where that is another. */
   Known in(WorkshopBook other) {
     return book == other ? this : new Known(null, null, Map.of(), planned);
+  }
+
+  /** From when it was planned, null where nothing was. */
+  @Nullable LocalDateTime start() {
+    return planned == null ? null : planned.problem.start();
   }
 
   /** What is known of just this build. */

@@ -1,6 +1,8 @@
 package emberyard.core.yard;
 
 import emberyard.core.build.Build;
+import emberyard.core.plan.OrderPolicy;
+import emberyard.core.plan.SchedulingProblem;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.Instant;
 import java.util.LinkedHashMap;
@@ -39,6 +41,16 @@ public final class YardPlan {
 
   public WorkshopBook book() {
     return book;
+  }
+
+  /** What was planned: the open steps of all builds. */
+  public SchedulingProblem problem() {
+    return planner.plan().problem();
+  }
+
+  /** When builds are done if their steps last for something else, in the order of the plan. */
+  public OrderPolicy policy() {
+    return planner.plan().policy();
   }
 
   /** All builds as they are. */

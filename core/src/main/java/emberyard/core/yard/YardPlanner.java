@@ -45,6 +45,10 @@ final class YardPlanner {
   private final Instant now;
   private final ZoneId zone;
   private final LocalDateTime clock;
+
+  /** From when it is planned. */
+  private final LocalDateTime start;
+
   private final List<Build> builds;
   private final Map<StationKind, String> stations = new EnumMap<>(StationKind.class);
   private final WeeklyHours hours;
@@ -77,7 +81,28 @@ final class YardPlanner {
     this.known = before.in(book);
     this.records = records();
     records.forEach(record -> byId.put(record.build().id(), record));
+    this.start = start();
     this.planned = planned();
+  }
+
+  /**
+   * The next minute at which somebody works, so that over night and over the weekend nothing is
+   * planned anew; now, where something goes on by itself until then.
+   */
+  private LocalDateTime start() {
+    LocalDateTime opening =
+        hoursOf.values().stream()
+            .map(each -> each.opening(clock))
+            .min(Comparator.naturalOrder())
+            .orElse(clock);
+    boolean alone = records.stream().anyMatch(record -> goesOnByItself(record, opening));
+    return alone ? clock : opening;
+  }
+
+  private boolean goesOnByItself(BuildRecord record, LocalDateTime until) {
+    return record.build().brief().revealedOn() == null
+        && record.derived().tasks().stream()
+            .anyMatch(task -> record.goesOnByItself(task, clock, until));
   }
 
   /** What a yard after a change can take from this one. */
@@ -91,6 +116,11 @@ final class YardPlanner {
               record.build(), designs.get(id), record, steps.get(id), assembled.get(id)));
     }
     return new Known(book, now, each, planned);
+  }
+
+  /** The plan, and what it was asked for. */
+  Known.Planned plan() {
+    return planned;
   }
 
   List<BuildModel> models() {
@@ -201,7 +231,7 @@ final class YardPlanner {
       List<Step> its =
           known
               .of(build)
-              .filter(was -> was.record() == record)
+              .filter(was -> was.record() == record && start.equals(known.start()))
               .map(Known.OfBuild::steps)
               .orElseGet(() -> steps(record));
       steps.put(build.id(), its);
@@ -214,7 +244,7 @@ final class YardPlanner {
     SchedulingProblem before = known.planned() == null ? null : known.planned().problem();
     boolean same =
         before != null
-            && before.start().equals(clock)
+            && before.start().equals(start)
             && before.hours().equals(hours)
             && before.projects().equals(projects)
             && before.workers().equals(workers)
@@ -222,7 +252,7 @@ final class YardPlanner {
             && before.steps().equals(all);
     return same
         ? known.planned()
-        : Known.Planned.of(new SchedulingProblem(clock, hours, projects, workers, places, all));
+        : Known.Planned.of(new SchedulingProblem(start, hours, projects, workers, places, all));
   }
 
   private List<Step> steps(BuildRecord record) {
@@ -299,7 +329,7 @@ final class YardPlanner {
   }
 
   private int minutesTo(LocalDateTime moment) {
-    return (int) Duration.between(clock, moment).toMinutes();
+    return (int) Duration.between(start, moment).toMinutes();
   }
 
   private long longestStretch(Task task) {

@@ -27,6 +27,22 @@ class WeeklyHoursTest {
     }
   }
 
+  @Test
+  void theNextWorkingMinuteIsTheFirstThatAMinuteOfWorkFitsBefore() {
+    assertEquals(FRIDAY, SerialSchedulerTest.OFFICE.opening(FRIDAY));
+    LocalDateTime monday = LocalDateTime.parse("2026-03-09T09:00");
+    assertEquals(monday, SerialSchedulerTest.OFFICE.opening(FRIDAY.plusHours(1)));
+    LocalDateTime late = LocalDateTime.parse("2026-03-09T16:59");
+    assertEquals(late, SerialSchedulerTest.OFFICE.opening(late));
+    for (LocalDateTime at = FRIDAY; at.isBefore(FRIDAY.plusDays(8)); at = at.plusMinutes(23)) {
+      LocalDateTime slow = at;
+      while (SerialSchedulerTest.OFFICE.between(slow, slow.plusMinutes(1)) == 0) {
+        slow = slow.plusMinutes(1);
+      }
+      assertEquals(slow, SerialSchedulerTest.OFFICE.opening(at), "from " + at);
+    }
+  }
+
   /** A problem with the same hours is the same problem: it need not be planned again. */
   @Test
   void theSameHoursAreEqual() {

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertSame;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Build;
+import emberyard.core.plan.Step;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -50,5 +51,21 @@ class ChangedPlanTest {
     assertSame(before.builds().get("b2").tasks(), after.builds().get("b2").tasks());
     assertSame(before.builds().get("b3").findings(), after.builds().get("b3").findings());
     assertNotSame(before.builds().get("b1").build(), after.builds().get("b1").build());
+  }
+
+  @Test
+  void thePlansOrderComesToItsFinishDays() {
+    ChangingYard yard = new ChangingYard(3);
+    YardPlan plan = YardPlan.of(yard.builds, yard.book, yard.now);
+    int[] handsOn = plan.problem().steps().stream().mapToInt(Step::handsOnMinutes).toArray();
+    int[] waits = plan.problem().steps().stream().mapToInt(Step::waitMinutes).toArray();
+    long[] finish = plan.policy().finish(handsOn, waits);
+    for (int i = 0; i < finish.length; i++) {
+      String build = plan.problem().projects().get(i).id();
+      assertEquals(
+          plan.model().builds().get(build).fuse().finish(),
+          plan.problem().start().plusMinutes(finish[i]).toLocalDate(),
+          build);
+    }
   }
 }
