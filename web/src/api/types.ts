@@ -6,11 +6,16 @@ export type Session = Schemas['Session']
 export type YardView = Schemas['YardView']
 export type YardRow = Schemas['YardRow']
 export type BuildView = Schemas['BuildView']
-export type SectionsView = Omit<Schemas['SectionsView'], 'sections'> & {
+export type SectionsView = Omit<Schemas['SectionsView'], 'sections' | 'changes'> & {
   sections: Record<string, unknown>
+  changes: Record<string, Record<string, unknown>>
 }
 /** A build as screens have it: what was frozen or put aside is only there where it is looked at. */
 export type BuildPicture = BuildView & {
+  /** Tasks of made parts, without when. */
+  makeTasks: Pick<TaskModel, 'task' | 'doneAt'>[]
+  /** Tasks of finishes. */
+  finishTasks: TaskModel[]
   putAside: Record<string, string>
   agreed?: { frozen: Build['concept']['frozen']; snapshots: Build['snapshots'] }
 }

@@ -16,7 +16,8 @@ async function answer(url: string) {
   const all: Partial<Record<Section, unknown>> = { head: {}, build: { brief: {} }, findings: [] }
   const sections = Object.fromEntries(want.map((each) => [each, all[each] ?? {}]))
   const tags = Object.fromEntries(want.map((each) => [each, 'same']))
-  return new Response(JSON.stringify({ revision: 1, now: '', versions: {}, tags, sections }))
+  const answer = { revision: 1, now: '', versions: {}, tags, sections, changes: {} }
+  return new Response(JSON.stringify(answer))
 }
 
 async function shellAt(path: string) {

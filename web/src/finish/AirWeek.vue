@@ -20,7 +20,7 @@ const rows = computed(() =>
   daysFrom(builds.view!.now.slice(0, 10), 10).map((date) => {
     const air = workshop.book!.airs.find((each) => each.date === date)
     const { temperatureC, humidityPercent } = air ?? room.value
-    const coats = builds.view!.tasks.filter(
+    const coats = builds.view!.finishTasks.filter(
       (t) => t.task.station === 'SPRAY_CORNER' && t.planned?.start.slice(0, 10) === date,
     )
     return {

@@ -12,10 +12,10 @@ import { exact } from '../units/writing'
 const props = defineProps<{ model: SchemeModel; scheme: Scheme }>()
 const builds = useBuild()
 const workshop = useWorkshop()
-const tasks = computed(() => builds.view!.tasks.filter((t) => t.task.thingId === props.scheme.id))
+const tasks = computed(() => builds.view!.finishTasks.filter((t) => t.task.thingId === props.scheme.id))
 const shared = computed(() => {
   const keys = new Set(props.model.coats.map((coat) => coat.key))
-  return builds.view!.tasks.filter(
+  return builds.view!.finishTasks.filter(
     (t) => t.task.thingId === props.scheme.id || keys.has(t.task.key),
   )
 })

@@ -40,7 +40,7 @@ defineExpose({ add })
 const dpi = (thing: OutsideFinish) =>
   thing.widthPx && thing.printWidthMm ? thing.widthPx / (thing.printWidthMm / 25.4) : null
 const task = (thing: OutsideFinish, step: string) =>
-  builds.view!.tasks.find((t) => t.task.key === `outside-finish:${thing.id}/${step}`)
+  builds.view!.finishTasks.find((t) => t.task.key === `outside-finish:${thing.id}/${step}`)
 const when = (thing: OutsideFinish, step: string) => {
   const planned = task(thing, step)?.planned
   return planned ? moment(planned.start, builds.view!.now) : '—'

@@ -36,7 +36,7 @@ const products = computed(() =>
   })),
 )
 const task = computed(() =>
-  builds.view!.tasks.find((t) => t.task.key === `treatment:${props.treatment.id}/done`),
+  builds.view!.finishTasks.find((t) => t.task.key === `treatment:${props.treatment.id}/done`),
 )
 const lettered = computed(() => props.treatment.figure?.kind === 'TEXT')
 const WHAT = computed(() => [

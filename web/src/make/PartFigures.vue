@@ -11,9 +11,7 @@ const props = defineProps<{ part: MadePart }>()
 const builds = useBuild()
 const figures = computed(() => props.part.figures ?? null)
 const tasks = computed(() =>
-  builds.view!.tasks.filter(
-    (task) => task.task.thingId === props.part.panel.id && task.task.stage === 'MAKE',
-  ),
+  builds.view!.makeTasks.filter((task) => task.task.thingId === props.part.panel.id),
 )
 const machined = computed(() => ['LASER', 'ROUTER', 'BLADE'].includes(props.part.panel.cutMethod))
 const counts = computed(() =>

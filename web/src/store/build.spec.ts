@@ -33,7 +33,7 @@ const view = (widthMm: number, stop = 'light') => {
   for (const [section, tag] of Object.entries(tags)) {
     if (!asked.includes(`${section}:${tag}`)) sections[section] = all[section] ?? { of: section }
   }
-  return { revision: 1, now: 'now', versions: { 'panels/p': 4 }, tags, sections }
+  return { revision: 1, now: 'now', versions: { 'panels/p': 4 }, tags, sections, changes: {} }
 }
 
 beforeEach(() => {
@@ -124,6 +124,65 @@ describe('the build that is open', () => {
     expect(builds.build?.panels[0]).toMatchObject({ widthMm: 400 })
   })
 
+  /** What the server says of a window that holds 400: the panel by itself. */
+  const inPart = (tag: string, changes: object) => () => ({
+    ...view(400),
+    tags: { head: 'h', build: tag, findings: 'f', fit: 's' },
+    sections: {},
+    changes,
+  })
+
+  it('takes what changed, and leaves everything else the same', async () => {
+    const builds = useBuild()
+    await builds.open('b', 'light')
+    const { fit, findings, build: shown } = builds.view!
+    const remark = builds.build!.remarks
+    answers['GET /api/builds/b'] = inPart('410', { build: { 'panels.0': panel(410) } })
+    builds.edit('panels', builds.build!.panels[0], { widthMm: 411 })
+    await settle()
+    // still held as it was before the edit: what the edit came to is among the changes
+    expect(sent.at(-1)!.url).toContain('build:400')
+    expect(builds.build!.panels[0]).toEqual(panel(410))
+    expect([builds.view!.fit, builds.view!.findings]).toEqual([fit, findings])
+    expect([builds.view!.build, builds.build!.remarks]).toEqual([shown, remark])
+    await builds.reload()
+    expect(sent.at(-1)!.url).toContain('build:410')
+  })
+
+  it('lays what is not stored over what changed, and lets go of it later', async () => {
+    const builds = useBuild()
+    await builds.open('b', 'light')
+    answers['PUT /api/builds/b/panels/p'] = () =>
+      new Response(JSON.stringify({ title: 'Width can’t be 2.', errors: [] }), { status: 422 })
+    builds.edit('panels', builds.build!.panels[0], { widthMm: 2 })
+    await settle()
+    answers['GET /api/builds/b'] = inPart('n', { build: { brief: { id: 'b', name: 'Other' } } })
+    await builds.reload()
+    expect(builds.build).toMatchObject({ brief: { name: 'Other' }, panels: [{ widthMm: 2 }] })
+    answers['GET /api/builds/b'] = inPart('n', {})
+    useSaver().drop('/api/builds/b/panels/p')
+    await settle()
+    expect(builds.build).toMatchObject({ brief: { name: 'Other' }, panels: [{ widthMm: 400 }] })
+  })
+
+  it('asks for all that was typed once something was added or taken away', async () => {
+    const builds = useBuild()
+    await builds.open('b', 'light')
+    builds.add('remarks', { text: 'It smelt of tar' })
+    await settle()
+    expect(sent.at(-1)!.url).not.toContain('build:')
+    await builds.reload()
+    expect(sent.at(-1)!.url).toContain('build:400')
+  })
+
+  it('takes what changed of the head', async () => {
+    const builds = useBuild()
+    await builds.open('b', 'light')
+    answers['GET /api/builds/b'] = inPart('400', { head: { fuse: { verdict: 'LATE' } } })
+    await builds.reload()
+    expect(builds.view!.fuse).toEqual({ verdict: 'LATE' })
+  })
+
   it('says after a while that what follows is still being worked out', async () => {
     const builds = useBuild()
     await builds.open('b', 'light')
@@ -171,8 +230,8 @@ describe('the build that is open', () => {
     const builds = useBuild()
     let first: (value: Response) => void = () => undefined
     const sections = { head: {}, build: { brief: { id: 'c' } }, findings: [], fit: {} }
-    const other = { versions: {}, tags: {}, sections }
-    const late = { versions: {}, tags: {}, sections: { ...sections, build: build(400) } }
+    const other = { versions: {}, tags: {}, sections, changes: {} }
+    const late = { ...other, sections: { ...sections, build: build(400) } }
     answers['GET /api/builds/b'] = () => undefined
     vi.stubGlobal('fetch', (url: string) =>
       url.startsWith('/api/builds/b/')

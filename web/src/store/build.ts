@@ -1,18 +1,14 @@
 import { defineStore } from 'pinia'
-import { computed, markRaw, reactive, ref } from 'vue'
+import { computed, reactive, ref, toRaw } from 'vue'
 import { get, newId, send } from '../api/client'
 import type { Build, BuildPicture, SectionsView } from '../api/types'
+import { change, changed, raw } from './changes'
 import { useSaver } from './saver'
 import { AT_STOP, EVERYWHERE, type Section } from './sections'
 import { findThing, partsOf, putThing } from './things'
 
 /** So long figures may be those of before the last change without a word. */
 const UNSAID_MS = 300
-
-/** What is derived comes whole with the next answer: nobody watches what is in it. */
-function derived<T>(section: T): T {
-  return section !== null && typeof section === 'object' ? markRaw(section) : section
-}
 
 /** The build that is open: what was typed, laid over what the server derived. */
 export const useBuild = defineStore('build', () => {
@@ -25,9 +21,11 @@ export const useBuild = defineStore('build', () => {
   const wanted = new Set<Section>()
   /** What the server calls each section that is here. */
   const tags = reactive(new Map<string, string>())
+  /** What the server holds of each thing that is shown as it was typed. */
+  const held = new Map<string, unknown>()
   /** Whether figures on the screen are those of before the last change, for a while now. */
   const behind = ref(false)
-  let changed: ReturnType<typeof setTimeout> | undefined
+  let late: ReturnType<typeof setTimeout> | undefined
 
   function path(kind: string, thingId: string) {
     return `/api/builds/${encodeURIComponent(id.value)}/${kind}/${encodeURIComponent(thingId)}`
@@ -40,6 +38,7 @@ export const useBuild = defineStore('build', () => {
       view.value = null
       wanted.clear()
       tags.clear()
+      held.clear()
       caughtUp()
     }
     for (const section of [...EVERYWHERE, ...(AT_STOP[stop] ?? [])]) wanted.add(section)
@@ -69,53 +68,77 @@ export const useBuild = defineStore('build', () => {
   const lacking = () => [...wanted].some((section) => section !== 'build' && !tags.has(section))
   /** Only what is not held comes with the answer. */
   function address(of: string): string {
-    const held = [...tags].map(([section, tag]) => `${section}:${tag}`)
-    return `/api/builds/${encodeURIComponent(of)}/sections?want=${[...wanted]}&held=${held}`
+    const has = [...tags].map(([section, tag]) => `${section}:${tag}`)
+    return `/api/builds/${encodeURIComponent(of)}/sections?want=${[...wanted]}&held=${has}`
   }
   function take(fresh: SectionsView) {
-    const { build: typed, head, ...others } = fresh.sections
     for (const [key, version] of Object.entries(fresh.versions)) {
       saver.reads(path(...partsOf(key)), version)
     }
     const next: Record<string, unknown> = { revision: fresh.revision, now: fresh.now }
+    const { build: typed, head, ...others } = fresh.sections
     for (const [section, value] of Object.entries({ ...(head as object), ...others })) {
-      next[section] = derived(value)
+      next[section] = raw(value)
     }
+    const { build: retyped, head: headChanges, ...other } = fresh.changes
+    const shown = (view.value ?? {}) as Record<string, object>
+    for (const [section, changes] of Object.entries(other)) {
+      next[section] = changed(shown[section], changes)
+    }
+    if (headChanges) Object.assign(next, headOf(shown, headChanges))
     for (const [section, tag] of Object.entries(fresh.tags)) tags.set(section, tag)
-    if (typed) next.build = typed
-    if (typed && layTypedOver(typed as Build)) tags.delete('build')
+    takeTyped(next, typed as Build | undefined, retyped)
     caughtUp()
     if (view.value) Object.assign(view.value, next)
     else view.value = next as unknown as BuildPicture
+  }
+  /** The fields of the head that changed: they stand in the build's picture itself. */
+  function headOf(shown: Record<string, object>, changes: Record<string, unknown>) {
+    const names = [...new Set(Object.keys(changes).map((name) => name.split('.')[0]))]
+    const now = changed(Object.fromEntries(names.map((name) => [name, shown[name]])), changes)
+    return Object.fromEntries(Object.entries(now).map(([name, value]) => [name, raw(value)]))
+  }
+  /** What was typed comes whole or in part, under what is not stored. */
+  function takeTyped(next: object, whole?: Build, changes?: Record<string, unknown>) {
+    if (whole) held.clear()
+    const now = whole ?? view.value?.build
+    if (!now) return
+    for (const [key, value] of held) putThing(now, ...partsOf(key), value)
+    held.clear()
+    if (changes) change(now, changes)
+    layTypedOver(now)
+    if (whole) Object.assign(next, { build: whole })
   }
   /** Reads the build again unless what is on the screen is as new. */
   async function freshen(revision: number) {
     if (!view.value || view.value.revision < revision) await reload()
   }
-  /**
-   * What is typed and not stored stays as typed, and what is being taken away is gone. Whether there
-   * is such a thing.
-   */
-  function layTypedOver(fresh: Build): boolean {
+  /** What is typed and not stored stays as typed, and what is being taken away is gone. */
+  function layTypedOver(fresh: Build) {
     const prefix = `/api/builds/${encodeURIComponent(id.value)}/`
-    const unstored = saver.unstored(prefix)
-    for (const edit of unstored) {
+    for (const edit of saver.unstored(prefix)) {
       const [kind, thingId] = partsOf(edit.key)
       const stored = findThing(fresh, kind, thingId)
-      putThing(fresh, kind, thingId, saver.typedOver(edit.path, stored))
+      put(fresh, kind, thingId, saver.typedOver(edit.path, stored))
     }
-    return unstored.length > 0
   }
-  /** Puts something on the screen before the server has it: what it holds is asked for anew. */
+  /** Something of the screen's own: what the server holds in its place is known, or asked for anew. */
+  function put(typed: Build, kind: string, thingId: string, value: unknown) {
+    const key = `${kind}/${thingId}`
+    const before = findThing(typed, kind, thingId)
+    if (!before || !value) tags.delete('build')
+    else if (!held.has(key)) held.set(key, toRaw(before))
+    putThing(typed, kind, thingId, value)
+  }
+  /** Puts something on the screen before the server has it. */
   function show(kind: string, thingId: string, value: unknown) {
     if (!view.value) return
-    putThing(view.value.build, kind, thingId, value)
-    tags.delete('build')
-    changed ??= setTimeout(() => (behind.value = true), UNSAID_MS)
+    put(view.value.build, kind, thingId, value)
+    late ??= setTimeout(() => (behind.value = true), UNSAID_MS)
   }
   function caughtUp() {
-    clearTimeout(changed)
-    changed = undefined
+    clearTimeout(late)
+    late = undefined
     behind.value = false
   }
 

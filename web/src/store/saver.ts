@@ -44,6 +44,8 @@ export const useSaver = defineStore('saver', () => {
   let keptRefused: KeptEntries<Refused> | null = null
   /** Grows with every edit and every answer: what was asked for before is out of date after. */
   let changes = 0
+  /** When something was typed last. */
+  let typedAt = 0
   /** Nobody is signed in: what is unsaved waits for the sign-in. */
   let signedOut = true
   const listeners = new Set<() => void>()
@@ -99,6 +101,7 @@ export const useSaver = defineStore('saver', () => {
   /** Keeps an edit and sends it shortly. */
   function save(edit: Edit) {
     changes++
+    typedAt = Date.now()
     const before = pending.get(edit.path)
     const copy: Waiting = JSON.parse(JSON.stringify(edit))
     copy.version = before ? before.version : versions.get(edit.path)
@@ -137,7 +140,7 @@ export const useSaver = defineStore('saver', () => {
     } finally {
       sending = false
       if (pending.size > 0 && !conflict.value && !signedOut)
-        later(away.value ? RETRY_MS : TYPING_MS)
+        later(away.value ? RETRY_MS : Math.max(0, typedAt + TYPING_MS - Date.now()))
     }
   }
 

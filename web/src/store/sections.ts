@@ -10,6 +10,8 @@ export type Section =
   | 'finish'
   | 'fit'
   | 'tasks'
+  | 'makeTasks'
+  | 'finishTasks'
   | 'needs'
   | 'budget'
   | 'findings'
@@ -24,8 +26,8 @@ export const AT_STOP: Record<string, Section[]> = {
   concept: ['parts', 'coverage', 'budget'],
   fit: ['fit'],
   supply: ['needs'],
-  make: ['make', 'parts', 'tasks'],
-  finish: ['finish', 'parts', 'tasks', 'needs'],
+  make: ['make', 'parts', 'makeTasks'],
+  finish: ['finish', 'parts', 'finishTasks', 'needs'],
   light: ['fit'],
   bench: ['tasks'],
   prove: ['tasks'],

@@ -148,6 +148,7 @@ class AgainFromNothingTest {
     assertTrue(done.containsKey("refused 4"), done.toString());
     assertTrue(done.containsKey("time 2"), done.toString());
     assertTrue(window.kept > 2 * window.came, window.kept + " held, " + window.came + " came");
+    assertTrue(window.changed > 10, window.changed + " sections came in part");
   }
 
   @Test

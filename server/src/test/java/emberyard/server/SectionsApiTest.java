@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertNotEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -41,8 +42,9 @@ class SectionsApiTest {
     JsonNode whole = owner.get("/api/builds/" + PILOTAGE).expect(200).json();
     Set<String> compared = new TreeSet<>();
     sections.path("head").properties().forEach(each -> same(whole, each, compared));
+    Set<String> others = Set.of("head", "build", "agreed", "makeTasks", "finishTasks");
     sections.properties().stream()
-        .filter(each -> !Set.of("head", "build", "agreed").contains(each.getKey()))
+        .filter(each -> !others.contains(each.getKey()))
         .forEach(each -> same(whole, each, compared));
     ObjectNode typed = ((ObjectNode) whole.path("build")).deepCopy();
     typed.putArray("options");
@@ -131,7 +133,10 @@ class SectionsApiTest {
       demo.owner.put(path, concept.toString(), version).expect(200);
       JsonNode after = asked(demo.owner, heldTags(before));
       Set<String> came = new HashSet<>(after.path("sections").propertyNames());
-      assertTrue(came.contains("build"), came.toString());
+      assertFalse(came.contains("build"), came.toString());
+      JsonNode changes = after.path("changes");
+      assertEquals(Set.of("concept"), new HashSet<>(changes.path("build").propertyNames()));
+      came.addAll(changes.propertyNames());
       for (String other : List.of("tasks", "needs", "fit", "parts", "make", "agreed", "chain")) {
         assertFalse(came.contains(other), other);
       }
@@ -140,5 +145,67 @@ class SectionsApiTest {
       JsonNode kept = asked(demo.owner, "").path("sections").path("agreed").path("frozen");
       assertEquals(agreed, kept);
     }
+  }
+
+  private static List<String> keys(JsonNode tasks) {
+    return tasks.valueStream().map(each -> each.path("task").path("key").asString()).toList();
+  }
+
+  @Test
+  void tasksOfAStageAreThoseOfTheWhole() {
+    JsonNode sections = asked(DemoYard.owner(), "").path("sections");
+    List<String> made = new ArrayList<>();
+    List<String> finished = new ArrayList<>();
+    for (JsonNode each : sections.path("tasks")) {
+      String stage = each.path("task").path("stage").asString();
+      String key = each.path("task").path("key").asString();
+      if (stage.equals("MAKE")) {
+        made.add(key);
+      }
+      if (stage.equals("FINISH")) {
+        finished.add(key);
+      }
+    }
+    assertEquals(finished, keys(sections.path("finishTasks")));
+    assertEquals(new HashSet<>(made), new HashSet<>(keys(sections.path("makeTasks"))));
+    assertEquals(made.size(), sections.path("makeTasks").size());
+  }
+
+  @Test
+  void aWidthSendsThePartAndItsTaskButNotTheOthers(@TempDir Path folder) throws Exception {
+    try (OwnDemo demo = new OwnDemo(folder, UnaryOperator.identity())) {
+      JsonNode before = asked(demo.owner, "");
+      JsonNode panels = before.path("sections").path("build").path("panels");
+      int last = panels.size() - 1;
+      ObjectNode panel = ((ObjectNode) panels.get(last)).deepCopy();
+      panel.put("widthMm", panel.path("widthMm").asDouble() - 2);
+      String id = panel.path("id").asString();
+      long version = before.path("versions").path("panels/" + id).asLong();
+      demo.owner
+          .put("/api/builds/%s/panels/%s".formatted(PILOTAGE, id), panel.toString(), version)
+          .expect(200);
+      JsonNode after = asked(demo.owner, heldTags(before));
+      JsonNode changes = after.path("changes");
+      assertEquals(Set.of("panels." + last), new HashSet<>(changes.path("build").propertyNames()));
+      assertEquals(1, changes.path("parts").size(), "parts");
+      assertTrue(changes.path("makeTasks").size() <= 3, "tasks of making");
+      JsonNode fresh = asked(demo.owner, "").path("sections");
+      changes
+          .properties()
+          .forEach(
+              each -> {
+                JsonNode held = before.path("sections").get(each.getKey());
+                JsonNode now = Window.after(held, each.getValue());
+                assertEquals(fresh.get(each.getKey()), now, each.getKey());
+              });
+    }
+  }
+
+  @Test
+  void whoHoldsSomethingForgottenGetsAllOfIt() {
+    Client owner = DemoYard.owner();
+    JsonNode answer = asked(owner, "&held=build:0123,parts:4567");
+    assertEquals(0, answer.path("changes").size());
+    assertTrue(answer.path("sections").path("build").path("panels").size() > 0);
   }
 }

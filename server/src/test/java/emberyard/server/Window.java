@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What a window holds of builds: it asks for sections, and says which of them it has. */
@@ -21,6 +22,8 @@ final class Window {
           "finish",
           "fit",
           "tasks",
+          "makeTasks",
+          "finishTasks",
           "needs",
           "budget",
           "findings",
@@ -28,8 +31,10 @@ final class Window {
 
   private final Map<String, Map<String, Held>> builds = new TreeMap<>();
 
-  /** How many sections came, and how many were held. */
+  /** How many sections came whole, of how many only what changed, and how many were held. */
   int came;
+
+  int changed;
 
   int kept;
 
@@ -43,10 +48,15 @@ final class Window {
     JsonNode answer =
         client.get(address(build, SECTIONS) + "&held=" + String.join(",", tags)).expect(200).json();
     for (String section : SECTIONS) {
+      String tag = answer.path("tags").path(section).asString();
       JsonNode value = answer.path("sections").get(section);
+      JsonNode changes = answer.path("changes").get(section);
       if (value != null) {
-        held.put(section, new Held(answer.path("tags").path(section).asString(), value));
+        held.put(section, new Held(tag, value));
         came++;
+      } else if (changes != null) {
+        held.put(section, new Held(tag, after(held.get(section).value, changes)));
+        changed++;
       } else {
         kept++;
       }
@@ -55,6 +65,25 @@ final class Window {
     held.forEach((section, its) -> shown.put(section, text(section, its.value)));
     shown.put("versions", answer.path("versions").toString());
     return shown;
+  }
+
+  /** What is held with what changed in its place. */
+  static JsonNode after(JsonNode held, JsonNode changes) {
+    JsonNode now = held.deepCopy();
+    changes
+        .properties()
+        .forEach(
+            each -> {
+              String[] path = each.getKey().split("\\.");
+              JsonNode in = path.length == 2 ? now.get(path[0]) : now;
+              String last = path[path.length - 1];
+              if (in instanceof ArrayNode list) {
+                list.set(Integer.parseInt(last), each.getValue());
+              } else {
+                ((ObjectNode) in).set(last, each.getValue());
+              }
+            });
+    return now;
   }
 
   /** Less what the change before moved. */

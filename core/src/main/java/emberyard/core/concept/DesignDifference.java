@@ -81,20 +81,25 @@ public final class DesignDifference {
 
   private void list(String what, List<? extends Thing> before, List<? extends Thing> after) {
     Map<String, Thing> was = new LinkedHashMap<>();
-    before.forEach(thing -> was.put(thing.id(), OwnFields.bare(thing)));
+    before.forEach(thing -> was.put(thing.id(), thing));
     for (Thing each : after) {
-      Thing thing = OwnFields.bare(each);
-      Thing old = was.remove(thing.id());
-      String named = "%s “%s”".formatted(what, ((DesignThing) thing).name());
+      Thing old = was.remove(each.id());
+      String named = "%s “%s”".formatted(what, ((DesignThing) each).name());
       if (old == null) {
         words.add(named + " added");
-      } else if (!old.equals(thing)) {
-        List<String> fields = FieldDifference.between((Record) old, (Record) thing, currency);
-        words.add(named + ": " + String.join(", ", fields));
+      } else if (!old.equals(each)) {
+        changed(named, OwnFields.bare(old), OwnFields.bare(each));
       }
     }
     was.values()
         .forEach(
             gone -> words.add("%s “%s” taken out".formatted(what, ((DesignThing) gone).name())));
+  }
+
+  private void changed(String named, Thing old, Thing thing) {
+    if (!old.equals(thing)) {
+      List<String> fields = FieldDifference.between((Record) old, (Record) thing, currency);
+      words.add(named + ": " + String.join(", ", fields));
+    }
   }
 }

@@ -9,6 +9,12 @@ public final class SvgPath {
   /** Bulge of a quarter circle. */
   private static final double RIGHT_ANGLE = Math.tan(Math.PI / 8);
 
+  /** Of a millimetre. */
+  private static final int PARTS = 10_000;
+
+  private static final double MOST_PLAIN = 1e13;
+  private static final double CLEARLY_NEAREST = 0.49;
+
   private SvgPath() {}
 
   public static String of(List<Contour> contours) {
@@ -56,8 +62,30 @@ public final class SvgPath {
     path.append(number(to.xMm())).append(' ').append(number(to.yMm()));
   }
 
-  /** At most four decimals: a ten-thousandth of a millimetre. */
+  /** At most four decimals: a ten-thousandth of a millimetre; of two as near the even one. */
   public static String number(double value) {
+    double scaled = Math.abs(value) * PARTS;
+    double nearest = Math.rint(scaled);
+    boolean plain = nearest < MOST_PLAIN && Math.abs(scaled - nearest) < CLEARLY_NEAREST;
+    return plain ? plain((long) nearest, value < 0) : exactly(value);
+  }
+
+  private static String plain(long parts, boolean negative) {
+    StringBuilder text = new StringBuilder(negative && parts > 0 ? "-" : "");
+    text.append(parts / PARTS);
+    int rest = (int) (parts % PARTS);
+    if (rest > 0) {
+      text.append('.');
+      for (int digit = PARTS / 10; rest > 0; digit /= 10) {
+        text.append((char) ('0' + rest / digit));
+        rest %= digit;
+      }
+    }
+    return text.toString();
+  }
+
+  /** Slowly, where binary fractions leave open which is nearer, and for very large ones. */
+  private static String exactly(double value) {
     String text =
         BigDecimal.valueOf(value)
             .setScale(4, RoundingMode.HALF_EVEN)

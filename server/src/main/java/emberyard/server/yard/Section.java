@@ -1,12 +1,14 @@
 package emberyard.server.yard;
 
+import static java.util.stream.Collectors.joining;
+
 import emberyard.core.units.InvalidValue;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.stream.Collectors;
+import org.springframework.util.StringUtils;
 
 /** What screens ask for of a build, each by itself. */
 enum Section {
@@ -23,13 +25,18 @@ enum Section {
   FINISH,
   FIT,
   TASKS,
+  /** Tasks of made parts, without when. */
+  MAKE_TASKS,
+  /** Tasks of finishes. */
+  FINISH_TASKS,
   NEEDS,
   BUDGET,
   FINDINGS,
   CHAIN;
 
   String word() {
-    return name().toLowerCase(Locale.ROOT);
+    String[] words = name().toLowerCase(Locale.ROOT).split("_");
+    return words[0] + Arrays.stream(words).skip(1).map(StringUtils::capitalize).collect(joining());
   }
 
   /**
@@ -51,7 +58,6 @@ enum Section {
 
   private static String unknown(String word) {
     return "There is no section “%s”; there are %s."
-        .formatted(
-            word, Arrays.stream(values()).map(Section::word).collect(Collectors.joining(", ")));
+        .formatted(word, Arrays.stream(values()).map(Section::word).collect(joining(", ")));
   }
 }

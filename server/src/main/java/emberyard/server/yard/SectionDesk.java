@@ -7,21 +7,26 @@ import emberyard.core.build.Frozen;
 import emberyard.core.build.Size;
 import emberyard.core.build.Snapshot;
 import emberyard.core.units.InvalidValue;
+import emberyard.core.work.Stage;
+import emberyard.core.work.Task;
 import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.Enquiry;
 import emberyard.core.yard.Fuse;
 import emberyard.core.yard.Moved;
 import emberyard.core.yard.TaskModel;
 import emberyard.server.api.MoneyVeil;
+import emberyard.server.yard.SectionsView.Json;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -59,34 +64,60 @@ class SectionDesk {
       List<Moved> moved,
       Map<String, String> putAside) {}
 
+  /**
+   * A task and whether it is done, not when it is planned: that moves with other work.
+   *
+   * @param doneAt null while it is open
+   */
+  record Marked(Task task, @Nullable LocalDateTime doneAt) {
+    static Marked of(TaskModel model) {
+      return new Marked(model.task(), model.doneAt());
+    }
+  }
+
   /** What was agreed and may be looked at again. */
   record Agreed(@Nullable Frozen frozen, List<Snapshot> snapshots) {}
 
   /**
    * @param owner whether for somebody who sees money
-   * @param held of each section that is there already {@code word:tag}
+   * @param tagsHeld of each section that is there already {@code word:tag}
    */
-  SectionsView of(String buildId, boolean owner, Set<Section> wanted, List<String> held) {
-    Map<String, String> there = held(held);
+  SectionsView of(String buildId, boolean owner, Set<Section> wanted, List<String> tagsHeld) {
+    Map<String, String> there = held(tagsHeld);
     YardReader.Reading reading = reader.read();
     MoneySight sight = new MoneySight(reading.build(buildId), owner);
     Map<String, String> tags = new LinkedHashMap<>();
-    Map<String, SectionTexts.Json> changed = new LinkedHashMap<>();
+    Map<String, Json> whole = new LinkedHashMap<>();
+    Map<String, Map<String, Json>> changes = new LinkedHashMap<>();
     for (Section section : wanted) {
-      SectionTexts.Text text =
+      SectionTexts.Written written =
           texts.of(
               new SectionTexts.Key(buildId, section, owner),
               madeOf(section, reading, sight.model()),
               () -> veil.seenBy(owner, value(section, reading, sight)));
+      SectionText text = written.text();
+      String held = there.get(section.word());
       tags.put(section.word(), text.tag());
-      if (!text.tag().equals(there.get(section.word()))) {
-        changed.put(section.word(), text.json());
+      if (!text.tag().equals(held)) {
+        written
+            .tagged(held)
+            .map(text::since)
+            .ifPresentOrElse(
+                changed -> changes.put(section.word(), json(changed)),
+                () -> whole.put(section.word(), new Json(text.whole())));
       }
     }
     ZoneId zone = ZoneId.of(reading.book().workshop().zone());
     LocalDateTime now =
         LocalDateTime.ofInstant(clock.instant(), zone).truncatedTo(ChronoUnit.MINUTES);
-    return new SectionsView(reading.revision(), now, reading.versions(buildId), tags, changed);
+    return new SectionsView(
+        reading.revision(), now, reading.versions(buildId), tags, whole, changes);
+  }
+
+  private static Map<String, Json> json(Map<String, String> texts) {
+    Map<String, Json> json = new LinkedHashMap<>();
+    texts.forEach((name, text) -> json.put(name, new Json(text)));
+    return json;
   }
 
   private static Map<String, String> held(List<String> held) {
@@ -112,7 +143,7 @@ class SectionDesk {
       case MAKE -> List.of(model.make());
       case FINISH -> List.of(model.schemes(), model.treated(), model.needs(), reading.book());
       case FIT -> List.of(model.fit());
-      case TASKS -> List.of(model.tasks());
+      case TASKS, MAKE_TASKS, FINISH_TASKS -> List.of(model.tasks());
       case NEEDS -> List.of(model.needs());
       case BUDGET -> List.of(model.budget());
       case FINDINGS -> List.of(model.findings(), model.chain(), model.build());
@@ -135,11 +166,24 @@ class SectionDesk {
       case FINISH -> model.finish(reading.book());
       case FIT -> model.fit();
       case TASKS -> model.tasks();
+      case MAKE_TASKS -> byThing(tasks(model, Stage.MAKE)).map(Marked::of).toList();
+      case FINISH_TASKS -> tasks(model, Stage.FINISH).toList();
       case NEEDS -> model.needs();
       case BUDGET -> sight.owner() ? model.budget() : null;
       case FINDINGS -> sight.findings();
       case CHAIN -> model.chain();
     };
+  }
+
+  private static Stream<TaskModel> tasks(BuildModel model, Stage stage) {
+    return model.tasks().stream().filter(each -> each.task().stage() == stage);
+  }
+
+  /** In an order that does not change with the plan, but for the tasks of one part. */
+  private static Stream<TaskModel> byThing(Stream<TaskModel> tasks) {
+    return tasks.sorted(
+        Comparator.comparing(
+            each -> each.task().thingId(), Comparator.nullsFirst(Comparator.naturalOrder())));
   }
 
   private static Head head(YardReader.Reading reading, BuildModel model) {

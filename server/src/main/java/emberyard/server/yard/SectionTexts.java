@@ -1,30 +1,33 @@
 package emberyard.server.yard;
 
-import com.fasterxml.jackson.annotation.JsonRawValue;
-import com.fasterxml.jackson.annotation.JsonValue;
-import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
-import org.springframework.util.DigestUtils;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Sections as they were written last: one that is still made of the same objects is not written
- * again.
+ * again, and who holds one of the last few gets what changed since.
  */
 @Component
 class SectionTexts {
   /** Of about so many builds that are looked at, by owner or helper. */
   private static final int MOST = 16 * Section.values().length;
 
+  /** So many texts of a section are known: other windows may be a few changes behind. */
+  private static final int LAST = 4;
+
   private final JsonMapper mapper;
-  private final Map<Key, Text> written =
+  private final Map<Key, Written> written =
       new LinkedHashMap<>(16, 0.75f, true) {
         @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Text> eldest) {
+        protected boolean removeEldestEntry(Map.Entry<Key, Written> eldest) {
           return size() > MOST;
         }
       };
@@ -39,15 +42,28 @@ class SectionTexts {
   record Key(String buildId, Section section, boolean owner) {}
 
   /**
-   * A section in JSON.
+   * A section as it is, and was.
    *
    * @param of what it is made of, told by identity
-   * @param tag the same for the same text
+   * @param texts the last few, the latest first
    */
-  record Text(List<?> of, Json json, String tag) {}
+  record Written(List<?> of, List<SectionText> texts) {
+    SectionText text() {
+      return texts.get(0);
+    }
 
-  /** JSON that goes out as it is. */
-  record Json(@JsonValue @JsonRawValue String text) {}
+    /** The text that has a tag, where it is known still. */
+    Optional<SectionText> tagged(@Nullable String tag) {
+      return texts.stream().filter(each -> each.tag().equals(tag)).findFirst();
+    }
+
+    private Written then(List<?> another, SectionText text) {
+      Deque<SectionText> last = new ArrayDeque<>(texts);
+      last.removeIf(each -> each.tag().equals(text.tag()));
+      last.addFirst(text);
+      return new Written(another, last.stream().limit(LAST).toList());
+    }
+  }
 
   /**
    * A section as text.
@@ -55,23 +71,23 @@ class SectionTexts {
    * @param of what it is made of
    * @param value asked for where that is not what it was made of last
    */
-  Text of(Key key, List<?> of, Supplier<Object> value) {
-    Text last = kept(key);
+  Written of(Key key, List<?> of, Supplier<@Nullable Object> value) {
+    Written last = kept(key);
     if (last != null && Deriver.same(last.of, of)) {
       return last;
     }
-    String json = mapper.writeValueAsString(value.get());
-    String tag = DigestUtils.md5DigestAsHex(json.getBytes(StandardCharsets.UTF_8));
-    Text text = new Text(of, new Json(json), tag);
-    keep(key, text);
-    return text;
+    SectionText before = last == null ? null : last.text();
+    SectionText text = SectionText.of(value.get(), before, mapper::writeValueAsString);
+    Written now = last == null ? new Written(of, List.of(text)) : last.then(of, text);
+    keep(key, now);
+    return now;
   }
 
-  private synchronized Text kept(Key key) {
+  private synchronized @Nullable Written kept(Key key) {
     return written.get(key);
   }
 
-  private synchronized void keep(Key key, Text text) {
-    written.put(key, text);
+  private synchronized void keep(Key key, Written now) {
+    written.put(key, now);
   }
 }

@@ -8,7 +8,6 @@ import emberyard.core.build.SheetLayout.PieceState;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
-import emberyard.core.geometry.Move;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
 import emberyard.core.geometry.Rect;
@@ -17,15 +16,22 @@ import emberyard.core.make.drafting.PathData;
 import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.make.part.Parts;
 import emberyard.core.units.Figures;
+import emberyard.core.units.Remembered;
 import java.util.ArrayList;
 import java.util.List;
 import org.locationtech.jts.geom.Geometry;
+import org.locationtech.jts.geom.prep.PreparedGeometry;
+import org.locationtech.jts.geom.prep.PreparedGeometryFactory;
+import org.locationtech.jts.geom.util.AffineTransformation;
 
 /** Pieces that were cut, against what their parts have become since. */
 public final class CutPieces {
   private static final double HAIR_MM = 0.03;
 
   private static final double WITHIN_MM = 0.05;
+
+  /** While a part is changed its pieces stay as they were cut. */
+  private static final Remembered<String, Cut> CUTS = new Remembered<>(100);
 
   private CutPieces() {}
 
@@ -49,6 +55,20 @@ public final class CutPieces {
     return count;
   }
 
+  /**
+   * What a piece was cut to.
+   *
+   * @param room what still can be cut out of it
+   */
+  private record Cut(Rect bounds, Geometry shape, PreparedGeometry room) {
+    static Cut of(String path) {
+      Outline outline = PathData.outline(path);
+      Geometry shape = Plane.geometry(outline);
+      return new Cut(
+          outline.bounds(), shape, PreparedGeometryFactory.prepare(shape.buffer(WITHIN_MM)));
+    }
+  }
+
   /** Whether a piece that was cut differs from its part as it is drawn now. */
   static boolean stale(LaidPiece piece, DrawnPart drawn) {
     if (piece.cutPath().isEmpty()) {
@@ -59,21 +79,32 @@ public final class CutPieces {
       return false;
     }
     // written numbers are rounded: only what is wider than a hair is a change
-    Geometry was = Plane.geometry(PathData.outline(piece.cutPath()));
-    return !was.symDifference(Plane.geometry(now)).buffer(-HAIR_MM).isEmpty();
+    Geometry was = CUTS.get(piece.cutPath(), Cut::of).shape;
+    Geometry is = Plane.geometry(now);
+    return differByArea(was, is) || !was.symDifference(is).buffer(-HAIR_MM).isEmpty();
+  }
+
+  /** No shape is larger than its boundary is long times how far one can get away from it. */
+  private static boolean differByArea(Geometry one, Geometry other) {
+    double boundary = one.getLength() + other.getLength();
+    return Math.abs(one.getArea() - other.getArea()) > HAIR_MM * boundary;
   }
 
   /** Whether the new outline can be cut out of the old piece as it lies. */
   static boolean reusable(LaidPiece piece, DrawnPart drawn) {
-    Outline was = PathData.outline(piece.cutPath());
-    Geometry room = Plane.geometry(was).buffer(WITHIN_MM);
+    Cut cut = CUTS.get(piece.cutPath(), Cut::of);
     Outline now = LayoutResult.placed(drawn.outline(), piece);
-    Rect old = was.bounds();
+    Rect old = cut.bounds;
     Rect box = now.bounds();
+    boolean wider = box.widthMm() > old.widthMm() + 2 * WITHIN_MM;
+    if (wider || box.heightMm() > old.heightMm() + 2 * WITHIN_MM) {
+      return false;
+    }
+    Geometry is = Plane.geometry(now);
     // a part keeps one of its corners when it is made smaller; which one depends on its turn
     for (double dx : new double[] {old.xMm() - box.xMm(), old.right() - box.right()}) {
       for (double dy : new double[] {old.yMm() - box.yMm(), old.top() - box.top()}) {
-        if (room.covers(Plane.geometry(now.moved(Move.by(dx, dy))))) {
+        if (cut.room.covers(AffineTransformation.translationInstance(dx, dy).transform(is))) {
           return true;
         }
       }
