@@ -77,7 +77,9 @@ final class Occupancy {
 
   /** Finds the earliest place at or after {@code release} for one worker. */
   Placement earliestFor(int step, long release, int worker) {
-    return steps.handsOn[step] == 0 ? waitingOnly(step, release) : forWorker(step, release, worker);
+    return steps.handsOn[step] == 0
+        ? waitingOnly(step, release)
+        : forWorker(step, release, worker, Long.MAX_VALUE);
   }
 
   /**
@@ -93,7 +95,12 @@ final class Occupancy {
     Placement best = null;
     Placement kept = null;
     for (int worker : steps.able[step]) {
-      Placement found = forWorker(step, release, worker);
+      long inTime = worker == preferred ? KEPT_MINUTES : 0;
+      long endBy = best == null ? Long.MAX_VALUE : best.handsOnEnd() + inTime;
+      Placement found = forWorker(step, release, worker, endBy);
+      if (found == null) {
+        continue;
+      }
       kept = worker == preferred ? found : kept;
       if (best == null || better(found, best)) {
         best = found;
@@ -175,14 +182,17 @@ final class Occupancy {
     return mirrored ? lead(step, from) : waitAfter(step, from);
   }
 
-  private Placement forWorker(int step, long release, int worker) {
+  /** The earliest place for a worker, null where it would end after a minute. */
+  private @Nullable Placement forWorker(int step, long release, int worker, long endBy) {
     StationTime station =
         steps.tight[step] == StepNumbers.NONE ? null : stations[steps.tight[step]];
     boolean holds = steps.holds[step];
     long asked = mirrored ? release + lead(step, release) : release;
     long cursor = searched.from(step, worker, asked);
     while (true) {
-      findPieces(step, people[worker], holds ? null : station, cursor);
+      if (!findPieces(step, people[worker], holds ? null : station, cursor, endBy)) {
+        return null;
+      }
       long first = bounds[0];
       long last = bounds[used - 1];
       long start = mirrored ? first - waitAfter(step, -first) : first;
@@ -211,8 +221,13 @@ final class Occupancy {
     return room > from ? room : station.room(station.full(from, Math.max(from, to)));
   }
 
-  /** Finds the first pieces of free time, of the station too, that make up the hands-on time. */
-  private void findPieces(int step, FreeTime person, @Nullable StationTime station, long from) {
+  /**
+   * Finds the first pieces of free time, of the station too, that make up the hands-on time.
+   *
+   * @return whether they may end by a minute
+   */
+  private boolean findPieces(
+      int step, FreeTime person, @Nullable StationTime station, long from, long endBy) {
     MinutePaces paces = steps.paces[step];
     long least = person.leastPiece();
     long needed = steps.handsOn[step];
@@ -222,6 +237,9 @@ final class Occupancy {
       person.seek(cursor, needed);
       long begin = person.begin();
       long end = person.end();
+      if (begin > endBy - needed) {
+        return false;
+      }
       if (!paces.alwaysOpen()) {
         long open = openFrom(paces, begin);
         if (open >= end) {
@@ -247,6 +265,7 @@ final class Occupancy {
       }
       cursor = end;
     }
+    return true;
   }
 
   private void add(long begin, long end) {

@@ -188,13 +188,13 @@ final class Orders {
     return ranks;
   }
 
-  /** For each step 32 numbers that look random but hang on its key alone. */
+  /** For each step a number for each variation that look random but hang on its key alone. */
   private synchronized long[][] noise() {
     if (noise == null) {
       noise =
           network.steps.stream()
               .map(step -> RandomSource.SPLIT_MIX_64.create((long) step.key().hashCode()))
-              .map(random -> random.longs(SEEDED).toArray())
+              .map(random -> random.longs(seeds()).toArray())
               .toArray(long[][]::new);
     }
     return noise;

@@ -91,32 +91,44 @@ final class PlanSearch {
     return new OrderPolicy.Part(network, tied, plan.order(), start);
   }
 
-  /** The plan of the plain rule, in one pass. */
-  Found plain() {
-    return pass(orders.plain());
-  }
+  /**
+   * What was found.
+   *
+   * @param plain the plan of the plain rule
+   * @param best the best one, the plain one where none is better
+   */
+  record Result(Found plain, Found best) {}
 
-  /** The best plan found, the plain one where none is better. */
-  Found best(Found plain) {
+  Result search() {
+    List<Found> first = orders.hurried() ? passes(true) : List.of(pass(orders.plain()));
+    Found plain = first.get(0);
     boolean wanting = plain.late() > 0 || plain.missed() > 0;
+    Set<Found> promising = Set.of(plain);
+    if (wanting) {
+      List<Found> seeded = orders.hurried() ? first.subList(1, first.size()) : passes(false);
+      promising = promising(seeded, plain);
+    }
     Found best = plain;
-    for (Found each : justified(wanting ? promising(plain) : Set.of(plain), plain)) {
+    for (Found each : justified(promising, plain)) {
       best = each.betterThan(best) ? each : best;
     }
-    return tidied(best);
+    return new Result(plain, tidied(best));
+  }
+
+  /** The seeded plans, behind the plain one if that is wanted: all are laid at once. */
+  private List<Found> passes(boolean andPlain) {
+    return IntStream.range(andPlain ? -1 : 0, orders.seeds())
+        .parallel()
+        .mapToObj(seed -> pass(seed < 0 ? orders.plain() : orders.seeded(seed)))
+        .toList();
   }
 
   /**
    * Which plans are worth to be justified: of the seeded ones the best of those that harm nobody
    * and of all, and where there is time for it the plain one.
    */
-  private Set<Found> promising(Found plain) {
-    List<Found> seeded =
-        IntStream.range(0, orders.seeds())
-            .parallel()
-            .mapToObj(seed -> pass(orders.seeded(seed)))
-            .sorted(Found.BEST_FIRST)
-            .toList();
+  private Set<Found> promising(List<Found> plans, Found plain) {
+    List<Found> seeded = plans.stream().sorted(Found.BEST_FIRST).toList();
     Set<Found> promising = new LinkedHashSet<>(orders.hurried() ? Set.of() : Set.of(plain));
     int most = promising.size() + orders.justified();
     seeded.stream()

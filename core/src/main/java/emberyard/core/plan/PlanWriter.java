@@ -1,8 +1,10 @@
 package emberyard.core.plan;
 
 import emberyard.core.units.LazyList;
+import emberyard.core.units.LazyMap;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -56,19 +58,33 @@ final class PlanWriter {
       finishes.put(projects.get(i), BenchClock.moment(finish[i]));
       plain.put(projects.get(i), BenchClock.moment(plainFinish[i]));
     }
+    int[] byStart = byStart();
     Map<String, PlannedStep> planned = new LinkedHashMap<>();
-    Map<String, Placed> lateSteps = new LinkedHashMap<>();
-    IntStream.range(0, forward.length)
+    Arrays.stream(byStart)
+        .parallel()
+        .mapToObj(this::planned)
+        .toList()
+        .forEach(step -> planned.put(step.key(), step));
+    return new Schedule(
+        planned, new LazyMap<>(() -> late(byStart)), finishes, plain, chains, missedWindows());
+  }
+
+  private int[] byStart() {
+    return IntStream.range(0, forward.length)
         .boxed()
         .sorted(
             Comparator.<Integer>comparingLong(i -> forward[i].start())
                 .thenComparing(i -> steps.get(i).key()))
-        .forEach(
-            i -> {
-              planned.put(steps.get(i).key(), planned(i));
-              lateSteps.put(steps.get(i).key(), placed(late[i]));
-            });
-    return new Schedule(planned, lateSteps, finishes, plain, chains, missedWindows());
+        .mapToInt(Integer::intValue)
+        .toArray();
+  }
+
+  private Map<String, Placed> late(int[] byStart) {
+    Map<String, Placed> placed = new LinkedHashMap<>();
+    for (int i : byStart) {
+      placed.put(steps.get(i).key(), placed(late[i]));
+    }
+    return placed;
   }
 
   private List<ChainPart> chain(int project) {

@@ -1,5 +1,6 @@
 package emberyard.core.plan;
 
+import emberyard.core.units.LazyMap;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -12,7 +13,8 @@ import java.util.Map;
  *
  * @param steps by key, in the order of start, then key
  * @param late the late plan: where each step lies when all are as late as the deadlines let them,
- *     by key; each of them, moved there together with what follows it, leaves a plan
+ *     by key; each of them, moved there together with what follows it, leaves a plan; written down
+ *     when it is read
  * @param finish the latest finish per project; projects without steps are absent
  * @param plainFinish the same by the plain rule alone, before a better order was looked for
  * @param decidingChain per project what decides its finish, from the start of the plan on; worked
@@ -37,18 +39,23 @@ public record Schedule(
         .flatMap(plan -> plan.steps().values().stream())
         .sorted(Comparator.comparing(PlannedStep::start).thenComparing(PlannedStep::key))
         .forEach(step -> steps.put(step.key(), step));
-    Map<String, Placed> late = new LinkedHashMap<>();
     Map<String, LocalDateTime> finish = new LinkedHashMap<>();
     Map<String, LocalDateTime> plainFinish = new LinkedHashMap<>();
     Map<String, List<ChainPart>> chains = new LinkedHashMap<>();
     List<MissedWindow> missed = new ArrayList<>();
     for (Schedule plan : plans) {
-      late.putAll(plan.late);
       finish.putAll(plan.finish);
       plainFinish.putAll(plan.plainFinish);
       chains.putAll(plan.decidingChain);
       missed.addAll(plan.missedWindows);
     }
-    return new Schedule(steps, late, finish, plainFinish, chains, missed);
+    return new Schedule(
+        steps, new LazyMap<>(() -> late(plans)), finish, plainFinish, chains, missed);
+  }
+
+  private static Map<String, Placed> late(List<Schedule> plans) {
+    Map<String, Placed> late = new LinkedHashMap<>();
+    plans.forEach(plan -> late.putAll(plan.late));
+    return late;
   }
 }

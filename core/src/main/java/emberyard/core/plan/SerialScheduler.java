@@ -111,12 +111,12 @@ public final class SerialScheduler {
   private Planned planned(Occupancy free, Holds held) {
     long[] reveals = reveals();
     PlanSearch search = new PlanSearch(problem, network, free, reveals, start);
-    PlanSearch.Found plain = search.plain();
-    PlanSearch.Found best = search.best(plain);
+    PlanSearch.Result found = search.search();
+    PlanSearch.Found best = found.best();
     Placement[] placed = best.placed();
     Placement[] late = LatePlan.of(network, placed, deadlines(best.finish(), reveals), free);
     Schedule schedule =
-        new PlanWriter(problem, network, best, plain.finish(), late, start, held).write();
+        new PlanWriter(problem, network, best, found.plain().finish(), late, start, held).write();
     return new Planned(
         schedule,
         IntStream.range(0, placed.length)

@@ -7,6 +7,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Which projects hang together, because they need the same people or stations, and which do not.
@@ -18,6 +19,10 @@ final class SharedWork {
     boolean shares(Set<String> others) {
       return needed.stream().anyMatch(others::contains);
     }
+
+    boolean isAnyOf(Set<String> some) {
+      return projects.stream().anyMatch(some::contains);
+    }
   }
 
   /**
@@ -26,6 +31,10 @@ final class SharedWork {
    */
   static List<SchedulingProblem> apart(SchedulingProblem problem) {
     List<Group> groups = groups(problem);
+    Set<String> busy = problem.steps().stream().map(Step::project).collect(Collectors.toSet());
+    if (groups.stream().filter(group -> group.isAnyOf(busy)).count() <= 1) {
+      return List.of(problem);
+    }
     return groups.stream()
         .map(group -> problem.only(project -> group.projects.contains(project.id())))
         .toList();

@@ -12,6 +12,9 @@ final class StationTime {
   private int[] loads = new int[16];
   private int used = 1;
 
+  /** The stretch looked for last: the next one is often the same. */
+  private int last;
+
   StationTime(int capacity) {
     this.capacity = capacity;
     minutes[0] = Long.MIN_VALUE;
@@ -94,6 +97,16 @@ final class StationTime {
 
   /** The stretch in which a minute lies. */
   private int at(long minute) {
+    if (last < used && minutes[last] <= minute) {
+      if (last + 1 == used || minute < minutes[last + 1]) {
+        return last;
+      }
+    }
+    last = search(minute);
+    return last;
+  }
+
+  private int search(long minute) {
     int low = 0;
     int high = used - 1;
     while (low < high) {
