@@ -40,7 +40,7 @@ async function answer(path: string, init: RequestInit): Promise<Response> {
   } catch {
     throw new Unreachable()
   }
-  if (response.ok) return response
+  if (response.ok || response.status === 304) return response
   const problem = await response.json().catch(() => null)
   if (!problem && response.status >= 502) throw new Unreachable()
   if (PASSING.includes(response.status)) throw new Unreachable(problem?.title)
@@ -60,6 +60,16 @@ async function json<T>(response: Response): Promise<T> {
 
 export async function get<T>(path: string): Promise<T> {
   return json<T>(await answer(path, {}))
+}
+
+/** What is at an address with its tag; null where it is what the tag says. */
+export async function getIfOther<T>(
+  path: string,
+  tag: string,
+): Promise<{ value: T; tag: string } | null> {
+  const response = await answer(path, { headers: tag ? { 'If-None-Match': tag } : {} })
+  if (response.status === 304) return null
+  return { value: await json<T>(response), tag: response.headers.get('ETag') ?? '' }
 }
 
 export async function send<T>(

@@ -3,7 +3,9 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { useSaver } from './saver'
 import { useWorkshop } from './workshop'
 
-let sent: { url: string; version?: string }[]
+let sent: { url: string; version?: string; tag?: string }[]
+/** What the server calls the workshop as it is. */
+let tag: string
 const book = () => ({
   workshop: { currency: 'EUR' },
   people: [{ id: 'ines', name: 'Ines Varga' }],
@@ -18,6 +20,7 @@ const book = () => ({
 beforeEach(() => {
   vi.useFakeTimers()
   sent = []
+  tag = 'one'
   vi.stubGlobal('document', {
     cookie: '',
     documentElement: { classList: { toggle: () => undefined } },
@@ -25,12 +28,14 @@ beforeEach(() => {
   vi.stubGlobal('localStorage', { getItem: () => null, setItem: () => undefined })
   vi.stubGlobal('fetch', async (url: string, init: RequestInit) => {
     const headers = (init.headers ?? {}) as Record<string, string>
-    sent.push({ url, version: headers['If-Match'] })
+    sent.push({ url, version: headers['If-Match'], tag: headers['If-None-Match'] })
+    if (url === '/api/workshop' && headers['If-None-Match'] === tag)
+      return new Response(null, { status: 304 })
     const answer =
       url === '/api/workshop'
         ? { book: book(), versions: { 'films/f': 7 }, cautions: [{ key: 'dust', text: 'Mask' }] }
         : { version: 8, value: {} }
-    return new Response(JSON.stringify(answer))
+    return new Response(JSON.stringify(answer), { headers: { ETag: tag } })
   })
   setActivePinia(createPinia())
   useSaver().begin('ines')
@@ -44,6 +49,30 @@ describe('the workshop', () => {
     expect(sent).toHaveLength(1)
     await workshop.load(true)
     expect(sent).toHaveLength(2)
+  })
+
+  it('stays the same while the server says that it is', async () => {
+    const workshop = useWorkshop()
+    await workshop.load()
+    const { book } = workshop
+    await workshop.load(true)
+    expect(sent.at(-1)!.tag).toBe('one')
+    expect(workshop.book).toBe(book)
+    tag = 'two'
+    await workshop.load(true)
+    expect(workshop.book).not.toBe(book)
+  })
+
+  it('is asked for whole once something is shown as it was typed', async () => {
+    const workshop = useWorkshop()
+    await workshop.load()
+    workshop.edit('films', workshop.book!.films[0], { name: 'Mist film' })
+    await workshop.load(true)
+    expect(sent.at(-1)!.tag).toBeUndefined()
+    // and again: what is typed and not stored was laid over what came
+    expect(workshop.book!.films[0].name).toBe('Mist film')
+    await workshop.load(true)
+    expect(sent.at(-1)!.tag).toBeUndefined()
   })
 
   it('knows names, and says when there is none', async () => {

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
-import { get } from '../api/client'
+import { getIfOther } from '../api/client'
 import type { WorkshopView } from '../api/types'
 import { writing, zone } from '../units/writing'
 import { useSaver } from './saver'
@@ -10,6 +10,8 @@ import { findThing, partsOf, putThing, type Thing } from './things'
 export const useWorkshop = defineStore('workshop', () => {
   const saver = useSaver()
   const view = ref<WorkshopView | null>(null)
+  /** What the server calls what is shown, nothing where something else is: that is asked for anew. */
+  let tag = ''
   const book = computed(() => view.value?.book ?? null)
   const currency = computed(() => book.value?.workshop.currency ?? 'EUR')
 
@@ -32,17 +34,23 @@ export const useWorkshop = defineStore('workshop', () => {
   async function load(force = false) {
     if (view.value && !force) return
     const mark = saver.mark()
-    const fresh = await get<WorkshopView>('/api/workshop')
-    if (view.value && !mark.isCurrent()) return
+    const other = await getIfOther<WorkshopView>('/api/workshop', tag)
+    if (!other || (view.value && !mark.isCurrent())) return
+    const fresh = other.value
+    tag = other.tag
     for (const [key, version] of Object.entries(fresh.versions)) {
       saver.reads(path(key), version)
     }
     for (const edit of saver.unstored('/api/workshop/')) {
       const [kind, id] = partsOf(edit.key)
       const stored = findThing(fresh.book, kind, id)
-      putThing(fresh.book, kind, id, saver.typedOver(edit.path, stored))
+      put(fresh, kind, id, saver.typedOver(edit.path, stored))
     }
     view.value = fresh
+  }
+  function put(shown: WorkshopView, kind: string, id: string, value: unknown) {
+    tag = ''
+    putThing(shown.book, kind, id, value)
   }
   function path(key: string) {
     return `/api/workshop/${key}`
@@ -53,12 +61,12 @@ export const useWorkshop = defineStore('workshop', () => {
     const address = path(`${kind}/${thing.id}`)
     const before = findThing(view.value.book, kind, thing.id)
     if (before && saver.unstored(address).length === 0) saver.holds(address, before)
-    putThing(view.value.book, kind, thing.id, value)
+    put(view.value, kind, thing.id, value)
     saver.save({ key: `${kind}/${thing.id}`, path: address, value })
   }
   /** Takes a thing away: gone from the screen at once, from the server shortly. */
   async function remove(kind: string, id: string) {
-    if (view.value) putThing(view.value.book, kind, id, null)
+    if (view.value) put(view.value, kind, id, null)
     saver.save({ key: `${kind}/${id}`, path: path(`${kind}/${id}`), value: null })
     await saver.settled()
     if (!saver.away) await load(true)

@@ -4,7 +4,11 @@ import emberyard.core.plan.OrderPolicy;
 import emberyard.core.plan.Step;
 import emberyard.core.yard.YardPlan;
 import emberyard.server.yard.YardReader;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
 import java.util.SplittableRandom;
+import java.util.StringJoiner;
 import tools.jackson.databind.JsonNode;
 
 /** Measures on the demo's main build what follows while something is dragged. */
@@ -31,7 +35,40 @@ final class DemoBenchmark {
           Timing.measure(() -> ines.get(BUILD + "/options"), () -> {}),
           "");
       laidAgain(timing, yard.bean(YardReader.class).read().plan());
+      width(timing, yard, "a part’s width, with what the Make stop shows");
+      yard.fiveTimes();
+      width(timing, yard, "the same, Night Pilotage five times as large");
+      String large = System.getProperty("ember.bench.large");
+      if (large != null) {
+        Files.writeString(Path.of(large), yard.file(BenchYard.PILOTAGE).toString());
+      }
     }
+  }
+
+  /** As the browser sends and asks, holding what it got before. */
+  private static void width(Timing timing, BenchYard yard, String what) throws Exception {
+    BenchYard.Edited part = yard.thing(BenchYard.PILOTAGE, "panels", 0);
+    String address =
+        Window.address(
+            BenchYard.PILOTAGE, List.of("head", "build", "findings", "make", "parts", "makeTasks"));
+    StringJoiner[] held = {new StringJoiner(",")};
+    int[] turn = {0};
+    timing.row(
+        what,
+        Timing.measure(
+            () -> {
+              part.value.put("widthMm", 400 + turn[0]++ % 12);
+              part.keep();
+              JsonNode answer = yard.owner.get(address + "&held=" + held[0]).expect(200).json();
+              StringJoiner now = new StringJoiner(",");
+              answer
+                  .path("tags")
+                  .properties()
+                  .forEach(tag -> now.add(tag.getKey() + ":" + tag.getValue().asString()));
+              held[0] = now;
+            },
+            () -> {}),
+        "");
   }
 
   /** Each time other durations, as many draws would have them. */

@@ -6,10 +6,8 @@ import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
 import emberyard.core.build.Concept;
 import emberyard.core.build.Look;
-import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Size;
 import emberyard.core.finding.Finding;
-import emberyard.core.finding.Severity;
 import emberyard.core.finish.FinishModel;
 import emberyard.core.fit.FitModel;
 import emberyard.core.kind.ThingKind;
@@ -32,7 +30,6 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -49,60 +46,16 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class YardController {
   private final YardReader reader;
+  private final YardDesk yard;
   private final ThingStore store;
   private final Clock clock;
 
-  YardController(YardReader reader, ThingStore store, Clock clock) {
+  YardController(YardReader reader, YardDesk yard, ThingStore store, Clock clock) {
     this.reader = reader;
+    this.yard = yard;
     this.store = store;
     this.clock = clock;
   }
-
-  /**
-   * The home screen.
-   *
-   * @param now the bench clock
-   * @param total builds over all pages
-   * @param broken builds that can't be worked out; they hold their people and stations as before
-   * @param leftOut a sentence for each thing of the workshop that can't be read
-   */
-  record YardView(
-      LocalDateTime now,
-      String workshopName,
-      List<YardRow> builds,
-      int total,
-      List<BrokenBuild> broken,
-      List<String> leftOut) {}
-
-  /**
-   * A build that can't be worked out.
-   *
-   * @param sentence why, and who changed what
-   * @param mendable whether what broke it is known and can be put back
-   */
-  record BrokenBuild(String id, String name, String sentence, boolean mendable) {}
-
-  /**
-   * One build at a glance.
-   *
-   * @param stops how many findings say stop
-   * @param answered questions of the brief that are answered
-   * @param guessedMinutes planned for what is done while nobody said how long it took
-   */
-  record YardRow(
-      String id,
-      String name,
-      String client,
-      List<PaletteColour> palette,
-      Fuse fuse,
-      List<TaskModel> next,
-      long stops,
-      long risks,
-      long answered,
-      int questions,
-      long loggedMinutes,
-      long guessedMinutes,
-      @Nullable Long earnedPerHourMinor) {}
 
   /**
    * One build with everything derived from it.
@@ -148,25 +101,13 @@ class YardController {
   /** What undo took back or redo did again; null when there was nothing. */
   record UndoAnswer(ThingStore.@Nullable Undone undone) {}
 
+  /** The home screen, so many builds to a page. */
   @GetMapping("/yard")
   YardView yard(
-      @RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "100") int size) {
-    Require.between("page", page, 0, 100_000, "");
-    Require.between("size", size, 1, 500, "builds");
-    YardReader.Reading reading = reader.read();
-    List<YardRow> rows =
-        whole(reading)
-            .skip(Math.multiplyExact((long) page, size))
-            .limit(size)
-            .map(YardController::row)
-            .toList();
-    return new YardView(
-        now(reading),
-        reading.book().workshop().name(),
-        rows,
-        (int) whole(reading).count(),
-        broken(reading),
-        leftOut(reading));
+      @AuthenticationPrincipal Account who,
+      @RequestParam(defaultValue = "0") int page,
+      @RequestParam(defaultValue = "100") int size) {
+    return yard.of(who.owner(), page, size);
   }
 
   @PostMapping("/builds")
@@ -237,52 +178,6 @@ class YardController {
   UndoAnswer redo(
       @AuthenticationPrincipal Account who, @RequestParam(defaultValue = "") String place) {
     return new UndoAnswer(store.redo(who.id(), place).orElse(null));
-  }
-
-  private static List<BrokenBuild> broken(YardReader.Reading reading) {
-    return reading.broken().values().stream()
-        .map(
-            each ->
-                new BrokenBuild(
-                    each.buildId(), each.name(), each.sentence(), !each.culprits().isEmpty()))
-        .toList();
-  }
-
-  private static List<String> leftOut(YardReader.Reading reading) {
-    return reading.leftOut().stream()
-        .map(
-            each ->
-                "“%s” of the %s is left out: %s"
-                    .formatted(each.name(), each.kind().word(), each.reason()))
-        .toList();
-  }
-
-  /** Builds that can be worked out: those that can't stand in the yard as they last were. */
-  private static Stream<BuildModel> whole(YardReader.Reading reading) {
-    return reading.yard().builds().values().stream()
-        .filter(model -> !reading.broken().containsKey(model.build().id()));
-  }
-
-  private static YardRow row(BuildModel model) {
-    Build build = model.build();
-    return new YardRow(
-        build.id(),
-        build.brief().name(),
-        build.brief().client(),
-        build.concept().look().palette(),
-        model.fuse(),
-        model.next(),
-        count(model, Severity.STOP),
-        count(model, Severity.RISK),
-        model.interview().answered(),
-        model.interview().questions().size(),
-        model.budget().labour().loggedMinutes(),
-        model.budget().labour().guessedMinutes(),
-        model.budget().earnedPerHourMinor());
-  }
-
-  private static long count(BuildModel model, Severity severity) {
-    return model.findings().stream().filter(finding -> finding.severity() == severity).count();
   }
 
   private LocalDateTime now(YardReader.Reading reading) {
