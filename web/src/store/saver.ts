@@ -10,7 +10,7 @@ import { SeenVersions } from './seen'
 import { useSession } from './session'
 import { useShell } from './shell'
 
-const TYPING_MS = 20
+const TYPING_MS = 0
 const RETRY_MS = 2000
 /** A refusal names one field at a time; after so many the whole thing is left as typed. */
 const MOST_REFUSALS = 24

@@ -67,7 +67,7 @@ class TypingBenchmark {
   private static final Typed COATS =
       new Typed("coats of a layer", "finish", "Chart cream", "Coats", "");
   private static final Typed COMPONENT =
-      new Typed("a component’s mass", "fit?show=hardware", "", "Mass of one", "6.");
+      new Typed("a component’s mass", "fit?show=hardware", "", "Mass of one", "");
   private static final Typed LEAD =
       new Typed("a lead time", "fit?show=hardware", "", "Lead time", "");
 

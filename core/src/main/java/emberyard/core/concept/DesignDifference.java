@@ -8,14 +8,18 @@ import emberyard.core.thing.DesignThing;
 import emberyard.core.thing.OwnFields;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.FieldDifference;
+import emberyard.core.units.Remembered;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** What differs between two designs, in words a client understands. */
 public final class DesignDifference {
+  private static final Remembered<Pair, Optional<List<String>>> FIELDS = new Remembered<>(5_000);
+
   private final String currency;
   private final List<String> words = new ArrayList<>();
 
@@ -79,27 +83,51 @@ public final class DesignDifference {
     return byName;
   }
 
+  /**
+   * A thing as it was and is, told by identity: what was frozen and is as it was need not be
+   * compared again whenever something else is changed.
+   */
+  private record Pair(Thing was, Thing is, String currency) {
+    /** Nothing where it is as it was. */
+    Optional<List<String>> differences() {
+      Thing old = OwnFields.bare(was);
+      Thing now = OwnFields.bare(is);
+      return old.equals(now)
+          ? Optional.empty()
+          : Optional.of(FieldDifference.between((Record) old, (Record) now, currency));
+    }
+
+    @Override
+    public boolean equals(Object other) {
+      return other instanceof Pair pair
+          && was == pair.was
+          && is == pair.is
+          && currency.equals(pair.currency);
+    }
+
+    @Override
+    public int hashCode() {
+      return 31 * System.identityHashCode(was) + System.identityHashCode(is);
+    }
+  }
+
   private void list(String what, List<? extends Thing> before, List<? extends Thing> after) {
     Map<String, Thing> was = new LinkedHashMap<>();
     before.forEach(thing -> was.put(thing.id(), thing));
     for (Thing each : after) {
       Thing old = was.remove(each.id());
-      String named = "%s “%s”".formatted(what, ((DesignThing) each).name());
       if (old == null) {
-        words.add(named + " added");
-      } else if (!old.equals(each)) {
-        changed(named, OwnFields.bare(old), OwnFields.bare(each));
+        words.add(named(what, each) + " added");
+        continue;
       }
+      FIELDS
+          .get(new Pair(old, each, currency), Pair::differences)
+          .ifPresent(fields -> words.add(named(what, each) + ": " + String.join(", ", fields)));
     }
-    was.values()
-        .forEach(
-            gone -> words.add("%s “%s” taken out".formatted(what, ((DesignThing) gone).name())));
+    was.values().forEach(gone -> words.add(named(what, gone) + " taken out"));
   }
 
-  private void changed(String named, Thing old, Thing thing) {
-    if (!old.equals(thing)) {
-      List<String> fields = FieldDifference.between((Record) old, (Record) thing, currency);
-      words.add(named + ": " + String.join(", ", fields));
-    }
+  private static String named(String what, Thing thing) {
+    return "%s “%s”".formatted(what, ((DesignThing) thing).name());
   }
 }

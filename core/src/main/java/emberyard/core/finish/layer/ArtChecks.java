@@ -3,6 +3,7 @@ package emberyard.core.finish.layer;
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Outline;
 import emberyard.core.geometry.Plane;
+import emberyard.core.units.Remembered;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -24,6 +25,9 @@ public final class ArtChecks {
   private static final GeometryFactory FACTORY = new GeometryFactory();
   private static final double DUST_MM2 = 0.15;
 
+  /** Art stays as it is while the part it lies on is changed. */
+  private static final Remembered<Outline, Optional<Thin>> THINNEST = new Remembered<>(300);
+
   private ArtChecks() {}
 
   /** A place that is too narrow, with its width. */
@@ -40,6 +44,10 @@ public final class ArtChecks {
    * count for nothing.
    */
   public static Optional<Thin> thinnest(Outline outline) {
+    return THINNEST.get(outline, ArtChecks::narrowest);
+  }
+
+  private static Optional<Thin> narrowest(Outline outline) {
     Geometry shape = Plane.geometry(outline);
     Geometry lost = lost(shape, LEAST_STROKE_MM);
     Geometry worst = largest(lost);

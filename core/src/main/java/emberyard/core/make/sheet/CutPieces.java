@@ -102,14 +102,19 @@ public final class CutPieces {
     }
     Geometry is = Plane.geometry(now);
     // a part keeps one of its corners when it is made smaller; which one depends on its turn
-    for (double dx : new double[] {old.xMm() - box.xMm(), old.right() - box.right()}) {
-      for (double dy : new double[] {old.yMm() - box.yMm(), old.top() - box.top()}) {
+    for (double dx : shifts(old.xMm() - box.xMm(), old.right() - box.right())) {
+      for (double dy : shifts(old.yMm() - box.yMm(), old.top() - box.top())) {
         if (cut.room.covers(AffineTransformation.translationInstance(dx, dy).transform(is))) {
           return true;
         }
       }
     }
     return false;
+  }
+
+  /** Both, one where they are the same but for rounding. */
+  private static double[] shifts(double one, double other) {
+    return Math.abs(one - other) < 1e-6 ? new double[] {one} : new double[] {one, other};
   }
 
   public static List<Finding> findings(Build build, Parts parts) {
