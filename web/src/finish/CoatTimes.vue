@@ -12,7 +12,9 @@ import { exact } from '../units/writing'
 const props = defineProps<{ model: SchemeModel; scheme: Scheme }>()
 const builds = useBuild()
 const workshop = useWorkshop()
-const tasks = computed(() => builds.view!.finishTasks.filter((t) => t.task.thingId === props.scheme.id))
+const tasks = computed(() =>
+  builds.view!.finishTasks.filter((t) => t.task.thingId === props.scheme.id),
+)
 const shared = computed(() => {
   const keys = new Set(props.model.coats.map((coat) => coat.key))
   return builds.view!.finishTasks.filter(

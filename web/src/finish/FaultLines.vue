@@ -12,7 +12,9 @@ const faults = computed(() =>
   builds
     .build!.faults.filter((fault) => fault.schemeId === props.scheme.id)
     .map((fault) => {
-      const steps = builds.view!.finishTasks.filter((t) => t.task.key.startsWith(`fault:${fault.id}/`))
+      const steps = builds.view!.finishTasks.filter((t) =>
+        t.task.key.startsWith(`fault:${fault.id}/`),
+      )
       return {
         ...fault,
         hands: steps.reduce((sum, t) => sum + t.task.handsOnMinutes, 0),
