@@ -88,15 +88,16 @@ function shape(id: string, on: boolean) {
 .fields {
   padding: 2px 10px 8px 38px;
   display: grid;
+  grid-template-columns: minmax(0, 1fr);
   gap: 6px;
 }
 .pair {
-  flex-wrap: nowrap;
+  flex-wrap: wrap;
   align-items: end;
   gap: 8px;
 }
 .pair :deep(.wide) {
-  flex: 1;
+  flex: 1 1 100%;
   min-width: 0;
 }
 .pair :deep(.narrow) {
