@@ -61,6 +61,14 @@ beforeEach(() => {
 const settle = () => vi.advanceTimersByTimeAsync(200)
 const puts = () => sent.filter((each) => each.method === 'PUT')
 
+/** A width is typed that the server refuses. */
+async function refusedWidth() {
+  answers['PUT /api/builds/b/panels/p'] = () =>
+    new Response(JSON.stringify({ title: 'Width can’t be 2.', errors: [] }), { status: 422 })
+  useBuild().edit('panels', useBuild().build!.panels[0], { widthMm: 2 })
+  await settle()
+}
+
 describe('the build that is open', () => {
   it('is what the server answers, with versions to send back', async () => {
     const builds = useBuild()
@@ -114,10 +122,7 @@ describe('the build that is open', () => {
   it('asks for what was typed anew when what was refused is let go', async () => {
     const builds = useBuild()
     await builds.open('b', 'light')
-    answers['PUT /api/builds/b/panels/p'] = () =>
-      new Response(JSON.stringify({ title: 'Width can’t be 2.', errors: [] }), { status: 422 })
-    builds.edit('panels', builds.build!.panels[0], { widthMm: 2 })
-    await settle()
+    await refusedWidth()
     expect(builds.build?.panels[0]).toMatchObject({ widthMm: 2 })
     useSaver().drop('/api/builds/b/panels/p')
     await settle()
@@ -152,10 +157,7 @@ describe('the build that is open', () => {
   it('lays what is not stored over what changed, and lets go of it later', async () => {
     const builds = useBuild()
     await builds.open('b', 'light')
-    answers['PUT /api/builds/b/panels/p'] = () =>
-      new Response(JSON.stringify({ title: 'Width can’t be 2.', errors: [] }), { status: 422 })
-    builds.edit('panels', builds.build!.panels[0], { widthMm: 2 })
-    await settle()
+    await refusedWidth()
     answers['GET /api/builds/b'] = inPart('n', { build: { brief: { id: 'b', name: 'Other' } } })
     await builds.reload()
     expect(builds.build).toMatchObject({ brief: { name: 'Other' }, panels: [{ widthMm: 2 }] })

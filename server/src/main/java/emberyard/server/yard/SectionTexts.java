@@ -2,9 +2,7 @@ package emberyard.server.yard;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
@@ -24,13 +22,7 @@ class SectionTexts {
   private static final int LAST = 4;
 
   private final JsonMapper mapper;
-  private final Map<Key, Written> written =
-      new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Written> eldest) {
-          return size() > MOST;
-        }
-      };
+  private final Latest<Key, Written> written = new Latest<>(MOST);
 
   SectionTexts(JsonMapper mapper) {
     this.mapper = mapper;
@@ -72,22 +64,14 @@ class SectionTexts {
    * @param value asked for where that is not what it was made of last
    */
   Written of(Key key, List<?> of, Supplier<@Nullable Object> value) {
-    Written last = kept(key);
+    Written last = written.get(key);
     if (last != null && Deriver.same(last.of, of)) {
       return last;
     }
     SectionText before = last == null ? null : last.text();
     SectionText text = SectionText.of(value.get(), before, mapper::writeValueAsString);
     Written now = last == null ? new Written(of, List.of(text)) : last.then(of, text);
-    keep(key, now);
-    return now;
-  }
-
-  private synchronized @Nullable Written kept(Key key) {
-    return written.get(key);
-  }
-
-  private synchronized void keep(Key key, Written now) {
     written.put(key, now);
+    return now;
   }
 }

@@ -11,9 +11,7 @@ import emberyard.server.yard.YardView.YardRow;
 import java.time.Clock;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -28,13 +26,7 @@ class YardDesk {
   private final MoneyVeil veil;
   private final JsonMapper mapper;
   private final Clock clock;
-  private final Map<Key, Row> written =
-      new LinkedHashMap<>(16, 0.75f, true) {
-        @Override
-        protected boolean removeEldestEntry(Map.Entry<Key, Row> eldest) {
-          return size() > 2 * MOST;
-        }
-      };
+  private final Latest<Key, Row> written = new Latest<>(2 * MOST);
 
   YardDesk(YardReader reader, MoneyVeil veil, JsonMapper mapper, Clock clock) {
     this.reader = reader;
@@ -84,21 +76,13 @@ class YardDesk {
             model.findings(),
             model.interview(),
             model.budget());
-    Row last = kept(key);
+    Row last = written.get(key);
     if (last != null && Deriver.same(last.of, of)) {
       return last.json;
     }
     Row now = new Row(of, mapper.writeValueAsString(veil.seenBy(owner, row(model))));
-    keep(key, now);
-    return now.json;
-  }
-
-  private synchronized Row kept(Key key) {
-    return written.get(key);
-  }
-
-  private synchronized void keep(Key key, Row now) {
     written.put(key, now);
+    return now.json;
   }
 
   private static List<BrokenBuild> broken(YardReader.Reading reading) {
