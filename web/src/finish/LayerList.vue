@@ -103,6 +103,14 @@ function drag(event: PointerEvent) {
       <li
         v-for="(step, index) in steps"
         :key="step.id"
+        v-memo="[
+          step,
+          index,
+          words(step),
+          hex(step),
+          step.id === dragged,
+          step.id === picked && scheme,
+        ]"
         :class="{ picked: step.id === picked, dragged: step.id === dragged }"
       >
         <div class="row step">
@@ -161,6 +169,7 @@ function drag(event: PointerEvent) {
       <Button
         v-for="each in ADD"
         :key="each.op"
+        v-memo="[]"
         class="bare"
         size="small"
         :label="each.label"

@@ -107,6 +107,7 @@ const PLACE = [
       <Button
         v-for="each in START"
         :key="each.value"
+        v-memo="[]"
         class="bare"
         size="small"
         :label="each.label"
@@ -116,6 +117,7 @@ const PLACE = [
       <Button
         v-for="step in drawn"
         :key="step.id"
+        v-memo="[step]"
         class="bare"
         size="small"
         :label="step.name || FIGURES[step.figure!.kind].label"

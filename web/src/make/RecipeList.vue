@@ -52,7 +52,11 @@ function earlier(index: number) {
   <section class="recipe">
     <h3>Recipe</h3>
     <ol>
-      <li v-for="(step, index) in steps" :key="step.id">
+      <li
+        v-for="(step, index) in steps"
+        :key="step.id"
+        v-memo="[step, index, step.id === picked && [panel, problem]]"
+      >
         <div class="row head">
           <button
             type="button"

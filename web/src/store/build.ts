@@ -1,14 +1,16 @@
 import { defineStore } from 'pinia'
-import { computed, reactive, ref, toRaw } from 'vue'
+import { computed, nextTick, reactive, ref, toRaw } from 'vue'
 import { get, newId, send } from '../api/client'
 import type { Build, BuildPicture, SectionsView } from '../api/types'
-import { change, changed, raw } from './changes'
+import { change, changed, kept, raw } from './changes'
 import { useSaver } from './saver'
 import { AT_STOP, EVERYWHERE, type Section } from './sections'
 import { findThing, partsOf, putThing } from './things'
 
 /** So long figures may be those of before the last change without a word. */
 const UNSAID_MS = 300
+/** The browser's mark for the moment at which figures that came were put on the screen. */
+const FIGURES = 'figures'
 
 /** The build that is open: what was typed, laid over what the server derived. */
 export const useBuild = defineStore('build', () => {
@@ -91,6 +93,12 @@ export const useBuild = defineStore('build', () => {
     caughtUp()
     if (view.value) Object.assign(view.value, next)
     else view.value = next as unknown as BuildPicture
+    void nextTick(tell)
+  }
+  /** For whoever measures how long figures take: now they are on the screen. */
+  function tell() {
+    performance.clearMarks(FIGURES)
+    performance.mark(FIGURES)
   }
   /** The fields of the head that changed: they stand in the build's picture itself. */
   function headOf(shown: Record<string, object>, changes: Record<string, unknown>) {
@@ -103,9 +111,15 @@ export const useBuild = defineStore('build', () => {
     if (whole) held.clear()
     const now = whole ?? view.value?.build
     if (!now) return
+    const typed = [...held.keys()].map((key) => partsOf(key))
+    const shown = typed.map((parts) => findThing(toRaw(now), ...parts))
     for (const [key, value] of held) putThing(now, ...partsOf(key), value)
     held.clear()
     if (changes) change(now, changes)
+    typed.forEach((parts, at) => {
+      const stored = findThing(toRaw(now), ...parts)
+      if (stored) putThing(now, ...parts, kept(shown[at], stored))
+    })
     layTypedOver(now)
     if (whole) Object.assign(next, { build: whole })
   }
@@ -149,8 +163,8 @@ export const useBuild = defineStore('build', () => {
     const before = findThing(view.value.build, kind, thing.id)
     const address = path(kind, thing.id)
     if (before && saver.unstored(address).length === 0) saver.holds(address, before)
-    show(kind, thing.id, value)
     saver.save({ key: `${kind}/${thing.id}`, path: address, value })
+    show(kind, thing.id, value)
   }
   function add<T extends object>(kind: string, thing: T): string {
     const thingId = newId()

@@ -1,6 +1,6 @@
 import { effectScope, watchEffect } from 'vue'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { fakeServer, ok, open, PATH, refuse, reload, type FakeServer } from './fakeServer'
+import { fakeServer, gone, ok, open, PATH, refuse, reload, type FakeServer } from './fakeServer'
 import { useShell } from './shell'
 
 let server: FakeServer
@@ -92,11 +92,12 @@ describe('what was refused', () => {
   it('sent again after a reload leaves its neighbours saved, before anything was read', async () => {
     const saver = open()
     saver.holds(PATH, stored)
-    server.answers = [no]
+    server.answers = [no, gone]
     saver.save(panel(2, 300))
     await vi.advanceTimersByTimeAsync(100)
     saver.save(panel(2, 310))
-    reload() // at once: the neighbour was not server.sent yet
+    await vi.advanceTimersByTimeAsync(0)
+    reload() // at once: the neighbour did not reach the server
     const again = open()
     server.answers = [no, ok(2)]
     await vi.advanceTimersByTimeAsync(100)

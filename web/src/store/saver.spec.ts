@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { nextTick, watch } from 'vue'
 import { fakeServer, gone, ok, open, PATH, refuse, reload, type FakeServer } from './fakeServer'
 import { useSaver } from './saver'
 import { useShell } from './shell'
@@ -134,10 +135,11 @@ describe('a lost answer', () => {
   it('is no conflict with oneself, not even after typing on and a reload', async () => {
     const saver = open()
     saver.versions.set(PATH, 4)
-    server.answers = [gone]
+    server.answers = [gone, gone]
     saver.save(edit(5))
     await vi.advanceTimersByTimeAsync(100)
     saver.save(edit(55))
+    await vi.advanceTimersByTimeAsync(0)
     reload()
     const again = open()
     server.answers = [
@@ -183,7 +185,7 @@ describe('two people on one tablet', () => {
     expect(server.sent.at(-1)?.body).toContain('"widthMm":8')
   })
 
-  it('and two windows of one person keep each its own', () => {
+  it('and two windows of one person keep each its own', async () => {
     const one = open('ines')
     one.save(edit(1))
     reload()
@@ -193,6 +195,22 @@ describe('two people on one tablet', () => {
     other.save({ key: 'panels/q', path: '/api/builds/b/panels/q', value: { id: 'q' } })
     one.save(edit(2))
     expect(JSON.parse(server.kept[PENDING])).toHaveLength(2)
+    await vi.advanceTimersByTimeAsync(0)
+  })
+
+  it('is sent before the screen is drawn, and what is kept in one go is sent in one', async () => {
+    const saver = open()
+    let drawn = -1
+    watch(
+      () => saver.state,
+      () => (drawn = server.sent.length),
+    )
+    saver.save(edit(1))
+    saver.save(edit(2))
+    await nextTick()
+    expect(drawn).toBe(1)
+    await vi.advanceTimersByTimeAsync(100)
+    expect(server.sent.map((each) => JSON.parse(each.body).widthMm)).toEqual([2])
   })
 })
 

@@ -10,7 +10,6 @@ import { SeenVersions } from './seen'
 import { useSession } from './session'
 import { useShell } from './shell'
 
-const TYPING_MS = 0
 const RETRY_MS = 2000
 /** A refusal names one field at a time; after so many the whole thing is left as typed. */
 const MOST_REFUSALS = 24
@@ -44,13 +43,12 @@ export const useSaver = defineStore('saver', () => {
   let keptRefused: KeptEntries<Refused> | null = null
   /** Grows with every edit and every answer: what was asked for before is out of date after. */
   let changes = 0
-  /** When something was typed last. */
-  let typedAt = 0
   /** Nobody is signed in: what is unsaved waits for the sign-in. */
   let signedOut = true
   const listeners = new Set<() => void>()
   let timer: ReturnType<typeof setTimeout> | undefined
   let sending = false
+  let due = false
 
   const state = computed(() =>
     away.value ? 'away' : pending.size > 0 ? 'saving' : refused.size > 0 ? 'refused' : 'saved',
@@ -98,10 +96,10 @@ export const useSaver = defineStore('saver', () => {
     if (refused.delete(edit.path)) keptRefused?.put(edit.path, null)
   }
 
-  /** Keeps an edit and sends it shortly. */
+  /** Keeps an edit and sends it: what is kept in one go is sent in one go. */
   function save(edit: Edit) {
+    atOnce()
     changes++
-    typedAt = Date.now()
     const before = pending.get(edit.path)
     const copy: Waiting = JSON.parse(JSON.stringify(edit))
     copy.version = before ? before.version : versions.get(edit.path)
@@ -111,7 +109,12 @@ export const useSaver = defineStore('saver', () => {
     if (before && before.act !== copy.act) flush() // what belongs to the act before goes out as that
     wait(copy)
     stillRefused(copy)
-    later(TYPING_MS)
+  }
+  /** As soon as nothing else runs, before the screen is drawn: the server works meanwhile. */
+  function atOnce() {
+    clearTimeout(timer)
+    if (!due) queueMicrotask(() => due && flush())
+    due = true
   }
   /** A refused field keeps its sentence until a key is pressed in it, whatever happens beside it. */
   function stillRefused(edit: Edit) {
@@ -129,6 +132,7 @@ export const useSaver = defineStore('saver', () => {
   }
 
   async function flush() {
+    due = false
     if (sending || conflict.value || signedOut) return
     sending = true
     try {
@@ -139,8 +143,7 @@ export const useSaver = defineStore('saver', () => {
       listeners.forEach((listener) => listener())
     } finally {
       sending = false
-      if (pending.size > 0 && !conflict.value && !signedOut)
-        later(away.value ? RETRY_MS : Math.max(0, typedAt + TYPING_MS - Date.now()))
+      if (pending.size > 0 && !conflict.value && !signedOut) later(away.value ? RETRY_MS : 0)
     }
   }
 

@@ -101,5 +101,7 @@ describe('the workshop', () => {
     await workshop.load()
     workshop.edit('films', { ...workshop.book!.films[0], id: 'g' }, {})
     expect(workshop.book!.films.map((film) => film.id)).toEqual(['f', 'g'])
+    await vi.advanceTimersByTimeAsync(0)
+    expect(sent.at(-1)!.url).toBe('/api/workshop/films/g')
   })
 })

@@ -8,7 +8,7 @@ import FieldFrame from './FieldFrame.vue'
 defineProps<{
   label: string
   modelValue: T
-  options: { value: T; label: string }[]
+  options: readonly { value: T; label: string }[]
   problem?: string
   hint?: string
   hideLabel?: boolean
@@ -25,7 +25,7 @@ const id = useId()
     <Select
       :label-id="id"
       :model-value="modelValue"
-      :options="options"
+      :options="options as { value: T; label: string }[]"
       option-label="label"
       option-value="value"
       :disabled="disabled"

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import schema from 'virtual:thing-schema'
-import { computed } from 'vue'
+import { computed, type ComputedRef } from 'vue'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import type { Thing } from '../store/things'
@@ -57,21 +57,19 @@ interface Line {
   chosen: boolean
   optional: boolean
 }
+const choices = (list: { id: string; name: string }[] = []): Option[] =>
+  list.map(({ id, name }) => ({ value: id, label: name }))
 /** What a reference may point at, where every form offers the same. */
-const references = computed<Record<string, Option[]>>(() => {
-  const choices = (list: { id: string; name: string }[] = []) =>
-    list.map(({ id, name }) => ({ value: id, label: name }))
-  return {
-    supplierId: [{ value: '', label: 'none' }, ...choices(workshop.book?.suppliers)],
-    sheetId: choices(workshop.book?.sheets),
-    panelId: choices(builds.build?.panels),
-  }
-})
+const REFERENCES: Record<string, ComputedRef<Option[]> | undefined> = {
+  supplierId: computed(() => [{ value: '', label: 'none' }, ...choices(workshop.book?.suppliers)]),
+  sheetId: computed(() => choices(workshop.book?.sheets)),
+  panelId: computed(() => choices(builds.build?.panels)),
+}
 const lines = computed(() =>
   props.fields
     .filter((each): each is FieldSpec | string => !!each)
     .map((each): FieldSpec => (typeof each === 'string' ? { field: each } : each))
-    .map((spec) => ({ options: references.value[spec.field], ...spec }))
+    .map((spec) => ({ options: REFERENCES[spec.field]?.value, ...spec }))
     .filter((spec) => session.owner || !spec.field.endsWith('Minor'))
     .map((spec): Line => {
       const path = props.within ? `${props.within}.${spec.field}` : spec.field

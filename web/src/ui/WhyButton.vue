@@ -1,24 +1,28 @@
 <script setup lang="ts">
 import Popover from 'primevue/popover'
-import { ref } from 'vue'
+import { nextTick, ref } from 'vue'
 import type { Why } from '../api/types'
 import { said } from '../units/writing'
 
 /** Where a number comes from: its formula and what went in. */
 defineProps<{ why: Why; of: string }>()
 const panel = ref<InstanceType<typeof Popover>>()
+/** There are many of these on a screen, and few are asked: each is made when it is. */
+const asked = ref(false)
+
+async function toggle({ currentTarget }: MouseEvent) {
+  asked.value = true
+  await nextTick()
+  // the button is the event's no longer, and has to be known: a press on it closes what is open
+  panel.value?.toggle({ currentTarget } as MouseEvent)
+}
 </script>
 
 <template>
-  <button
-    type="button"
-    class="why no-print"
-    :aria-label="'Why: ' + of"
-    @click="(event) => panel?.toggle(event)"
-  >
+  <button type="button" class="why no-print" :aria-label="'Why: ' + of" @click="toggle">
     why?
   </button>
-  <Popover ref="panel">
+  <Popover v-if="asked" ref="panel">
     <div class="because">
       <strong>{{ of }}</strong>
       <p>{{ said(why.formula) }}</p>

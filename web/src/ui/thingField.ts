@@ -98,10 +98,31 @@ export function controlOf(spec: FieldSpec, facts: FieldFacts) {
   return lastOf(spec.field).endsWith('Minor') ? 'money' : 'number'
 }
 
-/** What can be chosen, in the words given or those of the document. */
-export function optionsOf(spec: FieldSpec, facts: FieldFacts): Option[] {
-  const options = spec.options ?? facts.values!.map((value) => ({ value, label: plain(value) }))
-  return spec.none === undefined ? [...options] : [{ value: '', label: spec.none }, ...options]
+const worded = new WeakMap<FieldFacts, readonly Option[]>()
+const behindNone = new WeakMap<readonly Option[], Map<string, readonly Option[]>>()
+
+/**
+ * What can be chosen, in the words given or those of the document. The same list each time, so that
+ * a field whose choices stay is not drawn anew.
+ */
+export function optionsOf(spec: FieldSpec, facts: FieldFacts): readonly Option[] {
+  const { none } = spec
+  const options =
+    spec.options ??
+    known(worded, facts, () => facts.values!.map((value) => ({ value, label: plain(value) })))
+  if (none === undefined) return options
+  const led = known(behindNone, options, () => new Map<string, readonly Option[]>())
+  return known(led, none, () => [{ value: '', label: none }, ...options])
+}
+
+interface Known<K, V> {
+  get(key: K): V | undefined
+  set(key: K, value: V): unknown
+}
+function known<K, V>(those: Known<K, V>, key: K, make: () => V): V {
+  const value = those.get(key) ?? make()
+  those.set(key, value)
+  return value
 }
 
 /** The value at a dotted name. */

@@ -51,6 +51,16 @@ final class Timing {
     return measure(work, before, WARM_UP, RUNS);
   }
 
+  /** The same for what takes tenths of a second: once the program has settled. */
+  static double[] measureSome(Runnable work, Runnable before) {
+    return measure(work, before, 20, 60);
+  }
+
+  /** The same from the first time on: of a program that was just started. */
+  static double[] measureFirst(Runnable work) {
+    return measure(work, () -> {}, 0, 10);
+  }
+
   /** The same for what takes seconds. */
   static double[] measureFew(Runnable work, Runnable before) {
     return measure(work, before, 3, 15);

@@ -22,6 +22,9 @@ final class FreeTime {
   /** How many of these numbers count. */
   private int[] used;
 
+  /** Weeks whose stretches nobody else reads; the others are copied before they are changed. */
+  private boolean[] own;
+
   private long begin;
   private long end;
 
@@ -31,28 +34,24 @@ final class FreeTime {
    * @param from of the week of this minute on
    */
   FreeTime(WeeklyHours hours, long from) {
-    this(hours, false, WeeklyHours.mondayOf(from), new long[64][], new int[64]);
+    this(hours, false, WeeklyHours.mondayOf(from), new long[64][], new int[64], false);
   }
 
-  private FreeTime(WeeklyHours hours, boolean mirrored, long origin, long[][] weeks, int[] used) {
+  private FreeTime(
+      WeeklyHours hours, boolean mirrored, long origin, long[][] weeks, int[] used, boolean own) {
     this.hours = hours;
     this.mirrored = mirrored;
     this.origin = origin;
     this.weeks = weeks;
     this.used = used;
+    this.own = new boolean[weeks.length];
+    Arrays.fill(this.own, own);
   }
 
-  /** The same, to be changed by itself. */
+  /** The same, to be changed by itself. Both share the weeks that neither changes. */
   FreeTime copy() {
-    return new FreeTime(hours, mirrored, origin, copies(weeks), used.clone());
-  }
-
-  private static long[][] copies(long[][] weeks) {
-    long[][] copies = new long[weeks.length][];
-    for (int i = 0; i < weeks.length; i++) {
-      copies[i] = weeks[i] == null ? null : weeks[i].clone();
-    }
-    return copies;
+    Arrays.fill(own, false);
+    return new FreeTime(hours, mirrored, origin, weeks.clone(), used.clone(), false);
   }
 
   /** The same on the mirrored clock, from a minute on (of this clock: up to it). */
@@ -67,7 +66,7 @@ final class FreeTime {
       }
     }
     long end = origin + (last + 1) * WeeklyHours.WEEK;
-    return new FreeTime(hours, !mirrored, -end, turned, usedOf);
+    return new FreeTime(hours, !mirrored, -end, turned, usedOf, true);
   }
 
   private static long[] turned(long[] stretches, int used) {
@@ -164,7 +163,7 @@ final class FreeTime {
   }
 
   private void cut(int week, long from, long to) {
-    long[] stretches = laidOut(week);
+    long[] stretches = ownWeek(week);
     int k = after(stretches, used[week], from);
     if (k >= used[week] || stretches[k] > from || stretches[k + 1] < to) {
       throw new IllegalStateException("not free: " + new Span(from, to));
@@ -183,7 +182,7 @@ final class FreeTime {
   }
 
   private void add(int week, long from, long to) {
-    long[] stretches = laidOut(week);
+    long[] stretches = ownWeek(week);
     int k = after(stretches, used[week], from - 1);
     boolean before = k < used[week] && stretches[k + 1] == from;
     int next = before ? k + 2 : k;
@@ -219,16 +218,27 @@ final class FreeTime {
     return (int) Math.floorDiv(minute - origin, WeeklyHours.WEEK);
   }
 
+  private long[] ownWeek(int week) {
+    long[] stretches = laidOut(week);
+    if (!own[week]) {
+      own[week] = true;
+      weeks[week] = stretches.clone();
+    }
+    return weeks[week];
+  }
+
   private long[] laidOut(int week) {
     if (week >= weeks.length) {
       weeks = Arrays.copyOf(weeks, 2 * week);
       used = Arrays.copyOf(used, weeks.length);
+      own = Arrays.copyOf(own, weeks.length);
     }
     if (weeks[week] == null) {
       long first = origin + week * WeeklyHours.WEEK;
       BenchClock.requireNear(mirrored ? -first - WeeklyHours.WEEK : first);
       weeks[week] = hours.weekAt(first, mirrored);
       used[week] = weeks[week].length;
+      own[week] = true;
     }
     return weeks[week];
   }

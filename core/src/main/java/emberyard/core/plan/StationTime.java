@@ -7,25 +7,36 @@ final class StationTime {
   private final int capacity;
 
   /** From each minute on (until the next) so many steps are on it; neighbours differ. */
-  private long[] minutes = new long[16];
+  private long[] minutes;
 
-  private int[] loads = new int[16];
+  private int[] loads;
   private int used = 1;
+
+  /** Whether somebody else reads the same stretches: then they are copied before a change. */
+  private boolean shared;
 
   /** The stretch looked for last: the next one is often the same. */
   private int last;
 
   StationTime(int capacity) {
     this.capacity = capacity;
+    minutes = new long[16];
+    loads = new int[16];
     minutes[0] = Long.MIN_VALUE;
   }
 
-  /** The same, to be changed by itself. */
+  private StationTime(StationTime as) {
+    capacity = as.capacity;
+    minutes = as.minutes;
+    loads = as.loads;
+    used = as.used;
+  }
+
+  /** The same, to be changed by itself. Both share the stretches until one changes. */
   StationTime copy() {
-    StationTime copy = new StationTime(capacity);
-    copy.minutes = Arrays.copyOf(minutes, used + 16);
-    copy.loads = Arrays.copyOf(loads, used + 16);
-    copy.used = used;
+    StationTime copy = new StationTime(this);
+    copy.shared = true;
+    shared = true;
     return copy;
   }
 
@@ -85,6 +96,11 @@ final class StationTime {
   private void add(long from, long to, int more) {
     if (from == to) {
       return;
+    }
+    if (shared) {
+      minutes = Arrays.copyOf(minutes, used + 16);
+      loads = Arrays.copyOf(loads, used + 16);
+      shared = false;
     }
     int first = cutAt(from);
     int last = cutAt(to);
