@@ -11,19 +11,33 @@ final class MinutePaces {
 
   private static final long DAY = 24 * 60;
 
-  private final long[] days;
+  /** Nothing is planned behind this day, and nothing before 1970. */
+  private static final long LAST = LocalDate.of(2201, 1, 1).toEpochDay();
+
+  /** The first day that is named. */
+  private final long first;
+
+  /** From the first day that is named to the last, day for day; all others are as usual. */
   private final double[] factors;
+
   private final boolean[] open;
   private final boolean alwaysOpen;
   private final double slowest;
 
   private MinutePaces(DayPaces paces) {
-    LocalDate[] named = paces.days().keySet().stream().sorted().toArray(LocalDate[]::new);
-    days = Arrays.stream(named).mapToLong(LocalDate::toEpochDay).toArray();
-    factors = Arrays.stream(named).mapToDouble(day -> paces.on(day).factor()).toArray();
-    open = new boolean[named.length];
-    for (int i = 0; i < named.length; i++) {
-      open[i] = paces.on(named[i]).open();
+    long[] named =
+        paces.days().keySet().stream()
+            .mapToLong(LocalDate::toEpochDay)
+            .filter(day -> 0 <= day && day <= LAST)
+            .toArray();
+    first = Arrays.stream(named).min().orElse(0);
+    int days = named.length == 0 ? 0 : (int) (Arrays.stream(named).max().orElse(0) - first + 1);
+    factors = new double[days];
+    open = new boolean[days];
+    for (int i = 0; i < days; i++) {
+      DayPaces.Day pace = paces.on(LocalDate.ofEpochDay(first + i));
+      factors[i] = pace.factor();
+      open[i] = pace.open();
     }
     alwaysOpen = paces.alwaysOpen();
     slowest = Math.max(1, Arrays.stream(factors).max().orElse(1));
@@ -34,7 +48,7 @@ final class MinutePaces {
   }
 
   boolean usual() {
-    return days.length == 0;
+    return factors.length == 0;
   }
 
   boolean alwaysOpen() {
@@ -52,13 +66,13 @@ final class MinutePaces {
   }
 
   boolean open(long day) {
-    int at = Arrays.binarySearch(days, day);
-    return at < 0 || open[at];
+    long at = day - first;
+    return at < 0 || at >= open.length || open[(int) at];
   }
 
   private double factor(long day) {
-    int at = Arrays.binarySearch(days, day);
-    return at < 0 ? 1 : factors[at];
+    long at = day - first;
+    return at < 0 || at >= factors.length ? 1 : factors[(int) at];
   }
 
   /**
@@ -79,7 +93,7 @@ final class MinutePaces {
       double factor = factor(day);
       double today = (midnight - at) / factor;
       // behind the last day that is named every day is as usual
-      if (today >= left || day > days[days.length - 1]) {
+      if (today >= left || day >= first + factors.length) {
         return at + (long) Math.ceil(left * factor - 1e-9);
       }
       left -= today;

@@ -100,8 +100,11 @@ final class Searched {
 
   private static void forget(List<Kind> kinds, long from) {
     for (Kind kind : kinds) {
-      if (!kind.those.isEmpty()) {
-        kind.those.removeIf(stretch -> !stretch.shortened(kind, from));
+      List<Stretch> those = kind.those;
+      for (int k = those.size() - 1; k >= 0; k--) {
+        if (!those.get(k).shortened(kind, from)) {
+          those.remove(k);
+        }
       }
     }
   }

@@ -67,6 +67,7 @@ final class SharedWork {
     problem.projects().forEach(p -> needed.put(p.id(), new HashSet<>(Set.of("project " + p.id()))));
     problem.steps().forEach(step -> projects.put(step.key(), step.project()));
     Map<List<String>, List<String>> people = new HashMap<>();
+    Map<String, String> stations = new HashMap<>();
     for (Step step : problem.steps()) {
       Set<String> its = needed.get(step.project());
       if (step.handsOnMinutes() > 0) {
@@ -74,7 +75,7 @@ final class SharedWork {
         its.addAll(people.computeIfAbsent(able, SharedWork::asNeeded));
       }
       if (step.place() != null) {
-        its.add("station " + step.place());
+        its.add(stations.computeIfAbsent(step.place(), place -> "station " + place));
       }
       step.after().forEach(key -> hangOn(its, step, projects.get(key)));
       step.windows().forEach(window -> hangOn(its, step, projects.get(window.after())));

@@ -2,13 +2,9 @@ package emberyard.core.plan;
 
 import emberyard.core.units.InvalidValue;
 import emberyard.core.work.BeginWindow;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collection;
-import java.util.Deque;
 import java.util.HashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -36,7 +32,7 @@ final class StepNetwork {
   StepNetwork(SchedulingProblem problem, Set<String> roomy, long start) {
     this.steps = problem.steps();
     this.numbers = new StepNumbers(problem, roomy, start);
-    Map<String, Integer> number = new HashMap<>();
+    Map<String, Integer> number = new HashMap<>(2 * steps.size());
     for (int i = 0; i < steps.size(); i++) {
       number.put(steps.get(i).key(), i);
     }
@@ -68,24 +64,28 @@ final class StepNetwork {
     return new StepNetwork(this, others);
   }
 
+  /** Each once, in the order in which they are named. */
   private static int[] before(Step step, Map<String, Integer> number) {
-    Set<Integer> before = new LinkedHashSet<>();
+    int[] before = new int[step.after().size() + step.windows().size()];
+    int count = 0;
     for (String key : step.after()) {
-      before.add(number.get(key));
+      count = with(before, count, number.get(key));
     }
     for (BeginWindow window : step.windows()) {
-      before.add(number.get(window.after()));
+      count = with(before, count, number.get(window.after()));
     }
-    return array(before);
+    return count == before.length ? before : Arrays.copyOf(before, count);
   }
 
-  private static int[] array(Collection<Integer> numbers) {
-    int[] array = new int[numbers.size()];
-    int count = 0;
-    for (int each : numbers) {
-      array[count++] = each;
+  /** How many are there then. */
+  private static int with(int[] numbers, int count, int another) {
+    for (int k = 0; k < count; k++) {
+      if (numbers[k] == another) {
+        return count;
+      }
     }
-    return array;
+    numbers[count] = another;
+    return count + 1;
   }
 
   /**
@@ -128,38 +128,42 @@ final class StepNetwork {
   }
 
   private static int[][] turned(int[][] links) {
-    List<List<Integer>> turned = new ArrayList<>();
-    for (int i = 0; i < links.length; i++) {
-      turned.add(new ArrayList<>());
-    }
-    for (int i = 0; i < links.length; i++) {
-      for (int from : links[i]) {
-        turned.get(from).add(i);
+    int[] counts = new int[links.length];
+    for (int[] each : links) {
+      for (int from : each) {
+        counts[from]++;
       }
     }
-    return turned.stream().map(StepNetwork::array).toArray(int[][]::new);
+    int[][] turned = new int[links.length][];
+    for (int i = 0; i < links.length; i++) {
+      turned[i] = new int[counts[i]];
+    }
+    for (int i = links.length - 1; i >= 0; i--) {
+      for (int from : links[i]) {
+        turned[from][--counts[from]] = i;
+      }
+    }
+    return turned;
   }
 
   private int[] sorted() {
-    int[] open = Arrays.stream(before).mapToInt(links -> links.length).toArray();
-    Deque<Integer> ready = new ArrayDeque<>();
+    int[] open = new int[before.length];
+    int[] sorted = new int[before.length];
+    int ready = 0;
     for (int i = 0; i < open.length; i++) {
+      open[i] = before[i].length;
       if (open[i] == 0) {
-        ready.add(i);
+        sorted[ready++] = i;
       }
     }
-    int[] sorted = new int[open.length];
-    int count = 0;
-    while (!ready.isEmpty()) {
-      int next = ready.remove();
-      sorted[count++] = next;
-      for (int later : behind[next]) {
+    for (int next = 0; next < ready; next++) {
+      for (int later : behind[sorted[next]]) {
         if (--open[later] == 0) {
-          ready.add(later);
+          sorted[ready++] = later;
         }
       }
     }
-    if (count < open.length) {
+    if (ready < open.length) {
       throw circle(open);
     }
     return sorted;

@@ -1,10 +1,7 @@
 package emberyard.core.plan;
 
-import java.util.ArrayDeque;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
-import java.util.Deque;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -70,25 +67,27 @@ final class TiedSteps {
 
   /** In an order that does not hang on how the steps are listed: by links before, then key. */
   private int[][] members(int count) {
-    int most = Arrays.stream(group).max().orElse(-1) + 1;
-    List<List<Integer>> members = new ArrayList<>();
-    for (int i = 0; i < most; i++) {
-      members.add(new ArrayList<>(1));
+    int[] sizes = new int[Arrays.stream(group).max().orElse(-1) + 1];
+    for (int its : group) {
+      sizes[its]++;
     }
-    for (int i = 0; i < count; i++) {
-      members.get(group[i]).add(i);
+    int[][] members = new int[sizes.length][];
+    for (int i = count - 1; i >= 0; i--) {
+      int its = group[i];
+      members[its] = members[its] == null ? new int[sizes[its]] : members[its];
+      members[its][--sizes[its]] = i;
     }
     int[] depth = depth(count);
     Comparator<Integer> order =
         Comparator.<Integer>comparingInt(i -> depth[i])
             .thenComparing(i -> network.steps.get(i).key());
-    int[][] ordered = new int[most][];
-    for (int i = 0; i < most; i++) {
-      List<Integer> its = members.get(i);
-      its.sort(order);
-      ordered[i] = its.stream().mapToInt(Integer::intValue).toArray();
+    for (int i = 0; i < members.length; i++) {
+      if (members[i].length > 1) {
+        members[i] =
+            Arrays.stream(members[i]).boxed().sorted(order).mapToInt(Integer::intValue).toArray();
+      }
     }
-    return ordered;
+    return members;
   }
 
   private int[] depth(int count) {
@@ -111,10 +110,11 @@ final class TiedSteps {
     int[] last = finished(forward);
     int[] found = new int[count];
     Arrays.fill(found, -1);
+    int[] open = new int[count];
     int groups = 0;
     for (int k = count - 1; k >= 0; k--) {
       if (found[last[k]] < 0) {
-        fill(backward, last[k], groups++, found);
+        fill(backward, last[k], groups++, found, open);
       }
     }
     return found;
@@ -130,36 +130,42 @@ final class TiedSteps {
   private static int[] finished(int[][] links) {
     int[] done = new int[links.length];
     int[] next = new int[links.length];
+    int[] way = new int[links.length];
     boolean[] seen = new boolean[links.length];
     int count = 0;
     for (int root = 0; root < links.length; root++) {
-      Deque<Integer> way = new ArrayDeque<>();
+      int deep = 0;
       if (!seen[root]) {
         seen[root] = true;
-        way.push(root);
+        way[deep++] = root;
       }
-      while (!way.isEmpty()) {
-        int at = way.peek();
+      while (deep > 0) {
+        int at = way[deep - 1];
         if (next[at] == links[at].length) {
-          done[count++] = way.pop();
+          done[count++] = at;
+          deep--;
         } else if (!seen[links[at][next[at]++]]) {
           int other = links[at][next[at] - 1];
           seen[other] = true;
-          way.push(other);
+          way[deep++] = other;
         }
       }
     }
     return done;
   }
 
-  private static void fill(int[][] links, int from, int group, int[] found) {
-    Deque<Integer> open = new ArrayDeque<>(List.of(from));
+  /**
+   * @param open room for as many as there are
+   */
+  private static void fill(int[][] links, int from, int group, int[] found, int[] open) {
+    int count = 0;
+    open[count++] = from;
     found[from] = group;
-    while (!open.isEmpty()) {
-      for (int other : links[open.pop()]) {
+    while (count > 0) {
+      for (int other : links[open[--count]]) {
         if (found[other] < 0) {
           found[other] = group;
-          open.push(other);
+          open[count++] = other;
         }
       }
     }

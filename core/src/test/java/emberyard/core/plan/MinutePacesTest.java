@@ -23,6 +23,19 @@ class MinutePacesTest {
   }
 
   @Test
+  void aDayFarOffIsNoBurden() {
+    DayPaces.Day slow = new DayPaces.Day(2, false);
+    MinutePaces paces =
+        MinutePaces.of(new DayPaces(Map.of(MONDAY, slow, LocalDate.of(999_999, 1, 1), slow)));
+    long day = MONDAY.toEpochDay();
+    assertEquals(false, paces.open(day));
+    assertTrue(paces.open(day + 1));
+    assertTrue(paces.open(day - 1));
+    long begin = MinutePaces.midnight(day + 1) - 60;
+    assertEquals(begin + 150, paces.end(begin, 120));
+  }
+
+  @Test
   void minutesSayWhatDatesSay() {
     Random random = new Random(3);
     for (int round = 0; round < 300; round++) {

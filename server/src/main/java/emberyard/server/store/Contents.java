@@ -28,10 +28,15 @@ public final class Contents {
 
   private final List<Row> rows;
 
-  private Contents(long revision, Map<String, Row> kept, Map<String, Row> followed) {
+  /** What others follow of it. */
+  private final Products.Followed known;
+
+  private Contents(
+      long revision, Map<String, Row> kept, Map<String, Row> followed, Products.Followed known) {
     this.revision = revision;
     this.kept = kept;
     this.followed = followed;
+    this.known = known;
     this.rows = List.copyOf(followed.values());
   }
 
@@ -42,8 +47,9 @@ public final class Contents {
     Map<String, Row> kept = new LinkedHashMap<>();
     Map<String, Row> followed = new LinkedHashMap<>();
     rows.forEach(row -> kept.put(row.key(), row));
-    products.followed(rows, rows).forEach(row -> followed.put(row.key(), row));
-    return new Contents(revision, kept, followed);
+    Products.Followed known = products.among(rows);
+    Products.followed(rows, known).forEach(row -> followed.put(row.key(), row));
+    return new Contents(revision, kept, followed, known);
   }
 
   /**
@@ -57,6 +63,11 @@ public final class Contents {
   /** All things in their order; one that can't be read is there as {@link Unreadable}. */
   public List<Row> rows() {
     return rows;
+  }
+
+  /** What others follow of it: products, and builds that follow nothing any more. */
+  Products.Followed known() {
+    return known;
   }
 
   boolean has(Write write) {
@@ -104,16 +115,17 @@ public final class Contents {
       last = comesLast ? is.position() : last;
     }
     now = sorted ? now : inOrder(now);
-    List<Row> all = List.copyOf(now.values());
+    List<Row> all = asBefore ? List.of() : List.copyOf(now.values());
+    Products.Followed follows = asBefore ? known : products.among(all);
     List<Row> changed = outcome.values().stream().filter(Objects::nonNull).toList();
     Map<String, Row> anew = new HashMap<>();
-    products.followed(asBefore ? changed : all, all).forEach(row -> anew.put(row.key(), row));
-    Map<String, Row> follow = new LinkedHashMap<>();
+    Products.followed(asBefore ? changed : all, follows).forEach(row -> anew.put(row.key(), row));
+    Map<String, Row> follow = new LinkedHashMap<>(2 * now.size());
     for (String key : now.keySet()) {
       Row its = anew.get(key);
       follow.put(key, its == null ? followed.get(key) : same(followed.get(key), its));
     }
-    return new Contents(number, now, follow);
+    return new Contents(number, now, follow, follows);
   }
 
   private static Map<String, Row> inOrder(Map<String, Row> rows) {

@@ -8,6 +8,7 @@ import emberyard.core.thing.Product;
 import emberyard.core.thing.ProductUse;
 import emberyard.core.thing.Thing;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -51,11 +52,23 @@ class Products {
   /** Looks a row up; {@link Unreadable} where it can't be read. */
   interface Lookup extends BiFunction<ThingKind, String, Optional<Thing>> {}
 
-  /** Products among these rows. */
-  Finder among(List<Row> rows) {
-    return before(
-        rows.stream().filter(row -> KINDS.contains(row.kind())).map(Row::value),
-        id -> shipped.find(id));
+  /**
+   * What others follow, of all that is stored.
+   *
+   * @param products what ships among them
+   * @param handedOver ids of builds that follow nothing any more
+   */
+  record Followed(Finder products, Set<String> handedOver) {}
+
+  /** What can be followed of these rows. */
+  Followed among(List<Row> rows) {
+    Set<String> handedOver = new HashSet<>();
+    rows.forEach(row -> note(handedOver, row.value()));
+    return new Followed(
+        before(
+            rows.stream().filter(row -> KINDS.contains(row.kind())).map(Row::value),
+            id -> shipped.find(id)),
+        Collections.unmodifiableSet(handedOver));
   }
 
   /** Products as they will be after some writes. */
@@ -89,27 +102,15 @@ class Products {
             .orElseGet(() -> shipped.find(id));
   }
 
-  /**
-   * Rows as their products have them now.
-   *
-   * @param all that is stored, these among them
-   */
-  List<Row> followed(List<Row> rows, List<Row> all) {
-    Finder products = among(all);
-    Set<String> handedOver = handedOver(all);
+  /** Rows as their products have them now. */
+  static List<Row> followed(List<Row> rows, Followed known) {
     return rows.stream()
         .map(
             row ->
-                handedOver.contains(row.buildId())
+                known.handedOver.contains(row.buildId())
                     ? row
-                    : row.with(followed(row.value(), products)))
+                    : row.with(followed(row.value(), known.products)))
         .toList();
-  }
-
-  private static Set<String> handedOver(List<Row> rows) {
-    Set<String> builds = new HashSet<>();
-    rows.forEach(row -> note(builds, row.value()));
-    return builds;
   }
 
   private static void note(Set<String> handedOver, @Nullable Thing thing) {
@@ -162,11 +163,9 @@ class Products {
    *
    * <p>A build that is handed over keeps what it has then; one that is opened again follows anew.
    */
-  List<Write> following(List<Row> before, List<Write> writes) {
-    Finder then = among(before);
-    Finder now = after(then, writes);
-    Set<String> handedOver = handedOver(before);
-    Set<String> willBe = new HashSet<>(handedOver);
+  List<Write> following(List<Row> before, Followed then, List<Write> writes) {
+    Finder now = after(then.products, writes);
+    Set<String> willBe = new HashSet<>(then.handedOver);
     Set<String> changing = new HashSet<>();
     Set<String> written = new HashSet<>();
     for (Write write : writes) {
@@ -174,11 +173,14 @@ class Products {
       (write.value() instanceof Product ? changing : written).add(write.id());
     }
     List<Write> following = new ArrayList<>();
+    if (changing.isEmpty() && willBe.equals(then.handedOver)) {
+      return following;
+    }
     for (Row row : before) {
       boolean stays = willBe.contains(row.buildId());
-      boolean turns = stays != handedOver.contains(row.buildId());
+      boolean turns = stays != then.handedOver.contains(row.buildId());
       if (!written.contains(row.id()) && (turns ? follows(row) : !stays && uses(row, changing))) {
-        Thing value = stays ? row.value() : followed(compared(row.value(), then), now);
+        Thing value = stays ? row.value() : followed(compared(row.value(), then.products), now);
         following.add(Write.overwrite(row.buildId(), value));
       }
     }

@@ -156,8 +156,8 @@ public class ThingStore {
               MostThings.check(now, writes);
               ActStore.Act theAct = ActStore.Act.of(accountId, act, place(before, writes));
               List<Write> all = new ArrayList<>(writes);
-              all.addAll(products.following(before, writes));
-              Products.Finder known = products.after(products.among(before), writes);
+              all.addAll(products.following(before, now.known(), writes));
+              Products.Finder known = products.after(now.known().products(), writes);
               List<Write> resolved = new ArrayList<>();
               List<Long> numbers = new ArrayList<>();
               for (Write write : all) {
