@@ -11,6 +11,7 @@ import emberyard.server.workshop.StartingStock;
 import emberyard.server.yard.BuildFiles;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.ZoneId;
@@ -18,17 +19,16 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Fills an empty data folder with the workshop of the demo; its builds come in through the door
- * that every build file comes in by.
+ * that every build file comes in by. All of it is there before anybody is let in.
  */
 @Component
-class DemoData implements ApplicationRunner {
+class DemoData implements SmartLifecycle {
   private static final String TOKEN = "printed by the demo";
   private static final String PASSWORD = "lantern-harbour";
 
@@ -40,6 +40,7 @@ class DemoData implements ApplicationRunner {
   private final MeshFiles meshes;
   private final BuildFiles builds;
   private final JsonMapper strict;
+  private volatile boolean started;
 
   DemoData(
       @Value("${ember.demo}") boolean wanted,
@@ -60,13 +61,24 @@ class DemoData implements ApplicationRunner {
     this.clock = clock;
   }
 
+  /** Before the web server, which comes in the phases below the default one. */
   @Override
-  public void run(ApplicationArguments arguments) throws IOException {
+  public int getPhase() {
+    return 0;
+  }
+
+  @Override
+  public void start() {
+    started = true;
     if (!wanted) {
       return;
     }
     if (accounts.empty()) {
-      fill();
+      try {
+        fill();
+      } catch (IOException unreadable) {
+        throw new UncheckedIOException(unreadable);
+      }
     }
     Optional<Account> owner = accounts.check("ines", PASSWORD);
     if (owner.isEmpty()) {
@@ -79,6 +91,16 @@ class DemoData implements ApplicationRunner {
   }
 
   /** One for this start; those of earlier starts go. */
+  @Override
+  public void stop() {
+    started = false;
+  }
+
+  @Override
+  public boolean isRunning() {
+    return started;
+  }
+
   private String token(Account owner) {
     sessions.tokens(owner).stream()
         .filter(token -> token.name().equals(TOKEN) && !token.revoked())
