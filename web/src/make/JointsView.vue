@@ -203,4 +203,9 @@ article {
   gap: 6px;
   align-items: end;
 }
+@media (max-width: 640px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

@@ -130,4 +130,9 @@ const items = computed(() =>
   grid-template-columns: 1fr 330px;
   gap: 22px;
 }
+@media (max-width: 640px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

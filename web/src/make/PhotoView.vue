@@ -329,4 +329,9 @@ circle.wanted {
 p {
   margin: 2px 0;
 }
+@media (max-width: 640px) {
+  .bench {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

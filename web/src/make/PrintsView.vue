@@ -207,4 +207,9 @@ dd {
   grid-template-columns: repeat(3, 1fr);
   gap: 6px;
 }
+@media (max-width: 640px) {
+  article {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
 </style>

@@ -154,6 +154,27 @@ describe('the build that is open', () => {
     expect(sent.at(-1)!.url).toContain('build:410')
   })
 
+  it('keeps what was typed the same object where the answer says the same', async () => {
+    const builds = useBuild()
+    await builds.open('b', 'light')
+    answers['GET /api/builds/b'] = inPart('410', { build: { 'panels.0': panel(410) } })
+    builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
+    const typed = builds.build!.panels[0]
+    await settle()
+    expect(sent.at(-1)!.url).toContain('/sections')
+    expect(builds.build!.panels[0]).toBe(typed)
+  })
+
+  it('marks the moment at which figures that came are on the screen', async () => {
+    const builds = useBuild()
+    await builds.open('b', 'light')
+    await settle()
+    const marked = vi.spyOn(performance, 'mark')
+    await builds.reload()
+    await settle()
+    expect(marked.mock.calls).toEqual([['figures']])
+  })
+
   it('lays what is not stored over what changed, and lets go of it later', async () => {
     const builds = useBuild()
     await builds.open('b', 'light')

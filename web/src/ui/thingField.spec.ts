@@ -65,6 +65,16 @@ describe('what a field is', () => {
       ...volts,
     ])
   })
+
+  it('are the same list each time: a field whose choices stay is not drawn anew', () => {
+    const facts = { type: 'string', nullable: false, values: ['V5', 'V12'] } as never
+    const volts = [{ value: 'V5', label: '5 V' }]
+    expect(optionsOf({ field: 'rail' }, facts)).toBe(optionsOf({ field: 'rail' }, facts))
+    expect(optionsOf({ field: 'rail', options: volts }, facts)).toBe(volts)
+    const led = optionsOf({ field: 'rail', options: volts, none: 'neither' }, facts)
+    expect(optionsOf({ field: 'side', options: volts, none: 'neither' }, facts)).toBe(led)
+    expect(optionsOf({ field: 'rail', options: volts, none: 'both' }, facts)).not.toBe(led)
+  })
 })
 
 describe('a change inside a thing', () => {

@@ -76,7 +76,7 @@ class LoadProof {
   @Test
   void twentyPeopleWorkForAMinuteWithoutAnError() throws Exception {
     OwnProcess yard =
-        OwnProcess.start(data, "-XX:+UseSerialGC", "-Xmn80m", "-Xmx500m", "-Ddemo=true");
+        OwnProcess.start(data, "-XX:+UseSerialGC", "-Xmn64m", "-Xmx500m", "-Ddemo=true");
     try {
       Client owner = yard.client();
       owner.get("/api/session");
