@@ -343,4 +343,22 @@ class BuildApiTest {
         .path("widthMm")
         .asDouble();
   }
+
+  @Test
+  void whatWasSaidBecomesARequirementInOneAct(Client owner) {
+    owner.begin("said");
+    Map<String, Object> remark = Map.of("id", "said-1", "text", "No buttons to be seen");
+    owner.put("/api/builds/said/remarks/said-1", remark, null).expect(200);
+    JsonNode made =
+        owner.post("/api/builds/said/remarks/said-1/require", Map.of()).expect(200).json();
+    assertEquals("said-1", made.path("value").path("id").asString());
+    JsonNode build = owner.get("/api/builds/said").json().path("build");
+    assertEquals(0, build.path("remarks").size(), "it is no remark any more");
+    assertTrue(build.path("requirements").toString().contains("No buttons to be seen"));
+    owner.post("/api/builds/said/remarks/said-1/require", Map.of()).expect(404);
+    owner.post("/api/undo?place=said", Map.of()).expect(200);
+    JsonNode back = owner.get("/api/builds/said").json().path("build");
+    assertEquals(1, back.path("remarks").size());
+    assertEquals(0, back.path("requirements").size());
+  }
 }

@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import emberyard.core.build.Brief;
 import emberyard.core.build.Secrecy;
 import emberyard.core.work.CostCategory;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -115,6 +116,13 @@ class ConceptApiTest {
         0xFF2E4A45,
         ImageIO.read(new ByteArrayInputStream(owner.bytes("/api/builds/cf/faces/front.png")))
             .getRGB(100, 100));
+    BufferedImage day =
+        ImageIO.read(new ByteArrayInputStream(owner.bytes("/api/builds/cf/faces.png")));
+    BufferedImage dusk =
+        ImageIO.read(new ByteArrayInputStream(owner.bytes("/api/builds/cf/faces.png?dusk=true")));
+    assertTrue(day.getWidth() > 400 && day.getHeight() > 400, "all faces on one sheet");
+    assertEquals(day.getWidth(), dusk.getWidth());
+    assertTrue(brightness(dusk) < brightness(day), "at dusk it is darker");
     owner.get("/api/builds/cf/faces/side.svg").expect(422);
   }
 
@@ -353,5 +361,15 @@ class ConceptApiTest {
         .expect(422);
     owner.post("/api/builds/cj/palette", json.replace("#2E4A45", "green")).expect(422);
     assertEquals(again, owner.get("/api/builds/cj/palette.json").text(), "refused: nothing kept");
+  }
+
+  private static long brightness(BufferedImage picture) {
+    long sum = 0;
+    for (int y = 0; y < picture.getHeight(); y++) {
+      for (int x = 0; x < picture.getWidth(); x++) {
+        sum += picture.getRGB(x, y) >> 8 & 0xff;
+      }
+    }
+    return sum;
   }
 }

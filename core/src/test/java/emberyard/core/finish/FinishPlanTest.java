@@ -34,6 +34,7 @@ import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.Samples;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -181,6 +182,46 @@ class FinishPlanTest {
     int before = hands(alone);
     assertTrue(before - hands(hung) >= 3 * 10, "three set-ups of ten minutes less");
     assertEquals(cans(alone), cans(hung), "paint is what it was");
+  }
+
+  private static Work hung(Scheme... schemes) {
+    return FinishSamples.work(
+        Arrays.stream(schemes)
+            .map(scheme -> FinishSamples.painted(scheme, Substrate.STEEL))
+            .toList());
+  }
+
+  @Test
+  void whatHangsOnARackThatIsNoneIsSprayedByItself() {
+    Scheme one = FinishSamples.plain("a", 1, 2);
+    Scheme two = FinishSamples.plain("b", 1, 2);
+    List<String> own = steps(hung(one, two), "b");
+    assertTrue(own.contains("colour/1"));
+    assertEquals(own, steps(hung(two.withHangsWith("a")), "b"), "its leader was removed");
+    assertEquals(own, steps(hung(one, two.withHangsWith("b")), "b"), "it hangs on itself");
+    Scheme three = FinishSamples.plain("c", 1, 2);
+    Work chain = hung(one.withHangsWith("c"), two.withHangsWith("a"), three);
+    assertEquals(own, steps(chain, "b"), "its leader hangs on another");
+    Work ring = hung(one.withHangsWith("b"), two.withHangsWith("a"));
+    assertTrue(steps(ring, "a").contains("colour/1") && steps(ring, "b").contains("colour/1"));
+    assertEquals(cans(hung(one, two)), cans(ring), "and paid for once");
+  }
+
+  @Test
+  void onlyTheSameCoatsHangOnOneRack() {
+    Scheme one = FinishSamples.plain("a", 1, 2);
+    for (Scheme other :
+        List.of(
+            FinishSamples.plain("b", 1, 3),
+            FinishSamples.plain("b", 0, 2),
+            FinishSamples.layers(
+                "b", LayerStep.coats("green", Side.FRONT, LayerOp.PAINT, "white", 2)),
+            FinishSamples.layers(
+                "b", LayerStep.coats("green", Side.BACK, LayerOp.PAINT, "green", 2)))) {
+      Work asked = hung(one, other.withHangsWith("a"));
+      assertEquals(steps(hung(one, other), "b"), steps(asked, "b"));
+      assertEquals(hands(hung(one, other)), hands(asked), "no set-up is spared");
+    }
   }
 
   private static int hands(Work work) {
