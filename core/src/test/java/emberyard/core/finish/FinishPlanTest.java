@@ -34,7 +34,6 @@ import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.Samples;
 import java.time.Instant;
 import java.time.LocalDateTime;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -42,7 +41,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Habits, grounds, racks, repairs and windows of finishes. */
+/** Habits, grounds, repairs and windows of finishes. */
 class FinishPlanTest {
   private static final WorkshopBook BOOK = FinishSamples.book();
 
@@ -159,86 +158,8 @@ class FinishPlanTest {
         48 * 60 + 2 * 24 * 60, FinishSamples.task(work(film), "scheme:f/green/2").waitMinutes());
   }
 
-  @Test
-  void whatHangsTogetherSharesSetUpsAndIsReadyTogether() {
-    Scheme one = FinishSamples.plain("a", 1, 2);
-    Scheme two = FinishSamples.plain("b", 1, 2);
-    List<PaintTarget> apart =
-        List.of(
-            FinishSamples.painted(one, Substrate.STEEL),
-            FinishSamples.painted(two, Substrate.STEEL));
-    Work alone = FinishSamples.work(apart);
-    Finding offer = FinishSamples.finding(alone, "scheme:b/rack").orElseThrow();
-    assertEquals("a", offer.remedies().get(0).change().text());
-    List<PaintTarget> together =
-        List.of(
-            FinishSamples.painted(one, Substrate.STEEL),
-            FinishSamples.painted(two.withHangsWith("a"), Substrate.STEEL));
-    Work hung = FinishSamples.work(together);
-    assertFalse(steps(hung, "b").contains("colour/1"), "one coat for both");
-    Task first = FinishSamples.task(hung, "scheme:a/primer/1");
-    assertTrue(first.after().contains("scheme:b/key"), "both are keyed before");
-    assertTrue(FinishSamples.task(hung, "scheme:b/cure").after().contains("scheme:a/colour/2"));
-    int before = hands(alone);
-    assertTrue(before - hands(hung) >= 3 * 10, "three set-ups of ten minutes less");
-    assertEquals(cans(alone), cans(hung), "paint is what it was");
-  }
-
-  private static Work hung(Scheme... schemes) {
-    return FinishSamples.work(
-        Arrays.stream(schemes)
-            .map(scheme -> FinishSamples.painted(scheme, Substrate.STEEL))
-            .toList());
-  }
-
-  @Test
-  void whatHangsOnARackThatIsNoneIsSprayedByItself() {
-    Scheme one = FinishSamples.plain("a", 1, 2);
-    Scheme two = FinishSamples.plain("b", 1, 2);
-    List<String> own = steps(hung(one, two), "b");
-    assertTrue(own.contains("colour/1"));
-    assertEquals(own, steps(hung(two.withHangsWith("a")), "b"), "its leader was removed");
-    assertEquals(own, steps(hung(one, two.withHangsWith("b")), "b"), "it hangs on itself");
-    Scheme three = FinishSamples.plain("c", 1, 2);
-    Work chain = hung(one.withHangsWith("c"), two.withHangsWith("a"), three);
-    assertEquals(own, steps(chain, "b"), "its leader hangs on another");
-    Work ring = hung(one.withHangsWith("b"), two.withHangsWith("a"));
-    assertTrue(steps(ring, "a").contains("colour/1") && steps(ring, "b").contains("colour/1"));
-    assertEquals(cans(hung(one, two)), cans(ring), "and paid for once");
-  }
-
-  @Test
-  void onlyTheSameCoatsHangOnOneRack() {
-    Scheme one = FinishSamples.plain("a", 1, 2);
-    for (Scheme other :
-        List.of(
-            FinishSamples.plain("b", 1, 3),
-            FinishSamples.plain("b", 0, 2),
-            FinishSamples.layers(
-                "b", LayerStep.coats("green", Side.FRONT, LayerOp.PAINT, "white", 2)),
-            FinishSamples.layers(
-                "b", LayerStep.coats("green", Side.BACK, LayerOp.PAINT, "green", 2)))) {
-      Work asked = hung(one, other.withHangsWith("a"));
-      assertEquals(steps(hung(one, other), "b"), steps(asked, "b"));
-      assertEquals(hands(hung(one, other)), hands(asked), "no set-up is spared");
-    }
-  }
-
   private static int hands(Work work) {
     return work.tasks().stream().mapToInt(Task::handsOnMinutes).sum();
-  }
-
-  private static List<Double> cans(Work work) {
-    return work.needs().stream()
-        .filter(need -> need.key().startsWith("paint:"))
-        .map(Need::quantity)
-        .toList();
-  }
-
-  @Test
-  void aRackThatIsTooSmallIsLoadedTwice() {
-    assertEquals(1, SchemePlan.loads(1.2, BOOK.workshop().times()));
-    assertEquals(2, SchemePlan.loads(1.21, BOOK.workshop().times()));
   }
 
   @Test
