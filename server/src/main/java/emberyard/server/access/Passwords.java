@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.crypto.argon2.Argon2PasswordEncoder;
 import org.springframework.stereotype.Component;
+import org.springframework.util.function.SingletonSupplier;
 
 /**
  * Passwords are kept as Argon2id of 19 MiB and two rounds. At most four are reckoned at once, so
@@ -32,7 +33,10 @@ public class Passwords {
   private final Zxcvbn guesses = new Zxcvbn();
   private final AtOnce door =
       new AtOnce(AT_ONCE, WAITING, "Many sign in just now. Try again in a moment.");
-  private final String nobody = encoder.encode(Secrets.token());
+
+  /** Stands in where none is kept; reckoned at the first sign-in, not at each start. */
+  private final Supplier<String> nobody =
+      SingletonSupplier.of(() -> encoder.encode(Secrets.token()));
 
   /**
    * Refuses a password nobody should have: shorter than 10 or longer than 200 characters, or one
@@ -74,7 +78,8 @@ public class Passwords {
 
   /** Whether the password is the one kept; takes equally long where none is kept. */
   boolean fits(String password, @Nullable String kept) {
-    boolean fits = oneOfFour(() -> encoder.matches(password, kept == null ? nobody : kept));
+    String decoy = oneOfFour(nobody); // made whether it is needed or not: both take equally long
+    boolean fits = oneOfFour(() -> encoder.matches(password, kept == null ? decoy : kept));
     return fits && kept != null;
   }
 

@@ -1,20 +1,21 @@
 package emberyard.server.demo;
 
+import emberyard.core.thing.Thing;
 import emberyard.server.access.Account;
 import emberyard.server.access.AccountStore;
 import emberyard.server.access.Role;
 import emberyard.server.access.SessionStore;
 import emberyard.server.files.MeshFiles;
-import emberyard.server.store.ThingStore;
-import emberyard.server.store.Write;
 import emberyard.server.workshop.StartingStock;
 import emberyard.server.yard.BuildFiles;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -35,7 +36,6 @@ class DemoData implements SmartLifecycle {
   private final boolean wanted;
   private final AccountStore accounts;
   private final SessionStore sessions;
-  private final ThingStore store;
   private final Clock clock;
   private final MeshFiles meshes;
   private final BuildFiles builds;
@@ -46,7 +46,6 @@ class DemoData implements SmartLifecycle {
       @Value("${ember.demo}") boolean wanted,
       AccountStore accounts,
       SessionStore sessions,
-      ThingStore store,
       MeshFiles meshes,
       BuildFiles builds,
       JsonMapper strict,
@@ -57,7 +56,6 @@ class DemoData implements SmartLifecycle {
     this.wanted = wanted;
     this.accounts = accounts;
     this.sessions = sessions;
-    this.store = store;
     this.clock = clock;
   }
 
@@ -73,14 +71,7 @@ class DemoData implements SmartLifecycle {
     if (!wanted) {
       return;
     }
-    if (accounts.empty()) {
-      try {
-        fill();
-      } catch (IOException unreadable) {
-        throw new UncheckedIOException(unreadable);
-      }
-    }
-    Optional<Account> owner = accounts.check("ines", PASSWORD);
+    Optional<Account> owner = owner();
     if (owner.isEmpty()) {
       System.out.println("  The example's passwords were changed here.");
       return;
@@ -90,7 +81,14 @@ class DemoData implements SmartLifecycle {
     System.out.println("  API token   " + token(owner.get()));
   }
 
-  /** One for this start; those of earlier starts go. */
+  private Optional<Account> owner() {
+    try {
+      return accounts.empty() ? Optional.of(fill()) : accounts.check("ines", PASSWORD);
+    } catch (IOException unreadable) {
+      throw new UncheckedIOException(unreadable);
+    }
+  }
+
   @Override
   public void stop() {
     started = false;
@@ -101,6 +99,7 @@ class DemoData implements SmartLifecycle {
     return started;
   }
 
+  /** One for this start; those of earlier starts go. */
   private String token(Account owner) {
     sessions.tokens(owner).stream()
         .filter(token -> token.name().equals(TOKEN) && !token.revoked())
@@ -108,19 +107,19 @@ class DemoData implements SmartLifecycle {
     return sessions.addToken(owner, TOKEN);
   }
 
-  private void fill() throws IOException {
+  private Account fill() throws IOException {
     Account owner = accounts.add("ines", Role.OWNER, PASSWORD, "ines");
     accounts.add("lotte", Role.HELPER, PASSWORD, "lotte");
     DemoDays days = new DemoDays(clock.instant(), ZoneId.systemDefault());
-    List<Write> workshop =
-        Stream.concat(StartingStock.all(), DemoFiles.workshop(days, strict))
-            .map(thing -> Write.overwrite(null, thing))
-            .toList();
-    store.apply(owner.id(), workshop);
+    List<Thing> workshop =
+        Stream.concat(StartingStock.all(), DemoFiles.workshop(days, strict)).toList();
     meshes.keep(DemoFiles.bollard());
+    List<InputStream> files = new ArrayList<>();
     for (String build : DemoFiles.BUILDS) {
       byte[] file = DemoFiles.build(build, days).toString().getBytes(StandardCharsets.UTF_8);
-      builds.take(owner, null, new ByteArrayInputStream(file));
+      files.add(new ByteArrayInputStream(file));
     }
+    builds.setUp(owner, workshop, files);
+    return owner;
   }
 }

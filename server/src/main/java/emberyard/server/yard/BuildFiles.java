@@ -141,7 +141,6 @@ public class BuildFiles {
       values = values(file);
       brief = briefOf(values);
     }
-    Build checked = YardReader.build(values);
     List<Write> writes = new ArrayList<>();
     Set<String> here = new HashSet<>();
     for (Row row : store.all()) {
@@ -150,14 +149,41 @@ public class BuildFiles {
         writes.add(Write.remove(row.kind(), brief.id(), row.id()));
       }
     }
-    for (Thing value : values) {
-      writes.add(Write.create(brief.id(), value));
+    writes.addAll(coming(file, values, here));
+    store.apply(who.id(), writes);
+    return new ImportedBuild(brief.id(), brief.name(), values.size());
+  }
+
+  /**
+   * Sets up an empty folder with a workshop and its builds, in one step: they are worked out once,
+   * together.
+   */
+  public void setUp(Account who, List<Thing> workshop, List<InputStream> builds)
+      throws IOException {
+    List<Write> writes = new ArrayList<>();
+    Set<String> here = new HashSet<>();
+    for (Thing thing : workshop) {
+      writes.add(Write.overwrite(null, thing));
+      here.add(ThingKind.of(thing) + "/" + thing.id());
     }
+    for (InputStream stream : builds) {
+      BuildFile file = read(stream);
+      writes.addAll(coming(file, values(file), here));
+    }
+    store.apply(who.id(), writes);
+  }
+
+  /** What is written for a build; its pictures and meshes are kept. */
+  private List<Write> coming(BuildFile file, List<Thing> values, Set<String> here)
+      throws IOException {
+    Build checked = YardReader.build(values);
+    String id = briefOf(values).id();
+    List<Write> writes = new ArrayList<>();
+    values.forEach(value -> writes.add(Write.create(id, value)));
     addMissing(file, here, writes);
     keepPictures(file, checked);
     keepMeshes(file, checked);
-    store.apply(who.id(), writes);
-    return new ImportedBuild(brief.id(), brief.name(), values.size());
+    return writes;
   }
 
   private void addMissing(BuildFile file, Set<String> here, List<Write> writes) {
@@ -165,7 +191,7 @@ public class BuildFiles {
       BuildFile.Entry entry = file.uses().get(i);
       Thing value = value("uses", i, entry, false);
       String id = entry.value().path("id").asString();
-      if (!here.contains(ThingKind.of(value) + "/" + id)) {
+      if (here.add(ThingKind.of(value) + "/" + id)) {
         writes.add(Write.create(null, value));
       }
     }
