@@ -13,6 +13,7 @@ export type Section =
   | 'makeTasks'
   | 'finishTasks'
   | 'needs'
+  | 'ordered'
   | 'budget'
   | 'findings'
   | 'chain'
@@ -25,7 +26,7 @@ export const AT_STOP: Record<string, Section[]> = {
   brief: ['interview', 'coverage', 'tasks'],
   concept: ['parts', 'coverage', 'budget'],
   fit: ['fit'],
-  supply: ['needs'],
+  supply: ['needs', 'ordered'],
   make: ['make', 'parts', 'makeTasks'],
   finish: ['finish', 'parts', 'finishTasks', 'needs'],
   light: ['fit'],

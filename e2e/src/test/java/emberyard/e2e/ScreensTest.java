@@ -49,6 +49,8 @@ class ScreensTest {
   private static final List<String> OTHERS =
       List.of(
           "/suppliers",
+          "/builds/line-9-depot/supply?show=way",
+          "/builds/night-pilotage/supply?show=here",
           "/builds/night-pilotage/concept?show=agreed",
           "/builds/moss-archive/finish?show=film",
           "/builds/line-9-depot/finish?show=outside",

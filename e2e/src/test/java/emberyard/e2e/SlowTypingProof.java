@@ -128,7 +128,9 @@ class SlowTypingProof {
               choose("Holes", "slots")),
           of(NIGHT, "/fit?show=stands"),
           of(NIGHT, "/fit?show=sheets", "Add a stack", "Add a screw", "Add posts"),
-          of(NIGHT, "/supply", "Mark ordered"),
+          of(NIGHT, "/supply", "What is in it"),
+          of("line-9-depot", "/supply?show=way", "More of Destination board 1"),
+          of(NIGHT, "/supply?show=here", "More of Smoke acrylic 3 mm"),
           of(
               NIGHT,
               "/make",

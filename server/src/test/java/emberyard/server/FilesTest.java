@@ -8,6 +8,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 @ExtendWith(TestYard.class)
 class FilesTest {
@@ -80,6 +81,39 @@ class FilesTest {
             " ".repeat(40_000_001),
             Map.of("Content-Type", "application/json"))
         .expect(413);
+  }
+
+  /** A file of before payments were kept: what was marked as paid is one now. */
+  @Test
+  void aFileThatKnewWhetherAnOrderWasPaidBringsThePayment(Client owner) {
+    owner.begin("paid");
+    owner.put("/api/builds/paid/orders/paid-o1", Things.order("paid-o1", ""), null).expect(200);
+    ObjectNode file = (ObjectNode) owner.get("/api/builds/paid/export").expect(200).json();
+    file.put("version", 6);
+    file.path("things")
+        .valueStream()
+        .filter(entry -> entry.path("kind").asString().equals("orders"))
+        .forEach(entry -> ((ObjectNode) entry.path("value")).put("paidOn", "2026-03-04"));
+    owner
+        .send(
+            "POST",
+            "/api/import?existing=REPLACE",
+            file.toString(),
+            Map.of("Content-Type", "application/json"))
+        .expect(200);
+    JsonNode moves = owner.get("/api/builds/paid").json().path("build").path("moves");
+    assertEquals(1, moves.size());
+    assertEquals(17_900, moves.get(0).path("amountMinor").asLong());
+    assertEquals("2026-03-04", moves.get(0).path("on").asString());
+    JsonNode again = owner.get("/api/builds/paid/export").expect(200).json();
+    owner
+        .send(
+            "POST",
+            "/api/import?existing=REPLACE",
+            again.toString(),
+            Map.of("Content-Type", "application/json"))
+        .expect(200);
+    assertEquals(moves, owner.get("/api/builds/paid").json().path("build").path("moves"));
   }
 
   @Test

@@ -105,7 +105,11 @@ final class Things {
     thing.put("receivedOn", null);
     thing.put("checkedOn", null);
     thing.put("checkedBy", "");
-    thing.put("paidOn", null);
+    thing.put("unit", "");
+    thing.put("currency", "");
+    thing.put("rate", 1.0);
+    thing.put("way", "SENT_FOR");
+    thing.put("number", "");
     thing.put("note", note);
     return thing;
   }

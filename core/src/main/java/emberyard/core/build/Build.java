@@ -3,6 +3,7 @@ package emberyard.core.build;
 import emberyard.core.record.Acceptance;
 import emberyard.core.record.ChangeOrder;
 import emberyard.core.record.JobNote;
+import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
 import emberyard.core.record.PaintFault;
 import emberyard.core.record.Photo;
@@ -11,9 +12,9 @@ import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
 import emberyard.core.thing.Thing;
 import emberyard.core.thing.Things;
+import emberyard.core.work.Need;
 import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * One commission: the design that people entered, and the record of what happened. Everything else
@@ -22,6 +23,9 @@ import java.util.Optional;
  * @param things all but the brief and the concept
  */
 public record Build(Brief brief, Concept concept, Things things) implements DesignLists {
+  /** Less of a need than this is nothing. */
+  private static final double NOTHING = 1e-9;
+
   /** A build with a brief and an open concept, nothing else. */
   public static Build begun(Brief brief, Concept concept) {
     return new Build(brief, concept, Things.NONE);
@@ -126,13 +130,27 @@ public record Build(Brief brief, Concept concept, Things things) implements Desi
     return things.of(PaintFault.class);
   }
 
-  /** Whether a need with this key is neither wrong nor cancelled but on its way or here. */
-  public Optional<OrderLine> liveOrder(String needKey) {
-    return orders().stream()
-        .filter(line -> line.needKey().equals(needKey))
-        .filter(
-            line ->
-                line.state() != OrderLine.State.CANCELLED && line.state() != OrderLine.State.WRONG)
-        .findFirst();
+  public List<Move> moves() {
+    return things.of(Move.class);
+  }
+
+  /** What is on its way or here for a need, as it was ordered. */
+  public List<OrderLine> liveOrders(String needKey) {
+    return orders().stream().filter(line -> line.needKey().equals(needKey) && line.live()).toList();
+  }
+
+  /**
+   * How much of a need is neither on the shelf nor ordered.
+   *
+   * <p>Example: 5 wanted, 1 on the shelf, 3 ordered: 1.
+   */
+  public double open(Need need) {
+    double open = need.toBuy() - ordered(need.key());
+    return open > NOTHING ? open : 0;
+  }
+
+  /** How many pieces, or how much, of a need are on their way or here. */
+  public double ordered(String needKey) {
+    return liveOrders(needKey).stream().mapToDouble(OrderLine::quantity).sum();
   }
 }

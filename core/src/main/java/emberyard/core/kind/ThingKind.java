@@ -24,6 +24,7 @@ import emberyard.core.build.Worksheet;
 import emberyard.core.record.Acceptance;
 import emberyard.core.record.ChangeOrder;
 import emberyard.core.record.JobNote;
+import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
 import emberyard.core.record.PaintFault;
 import emberyard.core.record.Photo;
@@ -76,6 +77,7 @@ public enum ThingKind {
   ITEM("items", "On the faces:", FaceItem.class, Home.BUILD, Way.FREE),
   MANUAL_TASK("manual-tasks", "Task", ManualTask.class, Home.BUILD, Way.FREE),
   ORDER("orders", "Order", OrderLine.class, Home.BUILD, Way.FREE),
+  MOVE("moves", "Payment", Move.class, Home.BUILD, Way.ADDED),
   TIME("times", "Hours", TimeEntry.class, Home.BUILD, Way.FREE),
   MARK("marks", "Mark", TaskMark.class, Home.BUILD, Way.BY_COMMAND),
   NOTE("notes", "Note", JobNote.class, Home.BUILD, Way.BY_COMMAND),
@@ -120,6 +122,8 @@ public enum ThingKind {
     FREE,
     /** Entered and changed; what refers to it needs it. */
     STAYS,
+    /** Made by something that is done, once and for all: another takes it back. */
+    ADDED,
     /** Made by something that is done (a mark, a freeze), never typed; may be taken out. */
     BY_COMMAND
   }
@@ -176,12 +180,17 @@ public enum ThingKind {
 
   /** Whether people enter it field by field. */
   public boolean typed() {
-    return way != Way.BY_COMMAND;
+    return way != Way.BY_COMMAND && way != Way.ADDED;
   }
 
   /** Whether it can be taken out. */
   public boolean removable() {
-    return way != Way.STAYS;
+    return way != Way.STAYS && way != Way.ADDED;
+  }
+
+  /** Whether it is never changed or taken out once it is there. */
+  public boolean onlyAdded() {
+    return way == Way.ADDED;
   }
 
   /** The kind of a thing. */

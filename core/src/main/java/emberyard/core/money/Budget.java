@@ -2,6 +2,7 @@ package emberyard.core.money;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
+import emberyard.core.build.Ledger;
 import emberyard.core.build.Source;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
@@ -20,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.ToLongFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,6 +30,8 @@ import org.jspecify.annotations.Nullable;
  * @param quoteMinor planned cost × (1 + mark-up) + tax
  * @param countedForecastMinor forecast of what counts towards the cap
  * @param countedCommittedMinor commitment of what counts towards the cap
+ * @param broughtMinor of both, what the client brings or pays the shop for: never the workshop's
+ *     cost, never in the price
  * @param earnedPerHourMinor (price without tax − forecast of all but labour) ÷ all hours: logged,
  *     guessed and still planned; null while there is neither price nor hours
  */
@@ -41,6 +45,7 @@ public record Budget(
     long quoteMinor,
     long countedForecastMinor,
     long countedCommittedMinor,
+    long broughtMinor,
     @Nullable Long capMinor,
     @Nullable Long priceMinor,
     @Nullable Long earnedPerHourMinor,
@@ -92,15 +97,18 @@ public record Budget(
     private final Map<CostCategory, Long> planned = new EnumMap<>(CostCategory.class);
     private final Map<CostCategory, Long> committed = new EnumMap<>(CostCategory.class);
     private final Map<CostCategory, Long> spent = new EnumMap<>(CostCategory.class);
+    private final Map<CostCategory, Long> brought = new EnumMap<>(CostCategory.class);
     private final Map<CostCategory, Long> unordered = new EnumMap<>(CostCategory.class);
     private final Set<String> suppliers = new TreeSet<>();
-    private final Set<String> orderedFrom = new TreeSet<>();
+    private final Set<String> openFrom = new TreeSet<>();
+    private final Ledger ledger;
 
     Sums(Build build, List<Need> needs, Labour labour, WorkshopBook book) {
       this.build = build;
       this.needs = needs;
       this.labour = labour;
       this.book = book;
+      this.ledger = new Ledger(build);
     }
 
     Budget budget() {
@@ -120,32 +128,42 @@ public record Budget(
       return total(lines);
     }
 
+    /**
+     * What lies on the shelf costs what it cost, and is paid; what the client pays costs nothing.
+     */
     private void need(Need need) {
-      add(planned, need.category(), need.toBuyMinor());
-      if (need.toBuy() <= 0) {
-        return;
+      CostCategory category = need.category();
+      long shelf = Math.round(need.onHand() * need.unitPriceMinor());
+      double bought = Math.max(0, need.toBuy() - paidByClient(need.key()));
+      add(planned, category, shelf + Math.round(bought * need.unitPriceMinor()));
+      add(committed, category, shelf);
+      add(spent, category, shelf);
+      if (bought > 0) {
+        suppliers.add(need.supplierId());
       }
-      suppliers.add(need.supplierId());
-      if (build.liveOrder(need.key()).isEmpty()) {
-        add(unordered, need.category(), need.toBuyMinor());
+      double open = build.open(need);
+      if (open > 0) {
+        openFrom.add(need.supplierId());
+        add(unordered, category, Math.round(open * need.unitPriceMinor()));
       }
+    }
+
+    private double paidByClient(String needKey) {
+      return build.liveOrders(needKey).stream()
+          .filter(order -> order.way() == OrderLine.Way.CLIENT_PAYS)
+          .mapToDouble(OrderLine::quantity)
+          .sum();
     }
 
     private void order(OrderLine order) {
-      boolean gone =
-          order.state() == OrderLine.State.CANCELLED || order.state() == OrderLine.State.WRONG;
-      if (gone && order.paidOn() == null) {
-        return;
-      }
-      suppliers.add(order.supplierId());
-      orderedFrom.add(order.supplierId());
-      add(committed, order.category(), order.totalMinor());
-      if (order.paidOn() != null) {
-        add(spent, order.category(), order.totalMinor());
+      add(committed, order.category(), ledger.committedMinor(order));
+      add(spent, order.category(), ledger.spentMinor(order));
+      if (order.way() == OrderLine.Way.CLIENT_PAYS && order.live()) {
+        add(brought, order.category(), order.totalMinor());
       }
     }
 
-    /** Owned and brought things count for what the brief agreed. */
+    /** What is kept here counts for what the brief agreed; what the client brings, for the cap. */
     private void counted(Component component) {
       if (component.source() == Source.BUY) {
         return;
@@ -153,20 +171,26 @@ public record Budget(
       CostCategory category =
           component.forLook() ? CostCategory.LOOK_HARDWARE : CostCategory.PERFORMANCE_HARDWARE;
       long value = component.countedMinor();
+      if (component.source() == Source.CLIENT) {
+        add(brought, category, value);
+        return;
+      }
       add(planned, category, value);
       add(committed, category, value);
       add(spent, category, value);
     }
 
+    /** One delivery from each shop with something to bring; of what was ordered, as it came. */
     private void shipping() {
+      build.orders().forEach(order -> suppliers.add(order.supplierId()));
       for (Supplier supplier : book.suppliers()) {
-        if (!suppliers.contains(supplier.id())) {
-          continue;
-        }
-        add(planned, CostCategory.SHIPPING, supplier.shippingMinor());
-        boolean ordered = orderedFrom.contains(supplier.id());
-        add(ordered ? committed : unordered, CostCategory.SHIPPING, supplier.shippingMinor());
+        String id = supplier.id();
+        long fee = supplier.shippingMinor();
+        add(planned, CostCategory.SHIPPING, suppliers.contains(id) ? fee : 0);
+        add(committed, CostCategory.SHIPPING, ledger.deliveriesMinor(id, fee));
+        add(unordered, CostCategory.SHIPPING, openFrom.contains(id) ? fee : 0);
       }
+      add(spent, CostCategory.SHIPPING, ledger.spentMinor(CostCategory.SHIPPING));
     }
 
     private void contingency() {
@@ -208,8 +232,8 @@ public record Budget(
                 Figures.minutes(labour.remainingMinutes()) + " still planned");
         case SHIPPING ->
             Why.of(
-                "one delivery per supplier",
-                suppliers.size() + " suppliers with something to bring");
+                "one delivery per shop, or as many as there are orders; paid ones as paid",
+                "%d with something to bring".formatted(shops()));
         case CONTINGENCY ->
             Why.of(
                 "share of all cost but labour that is not ordered yet",
@@ -219,6 +243,10 @@ public record Budget(
                 "paid + ordered, not paid + wanted, not ordered",
                 "prices of orders as agreed, of wanted things as listed today");
       };
+    }
+
+    private long shops() {
+      return book.suppliers().stream().filter(shop -> suppliers.contains(shop.id())).count();
     }
 
     private Budget total(List<BudgetLine> lines) {
@@ -235,8 +263,9 @@ public record Budget(
           lines.stream().mapToLong(BudgetLine::spentMinor).sum(),
           forecast,
           Math.round(cost * factor),
-          lines.stream().filter(BudgetLine::counts).mapToLong(BudgetLine::forecastMinor).sum(),
-          lines.stream().filter(BudgetLine::counts).mapToLong(BudgetLine::committedMinor).sum(),
+          towardsCap(lines, BudgetLine::forecastMinor),
+          towardsCap(lines, BudgetLine::committedMinor),
+          towardsCap(lines, line -> 0),
           build.brief().budgetCapMinor(),
           price,
           earned(price, lines, forecast),
@@ -245,6 +274,14 @@ public record Budget(
               "cost " + Figures.money(workshop.currency(), cost),
               "mark-up " + Figures.plain(workshop.markUpPercent()) + " %",
               "tax " + Figures.plain(workshop.taxPercent()) + " %"));
+    }
+
+    /** What counts towards the cap: what it costs, and what the client brings. */
+    private long towardsCap(List<BudgetLine> lines, ToLongFunction<BudgetLine> cost) {
+      return lines.stream()
+          .filter(BudgetLine::counts)
+          .mapToLong(line -> cost.applyAsLong(line) + brought.getOrDefault(line.category(), 0L))
+          .sum();
     }
 
     private @Nullable Long earned(@Nullable Long price, List<BudgetLine> lines, long forecast) {

@@ -3,19 +3,28 @@ package emberyard.core.record;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import emberyard.core.work.CostCategory;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The record of something ordered. It hangs on the key of the need it fills.
+ * A line of an order: what was agreed with a shop, whatever the design becomes. It hangs on the key
+ * of the need it fills; what was paid for it is in the ledger, see {@link Move}.
  *
  * @param title what was ordered, kept as it was said then
- * @param quantity 0.01 to 10,000
- * @param unitPriceMinor agreed price of one
+ * @param quantity 0.01 to 10,000, in {@code unit}
+ * @param unit what is counted, as the need had it; empty for pieces
+ * @param unitPriceMinor agreed price of one in {@code currency}, with as many decimals as the
+ *     workshop's money has
+ * @param currency three letters; empty for the workshop's own
+ * @param rate money of the workshop for one of {@code currency} on the day of the order, 0.000001
+ *     to 1,000,000; 1 where it was left out, and for the workshop's own
+ * @param way how it was bought, sent for where it was left out
+ * @param number of the order it was sent with, empty where none was sent
  * @param expectedOn promised day
  * @param checkedBy who opened it and compared it with what was ordered
- * @param paidOn null while not paid
  */
+@RecordBuilder
 public record OrderLine(
     String id,
     String needKey,
@@ -23,16 +32,20 @@ public record OrderLine(
     CostCategory category,
     String supplierId,
     double quantity,
+    String unit,
     long unitPriceMinor,
+    String currency,
+    Double rate,
     State state,
+    Way way,
+    String number,
     LocalDate orderedOn,
     LocalDate expectedOn,
     @Nullable LocalDate receivedOn,
     @Nullable LocalDate checkedOn,
     String checkedBy,
-    @Nullable LocalDate paidOn,
     String note)
-    implements Thing {
+    implements Thing, OrderLineBuilder.With {
   public OrderLine {
     Require.text("id", id);
     Require.text("needKey", needKey);
@@ -40,8 +53,20 @@ public record OrderLine(
     Require.given("category", category);
     supplierId = Require.textOrEmpty("supplierId", supplierId);
     Require.between("quantity", quantity, 0.01, 10_000, "");
+    unit = Require.textOrEmpty("unit", unit);
     Require.between("unitPriceMinor", unitPriceMinor, 0, 100_000_000, "minor units");
+    currency = Require.textOrEmpty("currency", currency);
+    Require.that(
+        currency.isEmpty() || currency.matches("[A-Z]{3}"),
+        "currency",
+        "A currency is three capital letters, EUR for example.");
+    rate = rate == null ? 1.0 : rate;
+    Require.between("rate", rate, 0.000001, 1_000_000, "");
+    Require.that(
+        rate == 1 || !currency.isEmpty(), "rate", "Money of the workshop’s own has a rate of 1.");
     Require.given("state", state);
+    way = way == null ? Way.SENT_FOR : way;
+    number = Require.textOrEmpty("number", number);
     Require.given("orderedOn", orderedOn);
     Require.given("expectedOn", expectedOn);
     Require.that(
@@ -56,18 +81,83 @@ public record OrderLine(
         "A check needs the day it arrived, the day of the check and who looked.");
   }
 
-  /** Price of the whole line, rounded half up to a minor unit. */
+  /**
+   * Price of the whole line in the workshop's money, rounded half up to a minor unit.
+   *
+   * <p>Example: 2.5 at 12.99 in a currency of which one is 0.85: 27.60375, which is 27.60.
+   */
   public long totalMinor() {
-    return Math.round(quantity * unitPriceMinor);
+    return Math.round(quantity * unitPriceMinor * rate);
   }
 
-  /** How far an order has come. */
+  /** Whether it fills its need: it is on its way, or here and not found wrong. */
+  public boolean live() {
+    return state.underWay() || state == State.RECEIVED || state == State.CHECKED;
+  }
+
+  /** Whether the shop has, or will have, a claim to its price. */
+  public boolean owed() {
+    return way != Way.CLIENT_PAYS && state != State.CANCELLED && state != State.SENT_BACK;
+  }
+
+  /**
+   * The same line further on.
+   *
+   * @param next as far as CHECKED
+   * @param on the day: of its arrival where it wasn't here yet, and of the check
+   * @param by who checked it
+   */
+  public OrderLine onTo(State next, LocalDate on, String by) {
+    boolean here = !next.underWay();
+    boolean checked = next == State.CHECKED;
+    return with(
+        line ->
+            line.state(next)
+                .receivedOn(here && receivedOn == null ? on : receivedOn)
+                .checkedOn(checked ? on : checkedOn)
+                .checkedBy(checked ? by : checkedBy));
+  }
+
+  /** How far it has come. */
   public enum State {
     ORDERED,
+    CONFIRMED,
+    SHIPPED,
+    /** The shop has none: {@code expectedOn} is its new day. */
+    BACK_ORDERED,
     RECEIVED,
     CHECKED,
-    /** Not what was ordered, or dead: it has to come again. */
+    /** Not what was ordered. */
     WRONG,
-    CANCELLED
+    /** It doesn't work. */
+    DEAD,
+    DAMAGED,
+    RETURN_ASKED,
+    SENT_BACK,
+    /** Another came in its place; what was paid stands for that one. */
+    REPLACED,
+    /** It stays, though its build doesn't need it. */
+    KEPT,
+    CANCELLED;
+
+    /** Whether it is still to arrive. */
+    public boolean underWay() {
+      return compareTo(BACK_ORDERED) <= 0;
+    }
+
+    /** Whether it arrived and can't be used: it has to come again. */
+    public boolean amiss() {
+      return this == WRONG || this == DEAD || this == DAMAGED;
+    }
+  }
+
+  /** How it was bought. */
+  public enum Way {
+    SENT_FOR,
+    COUNTER,
+    CASH,
+    PRIVATE,
+    /** The client pays the shop: never the workshop's money. */
+    CLIENT_PAYS
   }
 }

@@ -11,17 +11,21 @@ import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/** Needs against orders: what to order until when, what comes too late, what came wrong. */
-public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
+/**
+ * Needs against orders: what to order until when, what comes too late, what came wrong, what is
+ * ordered and not needed.
+ *
+ * @param lines each need with where it stands, the first to order first
+ */
+public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> findings) {
   public OrderBook {
     lines = List.copyOf(lines);
     findings = List.copyOf(findings);
@@ -38,31 +42,29 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
       LocalDate today) {
     List<NeedLine> lines = new ArrayList<>();
     List<Finding> findings = new ArrayList<>();
+    Map<String, Need> byKey = new HashMap<>();
     for (Need need : needs) {
-      Optional<OrderLine> order = build.liveOrder(need.key());
+      byKey.put(need.key(), need);
       LocalDate neededOn = build.brief().revealOn() == null ? null : neededOn(need, latestStarts);
       LocalDate last =
           neededOn == null ? null : orderBy(neededOn, need.leadDays(), book.workshop().hours());
-      NeedLine line = line(need, state(need, order), last, order.orElse(null), today);
+      NeedLine line = NeedLine.of(need, build, neededOn, last, today);
       lines.add(line);
-      findings.addAll(judge(line, neededOn, today));
+      findings.addAll(judge(line, build.liveOrders(need.key()), neededOn, today));
     }
-    findings.addAll(wrong(build));
+    Ordered ordered = Ordered.of(build, byKey, book.suppliers());
+    for (OrderedLine order : ordered.lines()) {
+      if (order.differs() != null) {
+        findings.add(order.differs().finding(order.line()));
+      }
+    }
+    lines.stream()
+        .filter(line -> line.open() > 0)
+        .forEach(line -> findings.addAll(wrong(build, line.need().key())));
     lines.sort(
         Comparator.comparing(NeedLine::orderBy, Comparator.nullsLast(Comparator.naturalOrder()))
             .thenComparing(line -> line.need().key()));
-    return new OrderBook(lines, findings);
-  }
-
-  private static NeedLine line(
-      Need need,
-      NeedLine.State state,
-      @Nullable LocalDate last,
-      @Nullable OrderLine order,
-      LocalDate today) {
-    boolean late = last != null && last.isBefore(today);
-    int daysLate = late ? (int) ChronoUnit.DAYS.between(last, today) : 0;
-    return new NeedLine(need, state, late ? today : last, daysLate, order);
+    return new OrderBook(lines, ordered, findings);
   }
 
   /**
@@ -92,32 +94,28 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
         .orElse(null);
   }
 
-  private static NeedLine.State state(Need need, Optional<OrderLine> order) {
-    if (order.isPresent()) {
-      return NeedLine.State.valueOf(order.get().state().name());
-    }
-    return need.toBuy() > 0 ? NeedLine.State.WANTED : NeedLine.State.IN_STOCK;
-  }
-
-  private static List<Finding> judge(NeedLine line, @Nullable LocalDate neededOn, LocalDate today) {
+  private static List<Finding> judge(
+      NeedLine line, List<OrderLine> live, @Nullable LocalDate neededOn, LocalDate today) {
     Need need = line.need();
-    if (line.state() == NeedLine.State.WANTED && line.daysLate() > 0) {
-      return List.of(orderTooLate(need, today.minusDays(line.daysLate()), neededOn));
+    List<Finding> findings = new ArrayList<>();
+    if (line.open() > 0 && line.daysLate() > 0) {
+      findings.add(orderTooLate(need, today.minusDays(line.daysLate()), neededOn));
     }
-    OrderLine order = line.order();
-    if (line.state() == NeedLine.State.ORDERED && order != null) {
+    if (line.open() > 0 && !live.isEmpty()) {
+      findings.add(tooFew(line));
+    }
+    for (OrderLine order : live) {
       LocalDate expected = order.expectedOn();
+      if (!order.state().underWay()) {
+        continue;
+      }
       if (neededOn != null && expected.isAfter(neededOn)) {
-        return List.of(arrivesTooLate(need, expected, neededOn));
-      }
-      if (expected.isBefore(today)) {
-        return List.of(overdue(need, expected, today));
+        findings.add(arrivesTooLate(need, order, neededOn));
+      } else if (expected.isBefore(today)) {
+        findings.add(overdue(need, order, today));
       }
     }
-    if (order != null && order.quantity() < need.toBuy() - 1e-9) {
-      return List.of(tooFew(need, order));
-    }
-    return List.of();
+    return findings;
   }
 
   private static Finding orderTooLate(Need need, LocalDate orderBy, @Nullable LocalDate neededOn) {
@@ -132,55 +130,68 @@ public record OrderBook(List<NeedLine> lines, List<Finding> findings) {
         Remedy.byHand("Choose one that is in stock"));
   }
 
-  private static Finding arrivesTooLate(Need need, LocalDate expected, LocalDate neededOn) {
+  private static Finding arrivesTooLate(Need need, OrderLine order, LocalDate neededOn) {
     return finding(
         need,
         Severity.STOP,
         "late",
         "%s comes %s, needed %s"
-            .formatted(need.title(), Figures.day(expected), Figures.day(neededOn)),
+            .formatted(order.title(), Figures.day(order.expectedOn()), Figures.day(neededOn)),
         "The work behind it can't start, and the reveal moves by as much.",
         Remedy.byHand("Ask the supplier for an earlier day"),
         Remedy.byHand("Buy one elsewhere"));
   }
 
-  private static Finding overdue(Need need, LocalDate expected, LocalDate today) {
+  private static Finding overdue(Need need, OrderLine order, LocalDate today) {
     return finding(
         need,
         Severity.RISK,
         "overdue",
-        "%s was promised for %s".formatted(need.title(), Figures.day(expected)),
+        "%s was promised for %s".formatted(order.title(), Figures.day(order.expectedOn())),
         "Today is %s and it is not marked as received.".formatted(Figures.day(today)),
         Remedy.byHand("Ask where it is"));
   }
 
-  private static Finding tooFew(Need need, OrderLine order) {
+  private static Finding tooFew(NeedLine line) {
+    Need need = line.need();
     return finding(
         need,
         Severity.RISK,
         "too-few",
         "%s: %s ordered, %s needed"
-            .formatted(need.title(), plain(order.quantity()), plain(need.toBuy())),
-        "The design asks for more than the order brings.",
+            .formatted(need.title(), plain(need.toBuy() - line.open()), plain(need.toBuy())),
+        "The design asks for more than the orders bring.",
         Remedy.byHand("Order the rest"));
   }
 
-  private static List<Finding> wrong(Build build) {
+  /** What came and can't be used, while nothing was ordered in its place. */
+  private static List<Finding> wrong(Build build, String needKey) {
     return build.orders().stream()
-        .filter(order -> order.state() == OrderLine.State.WRONG)
-        .filter(order -> build.liveOrder(order.needKey()).isEmpty())
+        .filter(order -> order.needKey().equals(needKey) && order.state().amiss())
         .map(
             order ->
                 Finding.of(
                         Severity.STOP,
                         "supply",
                         "order:" + order.id() + "/wrong",
-                        "%s came wrong or dead".formatted(order.title()),
+                        "%s %s".formatted(order.title(), came(order.state())),
                         order.note().isBlank() ? "No note was left." : order.note(),
                         "It has to be sent back, and another ordered.")
                     .about(order.needKey())
-                    .with(Remedy.byHand("Order a replacement today")))
+                    .with(
+                        new Remedy(
+                            "Ask to send it back",
+                            new Remedy.Change("orders", order.id(), "state", 0, "RETURN_ASKED")),
+                        Remedy.byHand("Order another today")))
         .toList();
+  }
+
+  private static String came(OrderLine.State state) {
+    return switch (state) {
+      case DEAD -> "doesn’t work";
+      case DAMAGED -> "came damaged";
+      default -> "is not what was ordered";
+    };
   }
 
   private static Finding finding(

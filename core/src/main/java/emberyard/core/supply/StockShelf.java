@@ -1,5 +1,6 @@
 package emberyard.core.supply;
 
+import emberyard.core.build.Build;
 import emberyard.core.work.Need;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
@@ -18,11 +19,17 @@ public final class StockShelf {
     book.paints().forEach(paint -> left.put("paint:" + paint.id(), (double) paint.onHandPacks()));
   }
 
-  /** The same needs with as much as is left taken from the shelf. */
-  public List<Need> handOut(List<Need> needs) {
+  /**
+   * The same needs with as much as is left taken from the shelf: of each no more than the build has
+   * not bought for itself.
+   *
+   * <p>Example: 3 wanted, 2 of them ordered, 5 on the shelf: 1 is taken.
+   */
+  public List<Need> handOut(Build build, List<Need> needs) {
     List<Need> served = new ArrayList<>();
     for (Need need : needs) {
-      double taken = Math.min(left.getOrDefault(need.key(), 0.0), need.quantity());
+      double missing = Math.max(0, need.quantity() - build.ordered(need.key()));
+      double taken = Math.min(left.getOrDefault(need.key(), 0.0), missing);
       left.merge(need.key(), -taken, Double::sum);
       served.add(need.fromStock(taken));
     }

@@ -69,6 +69,7 @@ record BuildAssembler(
         FitWork.hardwareMassKg(build),
         tasks,
         orders.lines(),
+        orders.ordered(),
         derived.parcels(),
         budget,
         findings,

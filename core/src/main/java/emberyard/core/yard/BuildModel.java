@@ -15,6 +15,7 @@ import emberyard.core.make.part.MadePart;
 import emberyard.core.money.Budget;
 import emberyard.core.record.TaskMark;
 import emberyard.core.supply.NeedLine;
+import emberyard.core.supply.Ordered;
 import emberyard.core.supply.Parcel;
 import emberyard.core.work.Need;
 import emberyard.core.workshop.WorkshopBook;
@@ -51,6 +52,7 @@ public record BuildModel(
     double hardwareMassKg,
     List<TaskModel> tasks,
     List<NeedLine> needs,
+    Ordered ordered,
     List<Parcel> parcels,
     Budget budget,
     List<Finding> findings,

@@ -7,7 +7,6 @@ import emberyard.core.build.Build;
 import emberyard.core.concept.ConceptWork;
 import emberyard.core.record.TimeEntry;
 import emberyard.core.supply.Parcel;
-import emberyard.core.work.Need;
 import emberyard.core.work.Task;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -19,7 +18,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** What was derived from a build together with what was recorded about it. */
@@ -54,7 +52,7 @@ record BuildRecord(
       done.put(ConceptWork.CHOOSE, LocalDateTime.ofInstant(build.concept().frozen().at(), zone));
     }
     for (Parcel parcel : derived.parcels()) {
-      Set<String> lines = parcel.needs().stream().map(Need::receiveKey).collect(Collectors.toSet());
+      Set<String> lines = parcel.keys();
       logs.put(parcel.key(), TaskLog.of(build, parcel.key(), lines, now));
       logs.keySet().removeAll(lines);
       done.remove(parcel.key());

@@ -48,11 +48,14 @@ record TaskLinks(List<Task> tasks, List<Finding> findings) {
 
     /** Things that are checked already hold nothing back. */
     void parcels(List<Parcel> parcels) {
-      Map<String, String> parcelOf = new HashMap<>();
+      Map<String, Set<String>> parcelsOf = new HashMap<>();
       for (Parcel parcel : parcels) {
-        for (Need need : parcel.needs()) {
-          if (parcel.holdsBack(need)) {
-            parcelOf.put(need.receiveKey(), parcel.key());
+        for (Parcel.Line line : parcel.lines()) {
+          if (parcel.holdsBack(line)) {
+            Need need = line.need();
+            parcelsOf
+                .computeIfAbsent(need.receiveKey(), key -> new LinkedHashSet<>())
+                .add(parcel.key());
             need.neededBy().forEach(key -> link(parcel.key(), key));
           }
         }
@@ -60,7 +63,7 @@ record TaskLinks(List<Task> tasks, List<Finding> findings) {
       before.replaceAll(
           (key, links) -> {
             Set<String> known = new LinkedHashSet<>();
-            links.forEach(link -> known.add(parcelOf.getOrDefault(link, link)));
+            links.forEach(link -> known.addAll(parcelsOf.getOrDefault(link, Set.of(link))));
             known.removeIf(link -> !byKey.containsKey(link) || link.equals(key));
             return known;
           });

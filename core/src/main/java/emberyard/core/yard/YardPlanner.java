@@ -184,7 +184,7 @@ final class YardPlanner {
     List<BuildRecord> all = new ArrayList<>();
     for (int i = 0; i < works.size(); i++) {
       designs.put(builds.get(i).id(), works.get(i));
-      List<Need> needs = shelf.handOut(works.get(i).design().needs());
+      List<Need> needs = shelf.handOut(builds.get(i), works.get(i).design().needs());
       all.add(record(builds.get(i), works.get(i), needs));
     }
     return all;

@@ -92,6 +92,7 @@ class BudgetTest {
         b.quoteMinor(),
         b.countedForecastMinor(),
         committed,
+        0,
         cap,
         null,
         null,

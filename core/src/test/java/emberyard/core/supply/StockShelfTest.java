@@ -3,6 +3,7 @@ package emberyard.core.supply;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import emberyard.core.build.Build;
 import emberyard.core.work.CostCategory;
 import emberyard.core.work.Need;
 import emberyard.core.work.Why;
@@ -17,6 +18,8 @@ import org.junit.jupiter.api.Test;
 
 /** What lies on the shelf is handed out once. */
 class StockShelfTest {
+  private static final Build NOBODY = Samples.build();
+
   private static WorkshopBook withCans(int cans) {
     return Samples.book().with(PaintProduct.class, List.of(Samples.paint(cans)));
   }
@@ -43,15 +46,15 @@ class StockShelfTest {
   @Test
   void theFirstBuildTakesWhatItNeedsTheLastWhatIsLeft() {
     StockShelf shelf = new StockShelf(withCans(5));
-    assertEquals(0, shelf.handOut(List.of(paint(3))).get(0).toBuy());
-    assertEquals(2, shelf.handOut(List.of(paint(4))).get(0).toBuy());
-    assertEquals(4, shelf.handOut(List.of(paint(4))).get(0).toBuy());
+    assertEquals(0, shelf.handOut(NOBODY, List.of(paint(3))).get(0).toBuy());
+    assertEquals(2, shelf.handOut(NOBODY, List.of(paint(4))).get(0).toBuy());
+    assertEquals(4, shelf.handOut(NOBODY, List.of(paint(4))).get(0).toBuy());
   }
 
   @Test
   void whatNobodyKeepsIsBought() {
     StockShelf shelf = new StockShelf(withCans(0));
-    assertEquals(3, shelf.handOut(List.of(paint(3))).get(0).toBuy());
+    assertEquals(3, shelf.handOut(NOBODY, List.of(paint(3))).get(0).toBuy());
   }
 
   /** However builds share it: no more is handed out than lies there, and none lies there unused. */
@@ -69,7 +72,7 @@ class StockShelfTest {
                 .mapToObj(i -> paint(random.nextInt(50) / 10.0))
                 .toList();
         wanted += needs.stream().mapToDouble(Need::quantity).sum();
-        served.addAll(shelf.handOut(needs));
+        served.addAll(shelf.handOut(NOBODY, needs));
       }
       assertEquals(Math.min(cans, wanted), taken(served), 1e-9);
       assertTrue(served.stream().allMatch(need -> need.toBuy() >= -1e-9), served.toString());

@@ -18,9 +18,12 @@ import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
 import emberyard.core.finish.PlainScheme;
 import emberyard.core.record.OrderLine;
+import emberyard.core.record.OrderLineBuilder;
 import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
+import emberyard.core.supply.NeedLine;
 import emberyard.core.work.CostCategory;
+import emberyard.core.work.Need;
 import emberyard.core.work.StationKind;
 import emberyard.core.workshop.Material;
 import emberyard.core.workshop.PaintBase;
@@ -288,22 +291,31 @@ public final class Samples {
 
   public static OrderLine order(String needKey, OrderLine.State state, LocalDate expected) {
     boolean here = state == OrderLine.State.CHECKED || state == OrderLine.State.RECEIVED;
-    return new OrderLine(
-        "o-" + needKey,
-        needKey,
-        needKey,
-        CostCategory.LOOK_HARDWARE,
-        "quay",
-        1,
-        9_600,
-        state,
-        MONDAY.minusDays(3),
-        expected,
-        here ? MONDAY : null,
-        state == OrderLine.State.CHECKED ? MONDAY : null,
-        here ? "Lotte" : "",
-        null,
-        "");
+    return OrderLineBuilder.builder()
+        .id("o-" + needKey)
+        .needKey(needKey)
+        .title(title(needKey))
+        .category(CostCategory.LOOK_HARDWARE)
+        .supplierId("quay")
+        .quantity(1)
+        .unitPriceMinor(9_600)
+        .state(state)
+        .orderedOn(MONDAY.minusDays(3))
+        .expectedOn(expected)
+        .receivedOn(here ? MONDAY : null)
+        .checkedOn(state == OrderLine.State.CHECKED ? MONDAY : null)
+        .checkedBy(here ? "Lotte" : "")
+        .build();
+  }
+
+  /** What the need is called that an order of the samples fills. */
+  private static String title(String needKey) {
+    return model(build()).needs().stream()
+        .map(NeedLine::need)
+        .filter(need -> need.key().equals(needKey))
+        .map(Need::title)
+        .findFirst()
+        .orElse(needKey);
   }
 
   public static BuildModel model(Build build) {

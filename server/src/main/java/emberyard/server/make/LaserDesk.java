@@ -9,7 +9,6 @@ import emberyard.core.kind.ThingKind;
 import emberyard.core.make.part.Parts;
 import emberyard.core.make.sheet.JobEnd;
 import emberyard.core.make.sheet.MachineJob;
-import emberyard.core.record.OrderLine;
 import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
 import emberyard.core.workshop.Machine;
@@ -120,13 +119,8 @@ class LaserDesk implements LiveTopic {
   /** From the rack unless it is an offcut or was bought for this build. */
   private static boolean fromRack(Build build, WorkshopBook book, SheetLayout layout) {
     boolean bought =
-        build
-            .liveOrder("sheet:" + layout.sheetId())
-            .filter(
-                line ->
-                    line.state() == OrderLine.State.CHECKED
-                        || line.state() == OrderLine.State.RECEIVED)
-            .isPresent();
+        build.liveOrders("sheet:" + layout.sheetId()).stream()
+            .anyMatch(line -> !line.state().underWay());
     return layout.offcutId() == null
         && !bought
         && book.sheet(layout.sheetId()).map(SheetProduct::onHandSheets).orElse(0) > 0;

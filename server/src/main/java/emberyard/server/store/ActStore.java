@@ -71,6 +71,11 @@ class ActStore {
     boolean opensTheWorkshop() {
       return kind == ThingKind.WORKSHOP && before == null;
     }
+
+    /** Whether it added something that is only ever added. */
+    boolean adds() {
+      return kind.onlyAdded() && before == null && after != null;
+    }
   }
 
   private JdbcClient.MappedQuerySpec<Change> changes(String where, Object... params) {
@@ -157,7 +162,14 @@ class ActStore {
     if (last.stream().anyMatch(Change::opensTheWorkshop)) {
       return List.of();
     }
-    return last.stream().map(change -> turned(change, change.after, change.before, 1)).toList();
+    boolean whole = wholeBuilds(last);
+    return last.stream()
+        .map(
+            change ->
+                change.adds() && !whole
+                    ? added(change, 1)
+                    : turned(change, change.after, change.before, 1))
+        .toList();
   }
 
   /** The changes of the act that was taken back last here, unless something was done since. */
@@ -167,7 +179,8 @@ class ActStore {
             .optional()
             .map(Change::seq)
             .orElse(0L);
-    return lastAct(
+    List<Change> last =
+        lastAct(
             changes(
                 "undone = 1 AND seq > ? AND account_id = ? AND "
                     + IN_PLACE
@@ -176,10 +189,35 @@ class ActStore {
                 accountId,
                 accountId,
                 place),
-            1)
-        .stream()
-        .map(change -> turned(change, change.before, change.after, 0))
+            1);
+    boolean whole = wholeBuilds(last);
+    return last.stream()
+        .map(
+            change ->
+                change.adds() && !whole
+                    ? added(change, 0)
+                    : turned(change, change.before, change.after, 0))
         .toList();
+  }
+
+  /** Whether a build came or went in an act: then all that is in it does. */
+  private static boolean wholeBuilds(List<Change> act) {
+    return act.stream()
+        .anyMatch(
+            change ->
+                change.kind == ThingKind.BRIEF && (change.before == null || change.after == null));
+  }
+
+  /** What is only ever added is taken back, or done again, by another one. */
+  private ChangedThing added(Change change, int undone) {
+    String id = change.id;
+    for (int n = 1; rows.find(change.kind, id).isPresent(); n++) {
+      id = change.id + (undone == 1 ? "-back-" : "-again-") + n;
+    }
+    String body = json.write(OnlyAdded.turned(tree(change.after), id, undone == 1));
+    rows.put(change.kind, id, change.buildId, rows.nextPosition(), body, null);
+    sql.sql("UPDATE change SET undone = ? WHERE seq = ?").params(undone, change.seq).update();
+    return new ChangedThing(change.kind, id, change.buildId, body);
   }
 
   /** All of the act of this change that stands the same way: what is undone is not undone twice. */

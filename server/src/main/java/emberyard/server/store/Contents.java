@@ -1,6 +1,7 @@
 package emberyard.server.store;
 
 import emberyard.core.build.Brief;
+import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.Product;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -72,6 +73,11 @@ public final class Contents {
 
   boolean has(Write write) {
     return kept.containsKey(Row.key(write.kind(), write.id()));
+  }
+
+  /** The row of this kind and id, null where there is none. */
+  @Nullable Row row(ThingKind kind, String id) {
+    return kept.get(Row.key(kind, id));
   }
 
   /** As it would be with these changed; what is new comes last. */

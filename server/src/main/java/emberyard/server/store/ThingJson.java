@@ -30,18 +30,21 @@ public class ThingJson {
   }
 
   public <T> T read(String json, Class<T> type) {
-    return json.contains("\"" + OldScheme.MARK + "\"")
-        ? read(mapper.readTree(json), type)
-        : mapper.readValue(json, type);
+    return old(json) ? read(mapper.readTree(json), type) : mapper.readValue(json, type);
   }
 
   public <T> T read(JsonNode json, Class<T> type) {
-    return mapper.treeToValue(OldScheme.brought(json), type);
+    return mapper.treeToValue(brought(json), type);
+  }
+
+  private static boolean old(String json) {
+    return json.contains("\"" + OldScheme.MARK + "\"")
+        || json.contains("\"" + OldOrder.MARK + "\"");
   }
 
   /** The body in the present form. */
   public JsonNode brought(JsonNode body) {
-    return OldScheme.brought(body);
+    return OldOrder.brought(OldScheme.brought(body));
   }
 
   public JsonNode tree(Object value) {

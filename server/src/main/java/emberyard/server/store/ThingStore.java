@@ -154,6 +154,7 @@ public class ThingStore {
             now -> {
               List<Row> before = now.rows();
               MostThings.check(now, writes);
+              OnlyAdded.check(now, writes);
               ActStore.Act theAct = ActStore.Act.of(accountId, act, place(before, writes));
               List<Write> all = new ArrayList<>(writes);
               all.addAll(products.following(before, now.known(), writes));

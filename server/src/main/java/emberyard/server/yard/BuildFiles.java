@@ -234,13 +234,19 @@ public class BuildFiles {
       return new BuildFile(
           file.format(),
           file.version(),
-          file.version() < 2 ? FirstForm.brought(file.things()) : file.things(),
+          present(file),
           file.uses() == null ? List.of() : file.uses(),
           file.pictures() == null ? Map.of() : file.pictures(),
           file.meshes() == null ? Map.of() : file.meshes());
     } catch (JacksonException unreadable) {
       throw foreign();
     }
+  }
+
+  private static List<BuildFile.Entry> present(BuildFile file) {
+    List<BuildFile.Entry> things =
+        file.version() < 2 ? FirstForm.brought(file.things()) : file.things();
+    return file.version() < 7 ? OldPayments.brought(things) : things;
   }
 
   private Thing value(String list, int index, BuildFile.Entry entry, boolean ofBuild) {

@@ -30,6 +30,8 @@ enum Section {
   /** Tasks of finishes. */
   FINISH_TASKS,
   NEEDS,
+  /** Lines of orders, each with its money. */
+  ORDERED,
   BUDGET,
   FINDINGS,
   CHAIN;

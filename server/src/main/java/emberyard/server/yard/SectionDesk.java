@@ -145,6 +145,7 @@ class SectionDesk {
       case FIT -> List.of(model.fit());
       case TASKS, MAKE_TASKS, FINISH_TASKS -> List.of(model.tasks());
       case NEEDS -> List.of(model.needs());
+      case ORDERED -> List.of(model.ordered());
       case BUDGET -> List.of(model.budget());
       case FINDINGS -> List.of(model.findings(), model.chain(), model.build());
       case CHAIN -> List.of(model.chain());
@@ -169,6 +170,7 @@ class SectionDesk {
       case MAKE_TASKS -> byThing(tasks(model, Stage.MAKE)).map(Marked::of).toList();
       case FINISH_TASKS -> tasks(model, Stage.FINISH).toList();
       case NEEDS -> model.needs();
+      case ORDERED -> model.ordered();
       case BUDGET -> sight.owner() ? model.budget() : null;
       case FINDINGS -> sight.findings();
       case CHAIN -> model.chain();

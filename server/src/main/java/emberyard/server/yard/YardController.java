@@ -15,6 +15,7 @@ import emberyard.core.make.MakeModel;
 import emberyard.core.make.part.MadePart;
 import emberyard.core.money.Budget;
 import emberyard.core.supply.NeedLine;
+import emberyard.core.supply.Ordered;
 import emberyard.core.units.Require;
 import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.ChainLink;
@@ -83,6 +84,7 @@ class YardController {
       double hardwareMassKg,
       List<TaskModel> tasks,
       List<NeedLine> needs,
+      Ordered ordered,
       @Nullable Budget budget,
       List<Finding> findings,
       List<ChainLink> chain,
@@ -147,6 +149,7 @@ class YardController {
         model.hardwareMassKg(),
         model.tasks(),
         model.needs(),
+        model.ordered(),
         who.owner() ? model.budget() : null,
         sight.findings(),
         model.chain(),

@@ -9,6 +9,8 @@ import emberyard.core.build.LightStrip;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.RequirementKind;
 import emberyard.core.concept.DesignDifference;
+import emberyard.core.record.Move;
+import emberyard.core.record.OrderLine;
 import emberyard.core.thing.Thing;
 import emberyard.server.yard.YardReader;
 import java.nio.file.Path;
@@ -128,6 +130,38 @@ class MigrationTest {
               .single();
       assertEquals(3, left, "all but the concept's and the grey strip's");
       assertTrue(store.things.undo("ines", "b").isPresent());
+    }
+  }
+
+  private static final String ORDER =
+      """
+      {"id": "%s", "needKey": "component:c", "title": "Board", "category": "PERFORMANCE_HARDWARE",
+       "supplierId": "q", "quantity": %s, "unitPriceMinor": %d, "state": "%s",
+       "orderedOn": "2026-02-20", "expectedOn": "2026-02-25", "receivedOn": "2026-02-24",
+       "checkedOn": null, "checkedBy": "", "paidOn": %s, "note": "by mail"}
+      """;
+
+  /** Each old order comes along with all it has; what was paid is a payment of its own. */
+  @Test
+  void whatWasMarkedAsPaidIsAPaymentOfItsPriceOnThatDay() {
+    JdbcClient sql = firstVersion();
+    fill(sql);
+    put(sql, 7, "ORDER", "o1", ORDER.formatted("o1", "2.5", 1_299, "RECEIVED", "\"2026-02-26\""));
+    put(sql, 8, "ORDER", "o2", ORDER.formatted("o2", "1", 9_600, "WRONG", "null"));
+    put(sql, 9, "ORDER", "o3", ORDER.formatted("o3", "1", 0, "ORDERED", "\"2026-02-26\""));
+    try (TestStore store = new TestStore(folder, Clock.systemUTC())) {
+      var build = YardReader.build(store.things.all().stream().map(Row::value).toList());
+      assertEquals(3, build.orders().size());
+      OrderLine first = build.orders().get(0);
+      assertEquals(OrderLine.State.RECEIVED, first.state());
+      assertEquals("by mail", first.note());
+      assertEquals(OrderLine.Way.SENT_FOR, first.way());
+      assertEquals(1, build.moves().size());
+      Move paid = build.moves().get(0);
+      assertEquals(first.totalMinor(), paid.amountMinor());
+      assertEquals(3_248, paid.amountMinor());
+      assertEquals("2026-02-26", paid.on().toString());
+      assertEquals("o1", paid.orderId());
     }
   }
 }

@@ -1,0 +1,40 @@
+package emberyard.core.supply;
+
+import emberyard.core.build.Build;
+import emberyard.core.build.Ledger;
+import emberyard.core.record.OrderLine;
+import emberyard.core.work.Need;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A line of an order with its money.
+ *
+ * @param unit what is counted: as it was ordered, or as the need has it where nobody said
+ * @param totalMinor its price in the workshop's money
+ * @param spentMinor paid, less what came back
+ * @param openMinor still to be paid
+ * @param differs what it is not, against what is needed now; null where it is what is needed, or
+ *     was settled
+ */
+public record OrderedLine(
+    OrderLine line,
+    String unit,
+    long totalMinor,
+    long spentMinor,
+    long openMinor,
+    @Nullable Difference differs) {
+
+  /**
+   * @param need what it was ordered for, null where the design has no such need any more
+   */
+  static OrderedLine of(OrderLine line, @Nullable Need need, Ledger ledger, Build build) {
+    boolean said = !line.unit().isEmpty() || need == null;
+    return new OrderedLine(
+        line,
+        said ? line.unit() : need.unit(),
+        line.totalMinor(),
+        ledger.spentMinor(line),
+        ledger.openMinor(line),
+        Difference.of(line, need, build));
+  }
+}

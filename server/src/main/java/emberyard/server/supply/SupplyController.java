@@ -1,0 +1,108 @@
+package emberyard.server.supply;
+
+import emberyard.core.record.Move;
+import emberyard.core.record.OrderLine;
+import emberyard.server.access.Account;
+import emberyard.server.yard.YardReader;
+import java.time.LocalDate;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.core.annotation.AuthenticationPrincipal;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Orders are sent, and move on, many lines at a time. */
+@RestController
+@RequestMapping("/api/builds/{buildId}/order")
+class SupplyController {
+  private final OrderDesk desk;
+  private final YardReader reader;
+
+  SupplyController(OrderDesk desk, YardReader reader) {
+    this.desk = desk;
+    this.reader = reader;
+  }
+
+  /**
+   * What is ordered in one go from one shop.
+   *
+   * @param id made by the sender, so that a repeated request does not order twice
+   * @param supplierId the shop, empty for none
+   * @param needKeys what of the needs that are open there
+   * @param way how it is bought, sent for where it is left out
+   */
+  record Sending(
+      String id, String supplierId, List<String> needKeys, OrderLine.@Nullable Way way) {}
+
+  /**
+   * Lines that move on together.
+   *
+   * @param state one of ORDERED, CONFIRMED, SHIPPED, RECEIVED and CHECKED
+   * @param by who checked them; the account's name when left out
+   */
+  record Step(List<String> orderIds, OrderLine.State state, @Nullable String by) {}
+
+  /**
+   * Money that goes to a shop or comes back.
+   *
+   * @param id made by the sender, so that a repeated request does not pay twice
+   * @param orderId the line it is for; left out for a delivery, or duty on it
+   * @param supplierId the shop of a delivery
+   * @param amountMinor minor units of the workshop's money, 1 at least
+   * @param on the day, today where it is left out
+   */
+  record Money(
+      String id,
+      @Nullable String orderId,
+      @Nullable String supplierId,
+      Move.What what,
+      long amountMinor,
+      @Nullable LocalDate on,
+      @Nullable String note) {}
+
+  /** What was ordered: the number of the order, empty where none was sent, and its lines. */
+  record Sent(String number, List<OrderLine> lines) {}
+
+  /** Orders all that is open of some needs; one step of undo. */
+  @PostMapping
+  Sent send(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody Sending wanted) {
+    return desk.send(who, buildId, wanted);
+  }
+
+  /** Moves lines on; those that are as far already stay. One step of undo. */
+  @PostMapping("/step")
+  void step(
+      @AuthenticationPrincipal Account who, @PathVariable String buildId, @RequestBody Step step) {
+    desk.step(who, buildId, step);
+  }
+
+  /** Enters money that moved; one step of undo, which takes it back by another move. */
+  @PostMapping("/money")
+  Move money(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody Money money) {
+    return desk.money(who, buildId, money);
+  }
+
+  /** Everything that is still to order. */
+  @GetMapping(value = "/to-order.csv", produces = "text/csv;charset=UTF-8")
+  ResponseEntity<String> toOrder(@PathVariable String buildId) {
+    YardReader.Reading reading = reader.read();
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.attachment().filename(buildId + "-to-order.csv").build().toString())
+        .body(ShoppingList.csv(reading.build(buildId), reading.book()));
+  }
+}

@@ -1,0 +1,143 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref, watch } from 'vue'
+import { Refusal } from '../api/client'
+import type { Move } from '../api/types'
+import { useBuild } from '../store/build'
+import { useWorkshop } from '../store/workshop'
+import DateField from '../ui/DateField.vue'
+import MoneyField from '../ui/MoneyField.vue'
+import { day, money } from '../ui/words'
+import { said } from '../units/writing'
+
+/** Money that went to a shop and came back, and the next that does. Moves stay as they were entered. */
+const props = defineProps<{
+  of: Pick<Move, 'orderId' | 'supplierId'>
+  name: string
+  openMinor: number
+  spentMinor: number
+}>()
+const builds = useBuild()
+const workshop = useWorkshop()
+const moves = computed(() =>
+  builds.build!.moves.filter(
+    (each) =>
+      each.orderId === props.of.orderId &&
+      (each.orderId !== '' || each.supplierId === props.of.supplierId),
+  ),
+)
+const amount = ref<number | null>(null)
+const on = ref('')
+watch(
+  () => [props.openMinor, props.spentMinor],
+  () => (amount.value = props.openMinor || props.spentMinor || null),
+  { immediate: true },
+)
+const WORDS: Record<Move['what'], string> = {
+  PAID: 'paid',
+  REFUNDED: 'came back',
+  CREDITED: 'came as credit',
+}
+const words = (move: Move) => (move.reverses ? `${WORDS[move.what]}: taken back` : WORDS[move.what])
+const signed = (move: Move) =>
+  ((move.what === 'PAID') === !move.reverses ? 1 : -1) * move.amountMinor
+
+const refused = ref({ amount: '', day: '' })
+let entering = false
+/** The same press in two windows is the same move: it is named after how many there are. */
+async function enter(what: Move['what']) {
+  if (!amount.value || entering) return
+  entering = true
+  refused.value = { amount: '', day: '' }
+  const begins = props.of.orderId || 'delivery-' + props.of.supplierId
+  try {
+    await builds.act('order/money', {
+      id: `${begins}-money-${moves.value.length + 1}`.slice(-80),
+      ...props.of,
+      what,
+      amountMinor: amount.value,
+      on: on.value || null,
+    })
+  } catch (problem) {
+    const refusal = problem instanceof Refusal ? problem : null
+    const sentence = refusal ? said(refusal.message) : 'Not saved: try again.'
+    const ofDay = refusal?.errors.some((each) => each.pointer === '/on')
+    refused.value = { amount: ofDay ? '' : sentence, day: ofDay ? sentence : '' }
+  } finally {
+    entering = false
+  }
+}
+</script>
+
+<template>
+  <div class="moves">
+    <ul v-if="moves.length">
+      <li v-for="move in moves" :key="move.id">
+        <span class="mono">{{ day(move.on) }}</span> {{ words(move) }}
+        <span class="mono">{{ money(signed(move), workshop.currency) }}</span>
+      </li>
+    </ul>
+    <form @submit.prevent="enter('PAID')">
+      <MoneyField
+        v-model="amount"
+        own
+        optional
+        :label="'Money: ' + name"
+        :problem="refused.amount"
+      />
+      <DateField
+        v-model="on"
+        optional
+        :label="'On: ' + name"
+        hint="empty: today"
+        :problem="refused.day"
+      />
+      <Button
+        type="submit"
+        class="quiet"
+        size="small"
+        label="Paid"
+        :aria-label="'Paid: ' + name"
+        :disabled="!amount"
+      />
+      <template v-if="spentMinor > 0">
+        <Button
+          class="quiet"
+          size="small"
+          label="Came back"
+          :aria-label="'Came back: ' + name"
+          :disabled="!amount || amount > spentMinor"
+          @click="enter('REFUNDED')"
+        />
+        <Button
+          class="quiet"
+          size="small"
+          label="As credit"
+          :aria-label="'As credit: ' + name"
+          :disabled="!amount || amount > spentMinor"
+          @click="enter('CREDITED')"
+        />
+      </template>
+    </form>
+  </div>
+</template>
+
+<style scoped>
+.moves {
+  margin-top: 8px;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0 0 6px;
+}
+form {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: end;
+}
+form > * {
+  max-width: 220px;
+}
+</style>

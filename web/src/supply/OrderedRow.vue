@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import type { OrderedLine } from '../api/types'
+import { useBuild } from '../store/build'
+import { useSession } from '../store/session'
+import { useWorkshop } from '../store/workshop'
+import DateField from '../ui/DateField.vue'
+import SignMark from '../ui/SignMark.vue'
+import ThingFields from '../ui/ThingFields.vue'
+import { count, day, money } from '../ui/words'
+import { said } from '../units/writing'
+import LineMoney from './LineMoney.vue'
+import { NEXT, settled, STATES, STEPS, underWay, type State, type Way } from './orderStates'
+
+/** One line of an order: what it is, how far it is, what it cost, and what can be said of it next. */
+const props = defineProps<{ ordered: OrderedLine }>()
+const emit = defineEmits<{ step: [state: State] }>()
+const builds = useBuild()
+const session = useSession()
+const workshop = useWorkshop()
+const opened = ref(false)
+/** As it was typed, which is ahead of what is derived. */
+const line = computed(
+  () =>
+    builds.build!.orders.find((each) => each.id === props.ordered.line.id) ?? props.ordered.line,
+)
+const ways = computed(() => NEXT[line.value.state])
+/** What is usually said next; of what is settled, nothing is. */
+const usual = computed(() => (settled(line.value) ? undefined : ways.value[0]))
+const others = computed(() => ways.value.filter((way) => way !== usual.value))
+const unit = computed(() => props.ordered.unit || 'pieces')
+const paid = computed(() => {
+  const { spentMinor, openMinor } = props.ordered
+  if (spentMinor === 0 && openMinor === 0) return ''
+  if (openMinor === 0) return 'paid'
+  return spentMinor ? `${money(openMinor, workshop.currency)} open` : 'not paid'
+})
+const differs = computed(() => {
+  const found = props.ordered.differs
+  if (!found) return ''
+  if (found.kind === 'NOT_NEEDED') return 'nothing needs it now'
+  if (found.kind === 'OTHER') return `needed is now ${found.nowTitle}`
+  return `${count(found.tooMuch, unit.value)} too many`
+})
+function go(way: Way) {
+  if (STEPS.includes(way.to)) emit('step', way.to)
+  else builds.edit('orders', line.value, { state: way.to })
+}
+const FIELDS = [
+  { field: 'title', label: 'Ordered as', required: true },
+  { field: 'quantity', label: 'How much' },
+  { field: 'unitPriceMinor', label: 'Price of one' },
+  { field: 'currency', label: 'Other currency', hint: 'USD, for example' },
+  { field: 'rate', label: 'One of it is worth', hint: 'in the workshop’s money' },
+  { field: 'number', label: 'Order number' },
+  { field: 'supplierId', label: 'Shop' },
+  { field: 'note', label: 'Note', lines: 1 },
+]
+</script>
+
+<template>
+  <div class="line" :class="{ opened }">
+    <div class="main">
+      <span class="title">
+        <strong>{{ said(line.title) }}</strong>
+        <span v-if="differs" class="bad small differs">{{ said(differs) }}</span>
+      </span>
+      <span class="mono right">{{ count(line.quantity, unit) }}</span>
+      <span class="mono right">
+        <template v-if="session.owner">{{ money(ordered.totalMinor, workshop.currency) }}</template>
+      </span>
+      <span class="state">
+        <SignMark :kind="STATES[line.state].sign" /> {{ STATES[line.state].words }}
+        <span class="soft small">
+          <template v-if="line.receivedOn && !underWay(line)"
+            >since {{ day(line.receivedOn) }}</template
+          >
+          <template v-if="session.owner && paid"> · {{ paid }}</template>
+        </span>
+      </span>
+      <span class="acts">
+        <DateField
+          v-if="underWay(line)"
+          :label="'Promised for: ' + line.title"
+          hide-label
+          :model-value="line.expectedOn"
+          :problem="builds.problem('orders', line.id, 'expectedOn')"
+          @update:model-value="
+            (expectedOn) => expectedOn && builds.edit('orders', line, { expectedOn })
+          "
+        />
+        <Button
+          v-if="usual"
+          class="quiet"
+          size="small"
+          :label="usual.label"
+          :aria-label="usual.label + ': ' + line.title"
+          @click="go(usual)"
+        />
+        <Button
+          class="bare"
+          size="small"
+          :label="opened ? 'Less' : 'More'"
+          :aria-label="(opened ? 'Less of ' : 'More of ') + line.title"
+          :aria-expanded="opened"
+          @click="opened = !opened"
+        />
+      </span>
+    </div>
+    <div v-if="opened" class="more">
+      <div v-if="others.length" class="ways">
+        <Button
+          v-for="way in others"
+          :key="way.to"
+          class="quiet"
+          size="small"
+          :label="way.label"
+          :aria-label="way.label + ': ' + line.title"
+          @click="go(way)"
+        />
+      </div>
+      <div class="fields"><ThingFields kind="orders" :thing="line" :fields="FIELDS" /></div>
+      <LineMoney v-if="session.owner" :ordered="ordered" :line="line" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.line {
+  border-bottom: 1px solid var(--line);
+  padding: 6px 0;
+}
+.main {
+  display: grid;
+  grid-template-columns: minmax(150px, 1.6fr) 84px 92px minmax(150px, 1.3fr) auto;
+  gap: 10px;
+  align-items: center;
+}
+.small {
+  font-size: 13px;
+}
+.differs {
+  display: block;
+}
+.state svg {
+  vertical-align: -2px;
+}
+.acts {
+  display: flex;
+  gap: 6px;
+  justify-content: flex-end;
+  align-items: center;
+}
+.acts :deep(input) {
+  width: 116px;
+}
+.acts :deep(.p-button) {
+  white-space: nowrap;
+}
+.more {
+  padding: 8px 0 6px 14px;
+  border-left: 3px solid var(--kraft);
+  margin-top: 6px;
+}
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-bottom: 8px;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
+  gap: 6px 10px;
+}
+@media (max-width: 640px) {
+  .main {
+    grid-template-columns: 1fr auto;
+  }
+  .title,
+  .state,
+  .acts {
+    grid-column: 1 / -1;
+    justify-content: flex-start;
+  }
+}
+</style>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed, ref } from 'vue'
+import type { OrderedLine } from '../api/types'
+import { useBuild } from '../store/build'
+import { useSession } from '../store/session'
+import { useWorkshop } from '../store/workshop'
+import TextField from '../ui/TextField.vue'
+import { day, money } from '../ui/words'
+import DeliveryMoney from './DeliveryMoney.vue'
+import OrderedRow from './OrderedRow.vue'
+import { byOrder, type OrderGroup } from './parcels'
+import type { State } from './orderStates'
+
+/** Lines by the order they were sent with: each as it was ordered, whatever the design is now. */
+const props = defineProps<{ lines: OrderedLine[]; here?: boolean }>()
+const builds = useBuild()
+const session = useSession()
+const workshop = useWorkshop()
+const checker = ref('')
+const groups = computed(() => byOrder(props.lines))
+const sum = (group: OrderGroup) => group.lines.reduce((all, each) => all + each.totalMinor, 0)
+/** What all that is left of an order can be said to be, in one press. */
+const together = computed<{ to: State; from: State[]; label: string }[]>(() =>
+  props.here
+    ? [{ to: 'CHECKED', from: ['RECEIVED'], label: 'All as ordered' }]
+    : [
+        { to: 'SHIPPED', from: ['ORDERED', 'CONFIRMED'], label: 'All on its way' },
+        {
+          to: 'RECEIVED',
+          from: ['ORDERED', 'CONFIRMED', 'SHIPPED', 'BACK_ORDERED'],
+          label: 'All here',
+        },
+      ],
+)
+const those = (group: OrderGroup, from: State[]) =>
+  group.lines.filter((each) => from.includes(each.line.state)).map((each) => each.line.id)
+const step = (orderIds: string[], state: State) =>
+  builds.act('order/step', { orderIds, state, by: checker.value })
+const deliveries = computed(() =>
+  props.here
+    ? builds.view!.ordered.deliveries.filter((each) => each.openMinor || each.spentMinor)
+    : [],
+)
+</script>
+
+<template>
+  <p v-if="lines.length === 0" class="soft"><slot /></p>
+  <TextField
+    v-else-if="here"
+    v-model="checker"
+    own
+    class="checker"
+    label="Checks today are done by"
+    :hint="`empty: ${session.account?.name}`"
+  />
+  <section v-for="group in groups" :key="group.key">
+    <div class="row">
+      <h3>{{ workshop.supplierName(group.supplierId) }}</h3>
+      <span v-if="group.number" class="mono soft">{{ group.number }}</span>
+      <span class="soft">ordered {{ day(group.orderedOn) }}</span>
+      <span class="grow" />
+      <span v-if="session.owner" class="mono">{{ money(sum(group), workshop.currency) }}</span>
+      <template v-for="each in together" :key="each.to">
+        <Button
+          v-if="those(group, each.from).length > 1"
+          class="quiet"
+          size="small"
+          :label="each.label"
+          :aria-label="`${each.label}: ${workshop.supplierName(group.supplierId)} ${group.number}`"
+          @click="step(those(group, each.from), each.to)"
+        />
+      </template>
+    </div>
+    <OrderedRow
+      v-for="each in group.lines"
+      :key="each.line.id"
+      :ordered="each"
+      @step="(state) => step([each.line.id], state)"
+    />
+  </section>
+  <section v-if="session.owner && deliveries.length">
+    <h3>Deliveries</h3>
+    <DeliveryMoney v-for="each in deliveries" :key="each.supplierId" :delivery="each" />
+  </section>
+</template>
+
+<style scoped>
+section {
+  margin: 12px 0 18px;
+}
+section > .row {
+  border-bottom: 1px solid var(--line);
+  padding-bottom: 4px;
+  flex-wrap: wrap;
+}
+.checker {
+  max-width: 260px;
+}
+</style>

@@ -1,0 +1,95 @@
+import { describe, expect, it } from 'vitest'
+import type { NeedLine, OrderedLine } from '../api/types'
+import { NEXT, STATES, STEPS, underWay, type State } from './orderStates'
+import { byOrder, neededTicks, openMinor, toSend } from './parcels'
+
+const need = (key: string, supplierId: string, open: number, more: object = {}): NeedLine =>
+  ({
+    need: { key, title: key, supplierId, unitPriceMinor: 250, leadDays: 4, unit: 'pieces' },
+    open,
+    orderBy: null,
+    neededOn: null,
+    daysLate: 0,
+    orders: [],
+    ...more,
+  }) as unknown as NeedLine
+
+const ordered = (id: string, number: string, orderedOn: string, state = 'CHECKED'): OrderedLine =>
+  ({ line: { id, number, supplierId: 'quay', orderedOn, state } }) as unknown as OrderedLine
+
+describe('parcels to send', () => {
+  it('hold what is open, by shop, the first to go first', () => {
+    const parcels = toSend([
+      need('b', 'lumen', 1),
+      need('a', 'quay', 2, { orderBy: '2026-03-09' }),
+      need('c', 'quay', 0),
+      need('d', 'quay', 1, { orderBy: '2026-03-04' }),
+    ])
+    expect(parcels.map((each) => [each.supplierId, each.orderBy, each.lines.length])).toEqual([
+      ['quay', '2026-03-04', 2],
+      ['lumen', null, 1],
+    ])
+    expect(toSend([need('c', 'quay', 0)])).toEqual([])
+  })
+  it('are as long on their way as their slowest thing', () => {
+    const slow = need('slow', 'quay', 1)
+    slow.need = { ...slow.need, leadDays: 12 }
+    expect(toSend([need('a', 'quay', 1), slow])[0].leadDays).toBe(12)
+  })
+  it('cost what is open of each, to the cent', () => {
+    expect(openMinor(need('a', 'quay', 1.5))).toBe(375)
+    expect(openMinor(need('a', 'quay', 0.333))).toBe(83)
+  })
+  it('say what they are too late for', () => {
+    const [parcel] = toSend([
+      need('board', 'quay', 1, { neededOn: '2026-03-05' }),
+      need('memory', 'quay', 1, { neededOn: '2026-03-05' }),
+      need('red', 'quay', 1, { neededOn: '2026-03-12' }),
+      need('film', 'quay', 1),
+    ])
+    expect(neededTicks(parcel, '2026-03-03', parcel.leadDays)).toEqual([
+      { day: 2, names: ['board', 'memory'], late: true },
+      { day: 9, names: ['red'], late: false },
+    ])
+  })
+})
+
+describe('orders', () => {
+  it('with something to do come first', () => {
+    const groups = byOrder([
+      ordered('new', '2026-002', '2026-03-02'),
+      ordered('sent back', '2026-001', '2026-03-01', 'SENT_BACK'),
+    ])
+    expect(groups.map((each) => each.lines[0].line.id)).toEqual(['sent back', 'new'])
+  })
+  it('are told by number, or by shop and day; the newest first', () => {
+    const groups = byOrder([
+      ordered('a', '2026-001', '2026-03-01'),
+      ordered('b', '', '2026-03-02'),
+      ordered('c', '2026-001', '2026-03-01'),
+      ordered('d', '', '2026-03-02'),
+    ])
+    expect(groups.map((each) => each.lines.map(({ line }) => line.id))).toEqual([
+      ['b', 'd'],
+      ['a', 'c'],
+    ])
+  })
+  it('lead from each state only to others, and each state can be reached', () => {
+    const states = Object.keys(STATES) as State[]
+    const reached = new Set<State>(['ORDERED'])
+    for (const from of states) {
+      for (const way of NEXT[from]) {
+        expect(way.to).not.toBe(from)
+        reached.add(way.to)
+      }
+    }
+    expect([...reached].sort()).toEqual([...states].sort())
+    expect(STEPS.every((each) => states.includes(each))).toBe(true)
+  })
+  it('are under way until they are here', () => {
+    const far = (Object.keys(STATES) as State[]).filter((state) =>
+      underWay({ state } as OrderedLine['line']),
+    )
+    expect(far).toEqual(['ORDERED', 'CONFIRMED', 'SHIPPED', 'BACK_ORDERED'])
+  })
+})
