@@ -27,7 +27,7 @@ const moves = computed(() =>
   ),
 )
 const amount = ref<number | null>(null)
-const on = ref('')
+const on = ref(builds.view!.now.slice(0, 10))
 watch(
   () => [props.openMinor, props.spentMinor],
   () => (amount.value = props.openMinor || props.spentMinor || null),
@@ -56,7 +56,7 @@ async function enter(what: Move['what']) {
       ...props.of,
       what,
       amountMinor: amount.value,
-      on: on.value || null,
+      on: on.value,
     })
   } catch (problem) {
     const refusal = problem instanceof Refusal ? problem : null
@@ -77,21 +77,9 @@ async function enter(what: Move['what']) {
         <span class="mono">{{ money(signed(move), workshop.currency) }}</span>
       </li>
     </ul>
-    <form @submit.prevent="enter('PAID')">
-      <MoneyField
-        v-model="amount"
-        own
-        optional
-        :label="'Money: ' + name"
-        :problem="refused.amount"
-      />
-      <DateField
-        v-model="on"
-        optional
-        :label="'On: ' + name"
-        hint="empty: today"
-        :problem="refused.day"
-      />
+    <form :aria-label="'Money: ' + name" @submit.prevent="enter('PAID')">
+      <MoneyField v-model="amount" own optional label="Amount" :problem="refused.amount" />
+      <DateField v-model="on" label="On" :problem="refused.day" />
       <Button
         type="submit"
         class="quiet"

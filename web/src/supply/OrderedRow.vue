@@ -10,8 +10,9 @@ import SignMark from '../ui/SignMark.vue'
 import ThingFields from '../ui/ThingFields.vue'
 import { count, day, money } from '../ui/words'
 import { said } from '../units/writing'
+import LabelForm from './LabelForm.vue'
 import LineMoney from './LineMoney.vue'
-import { NEXT, settled, STATES, STEPS, underWay, type State, type Way } from './orderStates'
+import { NEXT, passes, settled, STATES, STEPS, underWay, type State, type Way } from './orderStates'
 
 /** One line of an order: what it is, how far it is, what it cost, and what can be said of it next. */
 const props = defineProps<{ ordered: OrderedLine }>()
@@ -26,9 +27,13 @@ const line = computed(
     builds.build!.orders.find((each) => each.id === props.ordered.line.id) ?? props.ordered.line,
 )
 const ways = computed(() => NEXT[line.value.state])
+/** Nobody ticks a thing whose label was not read, or says something else. */
+const unread = computed(() => line.value.state === 'RECEIVED' && !passes(props.ordered))
 /** What is usually said next; of what is settled, nothing is. */
-const usual = computed(() => (settled(line.value) ? undefined : ways.value[0]))
-const others = computed(() => ways.value.filter((way) => way !== usual.value))
+const usual = computed(() => (settled(line.value) || unread.value ? undefined : ways.value[0]))
+const others = computed(() =>
+  ways.value.filter((way) => way !== usual.value && !(unread.value && way.to === 'CHECKED')),
+)
 const unit = computed(() => props.ordered.unit || 'pieces')
 const paid = computed(() => {
   const { spentMinor, openMinor } = props.ordered
@@ -47,16 +52,16 @@ function go(way: Way) {
   if (STEPS.includes(way.to)) emit('step', way.to)
   else builds.edit('orders', line.value, { state: way.to })
 }
-const FIELDS = [
+const FIELDS = computed(() => [
   { field: 'title', label: 'Ordered as', required: true },
-  { field: 'quantity', label: 'How much' },
+  { field: 'quantity', label: 'How much', unit: unit.value },
   { field: 'unitPriceMinor', label: 'Price of one' },
   { field: 'currency', label: 'Other currency', hint: 'USD, for example' },
-  { field: 'rate', label: 'One of it is worth', hint: 'in the workshop’s money' },
+  { field: 'rate', label: 'One of it is worth', hint: 'in the workshop’s money', unit: '' },
   { field: 'number', label: 'Order number' },
   { field: 'supplierId', label: 'Shop' },
   { field: 'note', label: 'Note', lines: 1 },
-]
+])
 </script>
 
 <template>
@@ -99,6 +104,14 @@ const FIELDS = [
           @click="go(usual)"
         />
         <Button
+          v-else-if="unread"
+          class="quiet"
+          size="small"
+          label="Read its label"
+          :aria-label="'Read its label: ' + line.title"
+          @click="opened = true"
+        />
+        <Button
           class="bare"
           size="small"
           :label="opened ? 'Less' : 'More'"
@@ -109,6 +122,12 @@ const FIELDS = [
       </span>
     </div>
     <div v-if="opened" class="more">
+      <LabelForm
+        v-if="ordered.check && line.receivedOn"
+        class="label"
+        :line="line"
+        :check="ordered.check"
+      />
       <div v-if="others.length" class="ways">
         <Button
           v-for="way in others"
@@ -162,6 +181,9 @@ const FIELDS = [
   padding: 8px 0 6px 14px;
   border-left: 3px solid var(--kraft);
   margin-top: 6px;
+}
+.label {
+  margin-bottom: 10px;
 }
 .ways {
   display: flex;

@@ -10,7 +10,7 @@ import { day, money } from '../ui/words'
 import DeliveryMoney from './DeliveryMoney.vue'
 import OrderedRow from './OrderedRow.vue'
 import { byOrder, type OrderGroup } from './parcels'
-import type { State } from './orderStates'
+import { passes, type State } from './orderStates'
 
 /** Lines by the order they were sent with: each as it was ordered, whatever the design is now. */
 const props = defineProps<{ lines: OrderedLine[]; here?: boolean }>()
@@ -34,7 +34,9 @@ const together = computed<{ to: State; from: State[]; label: string }[]>(() =>
       ],
 )
 const those = (group: OrderGroup, from: State[]) =>
-  group.lines.filter((each) => from.includes(each.line.state)).map((each) => each.line.id)
+  group.lines
+    .filter((each) => from.includes(each.line.state) && (!props.here || passes(each)))
+    .map((each) => each.line.id)
 const step = (orderIds: string[], state: State) =>
   builds.act('order/step', { orderIds, state, by: checker.value })
 const deliveries = computed(() =>

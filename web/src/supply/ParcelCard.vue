@@ -116,12 +116,14 @@ async function send() {
         <tbody>
           <tr v-for="line in parcel.lines" :key="line.need.key">
             <td>
-              <CheckField
-                :label="said(line.need.title)"
-                :model-value="!leftOut.has(line.need.key)"
-                @update:model-value="(taken) => take(line.need.key, taken)"
-              />
-              <WhyButton :why="line.need.why" :of="line.need.title" />
+              <div class="thing">
+                <CheckField
+                  :label="said(line.need.title)"
+                  :model-value="!leftOut.has(line.need.key)"
+                  @update:model-value="(taken) => take(line.need.key, taken)"
+                />
+                <WhyButton :why="line.need.why" :of="line.need.title" />
+              </div>
             </td>
             <td class="right mono">{{ count(line.open, line.need.unit) }}</td>
             <td v-if="session.owner" class="right mono">
@@ -168,7 +170,7 @@ summary {
 td:last-child {
   padding-left: 14px;
 }
-td:first-child {
+.thing {
   display: flex;
   gap: 6px;
   align-items: center;

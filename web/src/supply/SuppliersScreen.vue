@@ -16,11 +16,12 @@ const SUPPLIER = [
   'name',
   { field: 'leadDays', label: 'Lead time' },
   { field: 'shippingMinor', label: 'One delivery' },
+  { field: 'returnDays', label: 'Takes back within' },
 ]
 function add() {
   workshop.edit(
     'suppliers',
-    { id: newId(), name: 'New supplier', leadDays: 7, shippingMinor: 0 },
+    { id: newId(), name: 'New supplier', leadDays: 7, shippingMinor: 0, returnDays: null },
     {},
   )
 }

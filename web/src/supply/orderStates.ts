@@ -1,4 +1,4 @@
-import type { OrderLine } from '../api/types'
+import type { OrderedLine, OrderLine } from '../api/types'
 
 export type State = OrderLine['state']
 
@@ -71,3 +71,5 @@ export const underWay = (line: OrderLine) => UNDER_WAY.includes(line.state)
 const SETTLED: State[] = ['CHECKED', 'REPLACED', 'KEPT', 'CANCELLED']
 /** Whether nothing more is expected of a line. */
 export const settled = (line: OrderLine) => SETTLED.includes(line.state)
+/** Whether its label was read and says what was ordered, or is asked nothing. */
+export const passes = ({ check }: OrderedLine) => !check || (check.complete && !check.differs)

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { NeedLine, OrderedLine } from '../api/types'
-import { NEXT, STATES, STEPS, underWay, type State } from './orderStates'
+import { NEXT, passes, STATES, STEPS, underWay, type State } from './orderStates'
 import { byOrder, neededTicks, openMinor, toSend } from './parcels'
 
 const need = (key: string, supplierId: string, open: number, more: object = {}): NeedLine =>
@@ -85,6 +85,12 @@ describe('orders', () => {
     }
     expect([...reached].sort()).toEqual([...states].sort())
     expect(STEPS.every((each) => states.includes(each))).toBe(true)
+  })
+  it('pass when their label says what was ordered, or is asked nothing', () => {
+    const read = (complete: boolean, differs: boolean) =>
+      passes({ check: { complete, differs } } as OrderedLine)
+    expect(passes({ check: null } as unknown as OrderedLine)).toBe(true)
+    expect([read(true, false), read(true, true), read(false, false)]).toEqual([true, false, false])
   })
   it('are under way until they are here', () => {
     const far = (Object.keys(STATES) as State[]).filter((state) =>

@@ -283,4 +283,78 @@ class OrderApiTest {
     assertTrue(!after.contains("Board") && after.contains("9.95"), after);
     TestYard.helper().get("/api/builds/list/order/to-order.csv").expect(403);
   }
+
+  /** Nobody ticks a thing whose label was not read, or says something else. */
+  @Test
+  void aLabelIsReadBeforeItIsChecked(Client owner) {
+    begin(owner, "label");
+    Map<String, Object> drive = Things.component("c-label", "Drive", 28_900);
+    drive.put("kind", "DRIVE");
+    drive.put("storageGb", 4_000);
+    String path = "/api/builds/label/";
+    long version = view(owner, "label").path("versions").path("components/c-label").asLong();
+    owner.put(path + "components/c-label", drive, version).expect(200);
+    owner.post(path + "order", sending("s-label", "label", "COUNTER")).expect(200);
+    drive.put("storageGb", 1_000);
+    version = view(owner, "label").path("versions").path("components/c-label").asLong();
+    owner.put(path + "components/c-label", drive, version).expect(200);
+    JsonNode line = view(owner, "label").path("build").path("orders").get(0);
+    assertEquals("4 TB", line.path("facts").get(0).path("words").asString(), "as it was ordered");
+    String id = line.path("id").asString();
+    Map<String, Object> step = Map.of("orderIds", List.of(id), "state", "CHECKED");
+    String unread = owner.post(path + "order/step", step).expect(422).text();
+    assertTrue(unread.contains("Drive: type what its label says."), unread);
+    label(owner, line, "1 TB");
+    String wrong = owner.post(path + "order/step", step).expect(422).text();
+    assertTrue(wrong.contains("Drive: Capacity: 1 TB, ordered 4 TB."), wrong);
+    label(owner, line, "4,000 GB");
+    owner.post(path + "order/step", step).expect(200);
+  }
+
+  private static void label(Client owner, JsonNode line, String capacity) {
+    Map<String, Object> read = new TreeMap<>();
+    line.properties().forEach(field -> read.put(field.getKey(), field.getValue()));
+    read.put("label", List.of(Map.of("field", "capacity", "words", capacity)));
+    String id = line.path("id").asString();
+    owner.put("/api/builds/label/orders/" + id, read, version(owner, "label", id)).expect(200);
+  }
+
+  @Test
+  void theCalculatorsAnswerWithoutABuild(Client owner) {
+    JsonNode wait =
+        owner
+            .post(
+                "/api/calc/supply/wait",
+                Map.of("prices", List.of(460, 430, 480, 445, 500), "looksLeft", 2))
+            .expect(200)
+            .json();
+    assertEquals(452.2, wait.path("buyAtOrBelow").asDouble(), 1e-9);
+    assertEquals(false, wait.path("buy").asBoolean());
+    JsonNode last =
+        owner
+            .post("/api/calc/supply/wait", Map.of("prices", List.of(460), "looksLeft", 0))
+            .expect(200)
+            .json();
+    assertTrue(last.path("buyAtOrBelow").isNull() && last.path("buy").asBoolean());
+    owner.post("/api/calc/supply/wait", Map.of("prices", List.of(), "looksLeft", 0)).expect(422);
+    JsonNode check =
+        owner
+            .post(
+                "/api/calc/supply/check",
+                Map.of(
+                    "kind",
+                    "CASE",
+                    "ordered",
+                    Map.of("window", "left"),
+                    "label",
+                    Map.of("window", "right")))
+            .expect(200)
+            .json();
+    assertTrue(check.path("differs").asBoolean());
+    owner
+        .post(
+            "/api/calc/supply/check",
+            Map.of("kind", "CASE", "ordered", Map.of("window", "x".repeat(201)), "label", Map.of()))
+        .expect(422);
+  }
 }

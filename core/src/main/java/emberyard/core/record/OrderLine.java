@@ -5,6 +5,9 @@ import emberyard.core.units.Require;
 import emberyard.core.work.CostCategory;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,6 +26,9 @@ import org.jspecify.annotations.Nullable;
  * @param number of the order it was sent with, empty where none was sent
  * @param expectedOn promised day
  * @param checkedBy who opened it and compared it with what was ordered
+ * @param labelKind what its label is asked, null for nothing
+ * @param facts what was ordered, as far as the design knew it then
+ * @param label what its label says
  */
 @RecordBuilder
 public record OrderLine(
@@ -44,8 +50,29 @@ public record OrderLine(
     @Nullable LocalDate receivedOn,
     @Nullable LocalDate checkedOn,
     String checkedBy,
+    @Nullable LabelKind labelKind,
+    List<Fact> facts,
+    List<Fact> label,
     String note)
     implements Thing, OrderLineBuilder.With {
+  private static final int MOST_FACTS = 20;
+
+  /**
+   * One thing that was ordered, or that a label says.
+   *
+   * @param field which, see {@link LabelKind}
+   * @param words as it was written, at most 200 characters
+   */
+  public record Fact(String field, String words) {
+    private static final int LONGEST = 200;
+
+    public Fact {
+      Require.text("field", field);
+      words = Require.textOrEmpty("words", words);
+      Require.that(words.length() <= LONGEST, "words", "That is too long for a label.");
+    }
+  }
+
   public OrderLine {
     Require.text("id", id);
     Require.text("needKey", needKey);
@@ -72,6 +99,9 @@ public record OrderLine(
     Require.that(
         !expectedOn.isBefore(orderedOn), "expectedOn", "It can't arrive before it was ordered.");
     checkedBy = Require.textOrEmpty("checkedBy", checkedBy);
+    facts = Require.list(facts);
+    label = Require.list(label);
+    Require.that(label.size() <= MOST_FACTS, "label", "A label says at most twenty things.");
     note = Require.textOrEmpty("note", note);
     Require.that(
         state != State.RECEIVED || receivedOn != null, "receivedOn", "Say when it arrived.");
@@ -116,6 +146,13 @@ public record OrderLine(
                 .receivedOn(here && receivedOn == null ? on : receivedOn)
                 .checkedOn(checked ? on : checkedOn)
                 .checkedBy(checked ? by : checkedBy));
+  }
+
+  /** What is said of it, by field. */
+  public static Map<String, String> byField(List<Fact> facts) {
+    Map<String, String> said = new LinkedHashMap<>();
+    facts.forEach(fact -> said.put(fact.field(), fact.words()));
+    return said;
   }
 
   /** How far it has come. */

@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -60,7 +61,7 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
     }
     lines.stream()
         .filter(line -> line.open() > 0)
-        .forEach(line -> findings.addAll(wrong(build, line.need().key())));
+        .forEach(line -> findings.addAll(wrong(build, line.need().key(), book)));
     lines.sort(
         Comparator.comparing(NeedLine::orderBy, Comparator.nullsLast(Comparator.naturalOrder()))
             .thenComparing(line -> line.need().key()));
@@ -165,7 +166,7 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
   }
 
   /** What came and can't be used, while nothing was ordered in its place. */
-  private static List<Finding> wrong(Build build, String needKey) {
+  private static List<Finding> wrong(Build build, String needKey, WorkshopBook book) {
     return build.orders().stream()
         .filter(order -> order.needKey().equals(needKey) && order.state().amiss())
         .map(
@@ -175,7 +176,7 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
                         "supply",
                         "order:" + order.id() + "/wrong",
                         "%s %s".formatted(order.title(), came(order.state())),
-                        order.note().isBlank() ? "No note was left." : order.note(),
+                        why(order) + until(order, book),
                         "It has to be sent back, and another ordered.")
                     .about(order.needKey())
                     .with(
@@ -184,6 +185,31 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
                             new Remedy.Change("orders", order.id(), "state", 0, "RETURN_ASKED")),
                         Remedy.byHand("Order another today")))
         .toList();
+  }
+
+  /** What the label says, or somebody wrote. */
+  private static String why(OrderLine order) {
+    LabelCheck check = LabelCheck.of(order);
+    String differs = check == null ? "" : check.difference();
+    if (!differs.isEmpty()) {
+      return differs + ".";
+    }
+    return order.note().isBlank() ? "No note was left." : order.note();
+  }
+
+  private static String until(OrderLine order, WorkshopBook book) {
+    return lastReturn(order, book)
+        .map(day -> " Can be sent back until %s.".formatted(Figures.day(day)))
+        .orElse("");
+  }
+
+  /** The last day on which a shop takes a thing back; empty where nobody knows. */
+  static Optional<LocalDate> lastReturn(OrderLine order, WorkshopBook book) {
+    return book.suppliers().stream()
+        .filter(shop -> shop.id().equals(order.supplierId()))
+        .filter(shop -> shop.returnDays() != null && order.receivedOn() != null)
+        .map(shop -> order.receivedOn().plusDays(shop.returnDays()))
+        .findFirst();
   }
 
   private static String came(OrderLine.State state) {

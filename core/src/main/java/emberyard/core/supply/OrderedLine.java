@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param openMinor still to be paid
  * @param differs what it is not, against what is needed now; null where it is what is needed, or
  *     was settled
+ * @param check what its label says against what was ordered, null where it is asked nothing
  */
 public record OrderedLine(
     OrderLine line,
@@ -22,7 +23,8 @@ public record OrderedLine(
     long totalMinor,
     long spentMinor,
     long openMinor,
-    @Nullable Difference differs) {
+    @Nullable Difference differs,
+    @Nullable LabelCheck check) {
 
   /**
    * @param need what it was ordered for, null where the design has no such need any more
@@ -35,6 +37,7 @@ public record OrderedLine(
         line.totalMinor(),
         ledger.spentMinor(line),
         ledger.openMinor(line),
-        Difference.of(line, need, build));
+        Difference.of(line, need, build),
+        LabelCheck.of(line));
   }
 }

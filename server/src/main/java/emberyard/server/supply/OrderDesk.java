@@ -6,7 +6,9 @@ import emberyard.core.kind.ThingKind;
 import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
 import emberyard.core.record.OrderLineBuilder;
+import emberyard.core.supply.LabelCheck;
 import emberyard.core.supply.NeedLine;
+import emberyard.core.supply.OrderFacts;
 import emberyard.core.supply.OrderNumbers;
 import emberyard.core.units.Figures;
 import emberyard.core.units.Require;
@@ -65,7 +67,8 @@ class OrderDesk {
     List<OrderLine> lines = new ArrayList<>();
     for (String key : wanted.needKeys()) {
       NeedLine line = open(model, key, wanted.supplierId());
-      lines.add(line(wanted.id() + "-" + lines.size(), line, way, number, today));
+      OrderFacts facts = OrderFacts.of(model.build(), key, reading.book());
+      lines.add(line(wanted.id() + "-" + lines.size(), line, facts, way, number, today));
     }
     Require.that(!lines.isEmpty(), "needKeys", "Say what is ordered.");
     List<Write> writes = new ArrayList<>();
@@ -107,7 +110,12 @@ class OrderDesk {
 
   /** What is bought over a counter is here at once. */
   private static OrderLine line(
-      String id, NeedLine line, OrderLine.Way way, String number, LocalDate today) {
+      String id,
+      NeedLine line,
+      OrderFacts facts,
+      OrderLine.Way way,
+      String number,
+      LocalDate today) {
     Need need = line.need();
     boolean here = way == OrderLine.Way.COUNTER || way == OrderLine.Way.CASH;
     return OrderLineBuilder.builder()
@@ -126,6 +134,11 @@ class OrderDesk {
         .orderedOn(today)
         .expectedOn(here ? today : today.plusDays(need.leadDays()))
         .receivedOn(here ? today : null)
+        .labelKind(facts.kind())
+        .facts(
+            facts.facts().entrySet().stream()
+                .map(fact -> new OrderLine.Fact(fact.getKey(), fact.getValue()))
+                .toList())
         .build();
   }
 
@@ -165,6 +178,7 @@ class OrderDesk {
     for (String id : step.orderIds()) {
       OrderLine line = line(build, id);
       if (line.live() && line.state().compareTo(step.state()) < 0) {
+        checkLabel(line, step.state());
         OrderLine next = line.onTo(step.state(), today, by);
         long version = versions.get(ThingKind.ORDER.word() + "/" + id);
         writes.add(new Write(ThingKind.ORDER, id, buildId, next, version));
@@ -172,6 +186,17 @@ class OrderDesk {
     }
     if (!writes.isEmpty()) {
       store.apply(who.id(), writes);
+    }
+  }
+
+  /** Nobody ticks a thing whose label was not read, or says something else. */
+  private static void checkLabel(OrderLine line, OrderLine.State next) {
+    LabelCheck check = next == OrderLine.State.CHECKED ? LabelCheck.of(line) : null;
+    if (check != null) {
+      Require.that(
+          !check.differs(), "label", "%s: %s.".formatted(line.title(), check.difference()));
+      Require.that(
+          check.complete(), "label", "%s: type what its label says.".formatted(line.title()));
     }
   }
 
