@@ -146,11 +146,31 @@ class JourneyTest {
 
   /** Says the same of each line, one after the other. */
   private static void each(Hands hands, String act) {
-    Locator open = hands.page.getByLabel(act);
+    Locator open = hands.page.locator("[aria-label^='%s']".formatted(act));
     for (int left = open.count(); left > 0; left--) {
       open.first().click();
       hands.saved();
       assertThat(open).hasCount(left - 1);
+    }
+  }
+
+  /** Types of each label what was ordered; of a sheet, three readings. */
+  private static void labels(Hands hands) {
+    Locator unread = hands.page.locator("[aria-label^='Read its label: ']");
+    for (int left = unread.count(); left > 0; left--) {
+      String thing = unread.first().getAttribute("aria-label").substring(16);
+      unread.first().click();
+      Locator form = hands.page.getByLabel("Label of " + thing);
+      for (Locator asked : form.locator(".fields > div").all()) {
+        String hint = asked.locator(".hint").innerText();
+        if (hint.startsWith("ordered ")) {
+          String words = hint.substring(8);
+          boolean caliper = asked.innerText().startsWith("Thickness");
+          asked.locator("input, textarea").fill(caliper ? (words + " ").repeat(3) : words);
+        }
+      }
+      hands.saved();
+      assertThat(form.getByRole(AriaRole.STATUS)).hasText("It says what was ordered.");
     }
   }
 
@@ -168,7 +188,9 @@ class JourneyTest {
     each(hands, "It is here: ");
     hands.sees("Nothing is on its way.");
     view(hands, "Here");
+    labels(hands);
     each(hands, "As ordered: ");
+    assertThat(hands.page.locator("[aria-label^='Read its label: ']")).hasCount(0);
     hands.sees("0 to order of 6 things needed");
   }
 

@@ -29,8 +29,8 @@ public final class StartingStock {
     return List.of(
         new Supplier("quayside", "Quayside Sheet & Film", 5, 990),
         new Supplier("kiln-lane", "Kiln Lane Colours", 3, 690),
-        new Supplier("rookery", "Rookery Hardware", 4, 790),
-        new Supplier("lumen-loft", "Lumen Loft", 9, 890));
+        new Supplier("rookery", "Rookery Hardware", 4, 790, 14),
+        new Supplier("lumen-loft", "Lumen Loft", 9, 890, 30));
   }
 
   static List<SheetProduct> sheets() {

@@ -1,0 +1,94 @@
+package emberyard.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertEquals;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/**
+ * The wrong drive of the demo is sent back, its money comes, another is ordered with the rest of
+ * its parcel, and its label is read before it is taken for the right one.
+ */
+class OrderJourneyTest extends OnDemo {
+  private static final String DRIVE = "Drive Slate 2 TB";
+  private static final String ORDER = "/builds/line-9-depot/supply?show=";
+
+  @Test
+  void aWrongDriveGoesBackAndAnotherComes() {
+    Page page = yard.signedIn("ines");
+    Hands hands = new Hands(page);
+    try {
+      page.navigate(yard.address(ORDER + "here"));
+      hands.seesHeading("Order");
+      goesBack(hands);
+      moneyComes(hands);
+      anotherComes(hands, page);
+    } catch (Error | RuntimeException failed) {
+      page.screenshot(
+          new Page.ScreenshotOptions().setPath(Path.of("target", "order-stopped-here.png")));
+      throw failed;
+    }
+    assertEquals(List.of(), yard.complaints);
+  }
+
+  private static Locator drive(Hands hands) {
+    return hands
+        .page
+        .locator("div.line")
+        .filter(new Locator.FilterOptions().setHasText(DRIVE))
+        .first();
+  }
+
+  private static void goesBack(Hands hands) {
+    hands.sees("Capacity: 1 TB, ordered 2 TB.").sees("Can be sent back until");
+    assertThat(drive(hands)).containsText("not what was ordered");
+    drive(hands).getByLabel("Ask to send it back: " + DRIVE).click();
+    hands.saved();
+    assertThat(drive(hands)).containsText("asked to send it back");
+    drive(hands).getByLabel("Sent back: " + DRIVE).click();
+    hands.saved();
+    assertThat(drive(hands)).containsText("sent back");
+    // nothing is taken for money that has not come
+    assertThat(drive(hands)).containsText("paid");
+  }
+
+  private static void moneyComes(Hands hands) {
+    drive(hands).getByLabel("More of " + DRIVE).click();
+    Locator money = drive(hands).getByLabel("Money: " + DRIVE);
+    assertThat(money.getByLabel("Amount")).hasValue("119.00");
+    money.getByLabel("Came back: " + DRIVE).click();
+    assertThat(money.locator("..")).containsText("came back");
+    assertThat(drive(hands)).not().containsText("· paid");
+    assertThat(money.getByLabel("Came back: " + DRIVE)).hasCount(0);
+  }
+
+  private static void anotherComes(Hands hands, Page page) {
+    page.navigate(yard.address(ORDER + "send"));
+    Locator parcel = page.locator("section[aria-label='Rookery Hardware']");
+    parcel.getByText("What is in it").click();
+    assertThat(parcel).containsText(DRIVE);
+    page.getByLabel("Send: Rookery Hardware").click();
+    assertThat(parcel).hasCount(0);
+    page.navigate(yard.address(ORDER + "way"));
+    drive(hands).getByLabel("It is here: " + DRIVE).click();
+    assertThat(drive(hands)).hasCount(0);
+    page.navigate(yard.address(ORDER + "here"));
+    page.getByLabel("Read its label: " + DRIVE).click();
+    Locator label = page.getByLabel("Label of " + DRIVE);
+    label.getByLabel("Capacity").fill("1TB");
+    assertThat(label).containsText("1TB is not 2 TB");
+    assertThat(page.locator("[aria-label='As ordered: " + DRIVE + "']")).hasCount(0);
+    label.getByLabel("Capacity").fill("2,000 GB");
+    assertThat(label).containsText("It says what was ordered.");
+    page.locator("[aria-label='As ordered: " + DRIVE + "']").click();
+    hands.saved();
+    assertThat(
+            page.locator("div.line")
+                .filter(new Locator.FilterOptions().setHasText("checked since")))
+        .containsText(DRIVE);
+  }
+}
