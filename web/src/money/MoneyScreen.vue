@@ -7,6 +7,7 @@ import SignMark from '../ui/SignMark.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { duration, money, sentence } from '../ui/words'
 import { useWidth } from '../ui/useWidth'
+import LedgerList from './LedgerList.vue'
 
 /** Planned, committed, spent and forecast against the cap. The verdict comes first. */
 const builds = useBuild()
@@ -116,6 +117,7 @@ const verdict = computed(() => {
           </tr>
         </tfoot>
       </table>
+      <LedgerList />
     </template>
     <p v-else class="soft">Money is shown to the owner.</p>
     <template v-if="budget" #watch>
@@ -124,6 +126,10 @@ const verdict = computed(() => {
         <dd class="mono">{{ m(budget.quoteMinor) }}</dd>
         <dt>agreed price</dt>
         <dd class="mono">{{ budget.priceMinor ? m(budget.priceMinor) : 'not frozen' }}</dd>
+        <template v-if="budget.broughtMinor">
+          <dt>brought by the client: counts for the cap, not in the price</dt>
+          <dd class="mono">{{ m(budget.broughtMinor) }}</dd>
+        </template>
         <dt>hours planned</dt>
         <dd class="mono">{{ duration(budget.labour.plannedMinutes) }}</dd>
         <dt>hours logged</dt>

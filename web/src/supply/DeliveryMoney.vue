@@ -34,6 +34,9 @@ const of = computed(() => ({
 </template>
 
 <style scoped>
+.delivery > .soft {
+  margin-left: 8px;
+}
 .delivery {
   border-bottom: 1px solid var(--line);
   padding: 6px 0;

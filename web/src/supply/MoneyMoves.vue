@@ -9,6 +9,7 @@ import DateField from '../ui/DateField.vue'
 import MoneyField from '../ui/MoneyField.vue'
 import { day, money } from '../ui/words'
 import { said } from '../units/writing'
+import { spent, WORDS } from './moves'
 
 /** Money that went to a shop and came back, and the next that does. Moves stay as they were entered. */
 const props = defineProps<{
@@ -33,15 +34,7 @@ watch(
   () => (amount.value = props.openMinor || props.spentMinor || null),
   { immediate: true },
 )
-const WORDS: Record<Move['what'], string> = {
-  PAID: 'paid',
-  REFUNDED: 'came back',
-  CREDITED: 'came as credit',
-}
-const words = (move: Move) => (move.reverses ? `${WORDS[move.what]}: taken back` : WORDS[move.what])
-const signed = (move: Move) =>
-  ((move.what === 'PAID') === !move.reverses ? 1 : -1) * move.amountMinor
-
+const words = (move: Move) => WORDS[move.what] + (move.reverses ? ', taken back' : '')
 const refused = ref({ amount: '', day: '' })
 let entering = false
 /** The same press in two windows is the same move: it is named after how many there are. */
@@ -74,7 +67,7 @@ async function enter(what: Move['what']) {
     <ul v-if="moves.length">
       <li v-for="move in moves" :key="move.id">
         <span class="mono">{{ day(move.on) }}</span> {{ words(move) }}
-        <span class="mono">{{ money(signed(move), workshop.currency) }}</span>
+        <span class="mono">{{ money(spent(move), workshop.currency) }}</span>
       </li>
     </ul>
     <form :aria-label="'Money: ' + name" @submit.prevent="enter('PAID')">

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
-import type { OrderedLine } from '../api/types'
+import { newId } from '../api/client'
+import type { OrderedLine, OrderLine } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
@@ -51,6 +52,25 @@ const differs = computed(() => {
 function go(way: Way) {
   if (STEPS.includes(way.to)) emit('step', way.to)
   else builds.edit('orders', line.value, { state: way.to })
+  if (way.to === 'REPLACED') cameForIt()
+}
+/** What the shop sends in place of another costs nothing more, and is opened like the first. */
+function cameForIt() {
+  builds.edit<OrderLine>(
+    'orders',
+    {
+      ...line.value,
+      id: newId(),
+      state: 'RECEIVED',
+      unitPriceMinor: 0,
+      receivedOn: builds.view!.now.slice(0, 10),
+      checkedOn: null,
+      checkedBy: '',
+      label: [],
+      note: '',
+    },
+    {},
+  )
 }
 const FIELDS = computed(() => [
   { field: 'title', label: 'Ordered as', required: true },

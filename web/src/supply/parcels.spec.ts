@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { NeedLine, OrderedLine } from '../api/types'
+import type { Move, NeedLine, OrderedLine } from '../api/types'
+import { spent } from './moves'
 import { NEXT, passes, STATES, STEPS, underWay, type State } from './orderStates'
 import { byOrder, neededTicks, openMinor, toSend } from './parcels'
 
@@ -97,5 +98,19 @@ describe('orders', () => {
       underWay({ state } as OrderedLine['line']),
     )
     expect(far).toEqual(['ORDERED', 'CONFIRMED', 'SHIPPED', 'BACK_ORDERED'])
+  })
+})
+
+describe('money', () => {
+  it('comes back with what is refunded, and with a payment taken back', () => {
+    const move = (what: Move['what'], reverses = '') =>
+      ({ what, reverses, amountMinor: 250 }) as Move
+    expect([
+      spent(move('PAID')),
+      spent(move('REFUNDED')),
+      spent(move('CREDITED')),
+      spent(move('PAID', 'p')),
+      spent(move('REFUNDED', 'r')),
+    ]).toEqual([250, -250, -250, -250, 250])
   })
 })

@@ -114,6 +114,7 @@ public record Budget(
     Budget budget() {
       needs.forEach(this::need);
       build.orders().forEach(this::order);
+      paidForWhatIsGone();
       build.components().forEach(this::counted);
       shipping();
       add(planned, CostCategory.LABOUR, labour.plannedMinor());
@@ -160,6 +161,21 @@ public record Budget(
       add(spent, order.category(), ledger.spentMinor(order));
       if (order.way() == OrderLine.Way.CLIENT_PAYS && order.live()) {
         add(brought, order.category(), order.totalMinor());
+      }
+    }
+
+    /** Money stays out though nobody holds the line any more for which it was paid. */
+    private void paidForWhatIsGone() {
+      for (CostCategory category : CostCategory.values()) {
+        long ofLines =
+            build.orders().stream()
+                .filter(line -> line.category() == category)
+                .mapToLong(ledger::spentMinor)
+                .sum();
+        if (category != CostCategory.SHIPPING) {
+          add(committed, category, ledger.spentMinor(category) - ofLines);
+          add(spent, category, ledger.spentMinor(category) - ofLines);
+        }
       }
     }
 

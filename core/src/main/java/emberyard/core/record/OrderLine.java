@@ -7,6 +7,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -82,11 +83,11 @@ public record OrderLine(
     Require.between("quantity", quantity, 0.01, 10_000, "");
     unit = Require.textOrEmpty("unit", unit);
     Require.between("unitPriceMinor", unitPriceMinor, 0, 100_000_000, "minor units");
-    currency = Require.textOrEmpty("currency", currency);
+    currency = Require.textOrEmpty("currency", currency).strip().toUpperCase(Locale.ROOT);
     Require.that(
         currency.isEmpty() || currency.matches("[A-Z]{3}"),
         "currency",
-        "A currency is three capital letters, EUR for example.");
+        "A currency is three letters, EUR for example.");
     rate = rate == null ? 1.0 : rate;
     Require.between("rate", rate, 0.000001, 1_000_000, "");
     Require.that(

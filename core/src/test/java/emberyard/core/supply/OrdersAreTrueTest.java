@@ -2,6 +2,7 @@ package emberyard.core.supply;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNull;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Build;
@@ -17,6 +18,7 @@ import emberyard.core.money.BudgetLine;
 import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
 import emberyard.core.record.OrderLine.State;
+import emberyard.core.units.InvalidValue;
 import emberyard.core.work.CostCategory;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.WorkshopBook;
@@ -291,5 +293,24 @@ class OrdersAreTrueTest {
           state.name());
     }
     assertNull(Samples.model(with(SCREEN)).ordered().lines().get(0).differs());
+  }
+
+  /** Somebody takes the order back after another has paid: the money is out all the same. */
+  @Test
+  void whatWasPaidStaysSpentWithoutItsLine() {
+    Build gone = moved(with(), paid(SCREEN, Move.What.PAID, 5_000));
+    assertEquals(5_000, look(gone).spentMinor());
+    assertEquals(5_000 + 9_600 + 1_120, look(gone).forecastMinor());
+    OrderLine elsewhere = SCREEN.with(line -> line.category(CostCategory.FINISH_MATERIAL));
+    Build moved = moved(with(elsewhere), paid(SCREEN, Move.What.PAID, 5_000));
+    Budget budget = Samples.model(moved).budget();
+    assertEquals(5_000, budget.spentMinor(), "counted once, whatever its line is called now");
+  }
+
+  @Test
+  void currenciesAreWrittenAsPeopleDo() {
+    assertEquals("USD", SCREEN.with(line -> line.currency(" usd")).currency());
+    assertThrows(InvalidValue.class, () -> SCREEN.with(line -> line.currency("dollars")));
+    assertThrows(InvalidValue.class, () -> SCREEN.with(line -> line.rate(1.1)));
   }
 }

@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Move } from '../api/types'
+import { useBuild } from '../store/build'
+import { useWorkshop } from '../store/workshop'
+import { spent, WORDS } from '../supply/moves'
+import { day, money } from '../ui/words'
+import { said } from '../units/writing'
+
+/** Every move of money, the newest first: together they are what is spent on what was bought. */
+const builds = useBuild()
+const workshop = useWorkshop()
+const moves = computed(() =>
+  [...builds.build!.moves].sort((a, b) => b.on.localeCompare(a.on) || b.id.localeCompare(a.id)),
+)
+const sum = computed(() => moves.value.reduce((all, move) => all + spent(move), 0))
+const titles = computed(() => new Map(builds.build!.orders.map((line) => [line.id, line.title])))
+const title = (move: Move) => (move.orderId ? (titles.value.get(move.orderId) ?? '') : 'Delivery')
+const m = (minor: number) => money(minor, workshop.currency)
+</script>
+
+<template>
+  <details v-if="moves.length">
+    <summary>
+      {{ moves.length }} {{ moves.length === 1 ? 'payment' : 'payments' }}, together
+      <span class="mono">{{ m(sum) }}</span>
+    </summary>
+    <table class="ledger">
+      <thead>
+        <tr>
+          <th>Day</th>
+          <th>For</th>
+          <th>Shop</th>
+          <th>What</th>
+          <th class="right">Amount</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="move in moves" :key="move.id">
+          <td class="mono">{{ day(move.on) }}</td>
+          <td>{{ said(title(move)) }}</td>
+          <td>{{ workshop.supplierName(move.supplierId) }}</td>
+          <td>{{ WORDS[move.what] }}{{ move.reverses ? ', taken back' : '' }}</td>
+          <td class="right mono">{{ m(spent(move)) }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </details>
+</template>
+
+<style scoped>
+details {
+  margin-top: 14px;
+}
+summary {
+  cursor: pointer;
+  padding: 4px 0;
+  width: fit-content;
+}
+</style>
