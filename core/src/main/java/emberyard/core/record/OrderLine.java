@@ -21,8 +21,8 @@ import org.jspecify.annotations.Nullable;
  * @param unitPriceMinor agreed price of one in {@code currency}, with as many decimals as the
  *     workshop's money has
  * @param currency three letters; empty for the workshop's own
- * @param rate money of the workshop for one of {@code currency} on the day of the order, 0.000001
- *     to 1,000,000; 1 where it was left out, and for the workshop's own
+ * @param rate money of the workshop for one of {@code currency} on the day of the order, above 0
+ *     and at most 1,000,000; 1 where it was left out, and for the workshop's own
  * @param way how it was bought, sent for where it was left out
  * @param number of the order it was sent with, empty where none was sent
  * @param expectedOn promised day
@@ -57,6 +57,7 @@ public record OrderLine(
     String note)
     implements Thing, OrderLineBuilder.With {
   private static final int MOST_FACTS = 20;
+  private static final double MOST_RATE = 1_000_000;
 
   /**
    * One thing that was ordered, or that a label says.
@@ -89,7 +90,8 @@ public record OrderLine(
         "currency",
         "A currency is three letters, EUR for example.");
     rate = rate == null ? 1.0 : rate;
-    Require.between("rate", rate, 0.000001, 1_000_000, "");
+    Require.that(
+        rate > 0 && rate <= MOST_RATE, "rate", "A rate is above 0, and a million at most.");
     Require.that(
         rate == 1 || !currency.isEmpty(), "rate", "Money of the workshop’s own has a rate of 1.");
     Require.given("state", state);
