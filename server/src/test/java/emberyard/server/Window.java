@@ -25,6 +25,7 @@ final class Window {
           "makeTasks",
           "finishTasks",
           "needs",
+          "ordered",
           "budget",
           "findings",
           "chain");

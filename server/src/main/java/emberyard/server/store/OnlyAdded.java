@@ -8,7 +8,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * What is only ever added, such as payments: nobody changes or takes out one that is there, but
- * with its whole build. Undo takes one back by another.
+ * with its whole build, and where it can't be read. Undo takes one back by another.
  */
 final class OnlyAdded {
   private OnlyAdded() {}
@@ -20,7 +20,8 @@ final class OnlyAdded {
     for (Write write : writes) {
       if (write.kind().onlyAdded() && now.has(write) && !withItsBuild(write, writes)) {
         Row there = now.row(write.kind(), write.id());
-        if (there == null || !there.value().equals(write.value())) {
+        boolean mended = there != null && there.value() instanceof Unreadable;
+        if (!mended && (there == null || !there.value().equals(write.value()))) {
           throw new InvalidValue(
               "",
               "A payment stays as it was entered: enter what came back, or take it back by another.");

@@ -147,7 +147,12 @@ class DemoTest {
     List<String> titles = depot.findings().stream().map(Finding::title).toList();
     assertTrue(titles.stream().anyMatch(title -> title.contains("HDMI")), titles.toString());
     titled(depot, "Drive Slate 2 TB is not what was ordered");
-    assertEquals(3, titles.stream().filter(title -> title.startsWith("Destination board")).count());
+    assertEquals(
+        3,
+        depot.build().orders().stream()
+            .filter(line -> line.needKey().startsWith("screen:"))
+            .count(),
+        "the screens are on their way");
     Finding supply = titled(depot, "Supply Basalt 450 doesn’t go in: 11.5 mm height missing");
     assertTrue(supply.remedies().size() >= 3, "other supplies and a cut");
     titled(depot, "Radiator Tarn 360 thick doesn’t go in: 2.3 mm height missing, Memory Siskin");
