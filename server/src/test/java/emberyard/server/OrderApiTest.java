@@ -304,11 +304,20 @@ class OrderApiTest {
     Map<String, Object> step = Map.of("orderIds", List.of(id), "state", "CHECKED");
     String unread = owner.post(path + "order/step", step).expect(422).text();
     assertTrue(unread.contains("Drive: type what its label says."), unread);
+    Map<String, Object> opened = Map.of("id", "m-label", "taskKey", parcel(line), "what", "DONE");
+    String notOnTheBench = owner.post(path + "marks", opened).expect(409).text();
+    assertTrue(notOnTheBench.contains("“Drive”: type what its label says"), notOnTheBench);
     label(owner, line, "1 TB");
     String wrong = owner.post(path + "order/step", step).expect(422).text();
     assertTrue(wrong.contains("Drive: Capacity: 1 TB, ordered 4 TB."), wrong);
     label(owner, line, "4,000 GB");
     owner.post(path + "order/step", step).expect(200);
+    assertEquals("CHECKED", need(owner, "label", "component:c-label").path("state").asString());
+  }
+
+  private static String parcel(JsonNode line) {
+    return "parcel:%s/%s"
+        .formatted(line.path("supplierId").asString(), line.path("receivedOn").asString());
   }
 
   private static void label(Client owner, JsonNode line, String capacity) {

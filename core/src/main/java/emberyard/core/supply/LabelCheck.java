@@ -97,6 +97,12 @@ public record LabelCheck(
         : of(line.labelKind(), OrderLine.byField(line.facts()), OrderLine.byField(line.label()));
   }
 
+  /** Whether the label of a line was read and says what was ordered, or is asked nothing. */
+  static boolean passes(OrderLine line) {
+    LabelCheck check = of(line);
+    return check == null || check.complete() && !check.differs();
+  }
+
   private static String at(Map<String, String> said, String field) {
     String words = said.get(field);
     return words == null ? "" : words.strip();

@@ -171,6 +171,15 @@ public record Parcel(
         mark.passedFor());
   }
 
+  /** Things in it whose label has to be read first, or says something else. */
+  public List<OrderLine> unread() {
+    return lines.stream()
+        .map(Line::order)
+        .filter(order -> order != null && order.state() != OrderLine.State.CHECKED)
+        .filter(order -> !LabelCheck.passes(order))
+        .toList();
+  }
+
   /** Whether what needs this has to wait for the parcel to be opened. */
   public boolean holdsBack(Line line) {
     return checkedOn != null || line.checkedOn() == null;

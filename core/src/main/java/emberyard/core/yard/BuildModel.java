@@ -23,6 +23,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -72,6 +73,15 @@ public record BuildModel(
         .filter(parcel -> parcel.key().equals(mark.taskKey()))
         .forEach(parcel -> kept.addAll(parcel.ofLines(mark)));
     return kept;
+  }
+
+  /** Why a parcel can't be marked as opened and checked; empty for any other task. */
+  public Optional<String> unread(String taskKey) {
+    return parcels.stream()
+        .filter(parcel -> parcel.key().equals(taskKey))
+        .flatMap(parcel -> parcel.unread().stream())
+        .findFirst()
+        .map(line -> "“%s”: type what its label says first, under Order.".formatted(line.title()));
   }
 
   private TaskMark asPlanned(TaskMark mark, WorkshopBook book) {

@@ -104,6 +104,9 @@ class BenchDesk {
     YardReader.Reading reading = yard.read();
     BuildModel model = reading.build(buildId);
     refuse(GateRule.refusal(model, said.taskKey(), said.what()).orElse(null));
+    if (said.what() == TaskMark.What.DONE) {
+      refuse(model.unread(said.taskKey()).orElse(null));
+    }
     Instant now = clock.instant();
     String by = said.by() == null || said.by().isBlank() ? who.name() : said.by();
     String note = Require.textOrEmpty("note", said.note());
