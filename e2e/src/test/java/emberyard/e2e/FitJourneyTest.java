@@ -149,6 +149,7 @@ class FitJourneyTest {
   /** Needs, money and the order of assembly follow from the proof. */
   private static void plan(Hands hands) {
     hands.jump("4");
+    hands.page.locator("section[aria-label='Rookery Hardware'] summary").click();
     hands.sees("Supply Flint 450");
     assertThat(hands.page.getByText("Supply Basalt 450")).hasCount(0);
     hands.jump("5");
