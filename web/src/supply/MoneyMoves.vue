@@ -9,7 +9,7 @@ import DateField from '../ui/DateField.vue'
 import MoneyField from '../ui/MoneyField.vue'
 import { day, money } from '../ui/words'
 import { said } from '../units/writing'
-import { spent, WORDS } from './moves'
+import { nextId, spent, WORDS } from './moves'
 
 /** Money that went to a shop and came back, and the next that does. Moves stay as they were entered. */
 const props = defineProps<{
@@ -37,15 +37,13 @@ watch(
 const words = (move: Move) => WORDS[move.what] + (move.reverses ? ', taken back' : '')
 const refused = ref({ amount: '', day: '' })
 let entering = false
-/** The same press in two windows is the same move: it is named after how many there are. */
 async function enter(what: Move['what']) {
   if (!amount.value || entering) return
   entering = true
   refused.value = { amount: '', day: '' }
-  const begins = props.of.orderId || 'delivery-' + props.of.supplierId
   try {
     await builds.act('order/money', {
-      id: `${begins}-money-${moves.value.length + 1}`.slice(-80),
+      id: nextId(props.of, builds.id, moves.value.length),
       ...props.of,
       what,
       amountMinor: amount.value,

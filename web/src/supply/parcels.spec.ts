@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Move, NeedLine, OrderedLine } from '../api/types'
-import { spent } from './moves'
+import { nextId, spent } from './moves'
 import { NEXT, passes, STATES, STEPS, underWay, type State } from './orderStates'
 import { byOrder, neededTicks, openMinor, toSend } from './parcels'
 
@@ -112,5 +112,17 @@ describe('money', () => {
       spent(move('PAID', 'p')),
       spent(move('REFUNDED', 'r')),
     ]).toEqual([250, -250, -250, -250, 250])
+  })
+  it('of a shop’s deliveries is another in each build, and named so that undo has room', () => {
+    const shop = { orderId: '', supplierId: 'rookery' }
+    expect(nextId(shop, 'a', 0)).not.toBe(nextId(shop, 'b', 0))
+    expect(nextId(shop, 'a', 0)).toBe(nextId(shop, 'a', 0))
+    expect(nextId({ orderId: 'o1', supplierId: 'rookery' }, 'a', 1)).toBe('o1-money-2')
+    const long = '0f8c2a4e-1b3d-4c5e-8f70-'.padEnd(36, '9')
+    for (const build of [long, 'x'.repeat(80)]) {
+      const id = nextId({ orderId: '', supplierId: long }, build, 0)
+      expect(id).toMatch(/^[A-Za-z0-9][A-Za-z0-9._-]{0,63}$/)
+      expect(id.endsWith('-money-1')).toBe(true)
+    }
   })
 })
