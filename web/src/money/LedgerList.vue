@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { Move } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
@@ -15,17 +15,18 @@ const moves = computed(() =>
 )
 const sum = computed(() => moves.value.reduce((all, move) => all + spent(move), 0))
 const titles = computed(() => new Map(builds.build!.orders.map((line) => [line.id, line.title])))
+const opened = ref(false)
 const title = (move: Move) => (move.orderId ? (titles.value.get(move.orderId) ?? '') : 'Delivery')
 const m = (minor: number) => money(minor, workshop.currency)
 </script>
 
 <template>
-  <details v-if="moves.length">
+  <details v-if="moves.length" @toggle="opened = ($event.target as HTMLDetailsElement).open">
     <summary>
       {{ moves.length }} {{ moves.length === 1 ? 'payment' : 'payments' }}, together
       <span class="mono">{{ m(sum) }}</span>
     </summary>
-    <table class="ledger">
+    <table v-if="opened" class="ledger">
       <thead>
         <tr>
           <th>Day</th>

@@ -39,6 +39,7 @@ const lines = computed(() => props.parcel.lines.filter((line) => !leftOut.value.
 const totalMinor = computed(() => lines.value.reduce((sum, line) => sum + openMinor(line), 0))
 const name = computed(() => workshop.supplierName(props.parcel.supplierId))
 const late = computed(() => Math.max(0, ...lines.value.map((line) => line.daysLate)))
+const opened = ref(false)
 const refused = ref('')
 /** Made once for what is sent, so that a second press doesn't order it twice. */
 let sending = ''
@@ -101,38 +102,40 @@ async function send() {
       <ParcelScale :parcel="parcel" :today="today" :per-day="perDay" :width="width" :of="name" />
     </div>
     <p v-if="refused" class="bad" role="alert">{{ said(refused) }}</p>
-    <details>
+    <details @toggle="opened = ($event.target as HTMLDetailsElement).open">
       <summary>What is in it, and how it is bought</summary>
-      <ChoiceField v-model="way" class="way" :label="'How: ' + name" hide-label :options="WAYS" />
-      <table class="ledger">
-        <thead class="visually-hidden">
-          <tr>
-            <th>Thing</th>
-            <th>How much</th>
-            <th v-if="session.owner">Price</th>
-            <th>Needed on</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="line in parcel.lines" :key="line.need.key">
-            <td>
-              <div class="thing">
-                <CheckField
-                  :label="said(line.need.title)"
-                  :model-value="!leftOut.has(line.need.key)"
-                  @update:model-value="(taken) => take(line.need.key, taken)"
-                />
-                <WhyButton :why="line.need.why" :of="line.need.title" />
-              </div>
-            </td>
-            <td class="right mono">{{ count(line.open, line.need.unit) }}</td>
-            <td v-if="session.owner" class="right mono">
-              {{ money(openMinor(line), workshop.currency) }}
-            </td>
-            <td class="mono soft">{{ line.neededOn ? 'needed ' + day(line.neededOn) : '' }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <template v-if="opened">
+        <ChoiceField v-model="way" class="way" :label="'How: ' + name" hide-label :options="WAYS" />
+        <table class="ledger">
+          <thead class="visually-hidden">
+            <tr>
+              <th>Thing</th>
+              <th>How much</th>
+              <th v-if="session.owner">Price</th>
+              <th>Needed on</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="line in parcel.lines" :key="line.need.key">
+              <td>
+                <div class="thing">
+                  <CheckField
+                    :label="said(line.need.title)"
+                    :model-value="!leftOut.has(line.need.key)"
+                    @update:model-value="(taken) => take(line.need.key, taken)"
+                  />
+                  <WhyButton :why="line.need.why" :of="line.need.title" />
+                </div>
+              </td>
+              <td class="right mono">{{ count(line.open, line.need.unit) }}</td>
+              <td v-if="session.owner" class="right mono">
+                {{ money(openMinor(line), workshop.currency) }}
+              </td>
+              <td class="mono soft">{{ line.neededOn ? 'needed ' + day(line.neededOn) : '' }}</td>
+            </tr>
+          </tbody>
+        </table>
+      </template>
     </details>
   </section>
 </template>
