@@ -55,6 +55,17 @@ class ApiDocumentTest {
   }
 
   @Test
+  void everyCalculatorHasAnExampleThatItAnswers(Client owner) {
+    FuzzDocument document = new FuzzDocument(owner.get("/api/openapi").text());
+    assertTrue(document.calculators().size() > 25);
+    for (String path : document.calculators()) {
+      JsonNode example = document.exampleOf(path);
+      assertTrue(example.isObject(), path + " has no example");
+      assertEquals(200, owner.post(path, example.toString()).status(), path);
+    }
+  }
+
+  @Test
   void calculatorsSayUnitAndRange(Client owner) {
     JsonNode question =
         owner.get("/api/openapi").json().path("components").path("schemas").path("PanelQuestion");
