@@ -17,6 +17,8 @@ export type BuildPicture = BuildView & {
   /** Tasks of finishes. */
   finishTasks: TaskModel[]
   putAside: Record<string, string>
+  /** What to buy where. */
+  basket: Schemas['BasketPlan']
   agreed?: { frozen: Build['concept']['frozen']; snapshots: Build['snapshots'] }
 }
 export type Build = Schemas['Build']
@@ -58,6 +60,12 @@ export type ManualTask = Schemas['ManualTask']
 export type OrderLine = Schemas['OrderLine']
 export type NeedLine = Schemas['NeedLine']
 export type OrderedLine = Schemas['OrderedLine']
+export type Offer = Schemas['Offer']
+export type BasketPlan = Schemas['BasketPlan']
+export type BasketParcel = BasketPlan['parcels'][number]
+export type BasketItem = BasketParcel['items'][number]
+export type BasketOther = BasketItem['others'][number]
+export type Watch = Schemas['Watch']
 export type LabelCheck = Schemas['LabelCheck']
 export type Delivery = Schemas['Delivery']
 export type Move = Schemas['Move']

@@ -14,6 +14,7 @@ export type Section =
   | 'finishTasks'
   | 'needs'
   | 'ordered'
+  | 'basket'
   | 'budget'
   | 'findings'
   | 'chain'
@@ -26,7 +27,7 @@ export const AT_STOP: Record<string, Section[]> = {
   brief: ['interview', 'coverage', 'tasks'],
   concept: ['parts', 'coverage', 'budget'],
   fit: ['fit'],
-  supply: ['needs', 'ordered'],
+  supply: ['needs', 'ordered', 'basket'],
   make: ['make', 'parts', 'makeTasks'],
   finish: ['finish', 'parts', 'finishTasks', 'needs'],
   light: ['fit'],

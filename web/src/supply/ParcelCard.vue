@@ -2,22 +2,21 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { newId, Refusal } from '../api/client'
-import type { OrderLine } from '../api/types'
+import type { BasketItem, BasketParcel, OrderLine } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
-import CheckField from '../ui/CheckField.vue'
 import ChoiceField from '../ui/ChoiceField.vue'
 import KraftTag from '../ui/KraftTag.vue'
-import WhyButton from '../ui/WhyButton.vue'
 import { count, day, money } from '../ui/words'
 import { said } from '../units/writing'
+import ParcelItem from './ParcelItem.vue'
 import ParcelScale from './ParcelScale.vue'
-import { openMinor, type ParcelToSend } from './parcels'
+import { along, itemKey } from './parcels'
 
-/** All that is open at one shop: sent off in one press, less what is left out. */
+/** All that is bought from one shop: sent off in one press, less what is left out. */
 const props = defineProps<{
-  parcel: ParcelToSend
+  parcel: BasketParcel
   today: string
   perDay: number
   width: number
@@ -35,19 +34,22 @@ const WAYS: { value: OrderLine['way']; label: string }[] = [
 /** Nothing can be sent to no shop. */
 const way = ref<OrderLine['way']>(props.parcel.supplierId ? 'SENT_FOR' : 'COUNTER')
 const leftOut = ref(new Set<string>())
-const lines = computed(() => props.parcel.lines.filter((line) => !leftOut.value.has(line.need.key)))
-const totalMinor = computed(() => lines.value.reduce((sum, line) => sum + openMinor(line), 0))
+const items = computed(() => props.parcel.items.filter((item) => !leftOut.value.has(itemKey(item))))
+const goodsMinor = computed(() => items.value.reduce((sum, item) => sum + item.priceMinor, 0))
+const whole = computed(() => items.value.length === props.parcel.items.length)
 const name = computed(() => workshop.supplierName(props.parcel.supplierId))
-const late = computed(() => Math.max(0, ...lines.value.map((line) => line.daysLate)))
+const shared = computed(() => along(items.value, builds.id))
+/** Things that can't be here in time from anywhere. */
+const late = computed(() => Math.max(0, ...items.value.map((item) => item.lateDays)))
 const opened = ref(false)
 const refused = ref('')
 /** Made once for what is sent, so that a second press doesn't order it twice. */
 let sending = ''
 
-function take(key: string, taken: boolean) {
+function take(item: BasketItem, taken: boolean) {
   const next = new Set(leftOut.value)
-  if (taken) next.delete(key)
-  else next.add(key)
+  if (taken) next.delete(itemKey(item))
+  else next.add(itemKey(item))
   leftOut.value = next
 }
 async function send() {
@@ -58,7 +60,12 @@ async function send() {
     await builds.act('order', {
       id: sending,
       supplierId: props.parcel.supplierId,
-      needKeys: lines.value.map((line) => line.need.key),
+      items: items.value.map(({ buildId, needKey, offerId, quantity }) => ({
+        buildId,
+        needKey,
+        offerId,
+        quantity,
+      })),
       way: way.value,
     })
   } catch (problem) {
@@ -78,23 +85,29 @@ async function send() {
           <div>
             <strong>{{ name }}</strong>
             <div class="mono small">
-              {{ count(lines.length, 'things')
+              {{ count(items.length, 'things')
               }}<template v-if="session.owner">
-                · {{ money(totalMinor, workshop.currency) }}</template
+                · {{ money(goodsMinor, workshop.currency)
+                }}<template v-if="whole && parcel.deliveryMinor">
+                  + {{ money(parcel.deliveryMinor, workshop.currency) }}</template
+                ></template
               >
+            </div>
+            <div v-for="other in shared" :key="other.name" class="small soft">
+              {{ other.count }} of them for {{ other.name }}
             </div>
             <div class="small" :class="late ? 'bad' : 'soft'">
               <template v-if="late">{{ count(late, 'days') }} late</template>
-              <template v-else-if="parcel.orderBy">order by {{ day(parcel.orderBy) }}</template>
+              <template v-else-if="parcel.sendBy">send by {{ day(parcel.sendBy) }}</template>
               <template v-else>nothing presses</template>
             </div>
           </div>
           <Button
-            :class="{ quiet: !late && parcel.orderBy !== today }"
+            :class="{ quiet: !late && parcel.sendBy !== today }"
             size="small"
             :label="way === 'SENT_FOR' ? 'Send' : 'Bought'"
             :aria-label="(way === 'SENT_FOR' ? 'Send: ' : 'Bought: ') + name"
-            :disabled="lines.length === 0"
+            :disabled="items.length === 0"
             @click="send"
           />
         </div>
@@ -106,35 +119,13 @@ async function send() {
       <summary>What is in it, and how it is bought</summary>
       <template v-if="opened">
         <ChoiceField v-model="way" class="way" :label="'How: ' + name" hide-label :options="WAYS" />
-        <table class="ledger">
-          <thead class="visually-hidden">
-            <tr>
-              <th>Thing</th>
-              <th>How much</th>
-              <th v-if="session.owner">Price</th>
-              <th>Needed on</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="line in parcel.lines" :key="line.need.key">
-              <td>
-                <div class="thing">
-                  <CheckField
-                    :label="said(line.need.title)"
-                    :model-value="!leftOut.has(line.need.key)"
-                    @update:model-value="(taken) => take(line.need.key, taken)"
-                  />
-                  <WhyButton :why="line.need.why" :of="line.need.title" />
-                </div>
-              </td>
-              <td class="right mono">{{ count(line.open, line.need.unit) }}</td>
-              <td v-if="session.owner" class="right mono">
-                {{ money(openMinor(line), workshop.currency) }}
-              </td>
-              <td class="mono soft">{{ line.neededOn ? 'needed ' + day(line.neededOn) : '' }}</td>
-            </tr>
-          </tbody>
-        </table>
+        <ParcelItem
+          v-for="item in parcel.items"
+          :key="itemKey(item)"
+          :item="item"
+          :taken="!leftOut.has(itemKey(item))"
+          @take="(taken) => take(item, taken)"
+        />
       </template>
     </details>
   </section>
@@ -169,14 +160,6 @@ summary {
 .way {
   max-width: 260px;
   margin: 4px 0;
-}
-td:last-child {
-  padding-left: 14px;
-}
-.thing {
-  display: flex;
-  gap: 6px;
-  align-items: center;
 }
 @media (max-width: 640px) {
   .lane {

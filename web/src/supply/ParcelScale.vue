@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import type { BasketParcel } from '../api/types'
 import { count, day } from '../ui/words'
 import { said } from '../units/writing'
-import { neededTicks, type ParcelToSend } from './parcels'
+import { neededTicks } from './parcels'
 
 /** How long a parcel is on its way, against the days that need what is in it. */
 const props = defineProps<{
-  parcel: ParcelToSend
+  parcel: BasketParcel
   today: string
   perDay: number
   width: number
@@ -16,10 +17,10 @@ const LEFT = 6
 /** Room for a name beside its tick. */
 const NAME = 130
 const x = (days: number) => LEFT + days * props.perDay
-const arrives = computed(() => x(props.parcel.leadDays))
+const arrives = computed(() => x(props.parcel.hereInDays))
 const ticks = computed(() => {
   let free = -1
-  return neededTicks(props.parcel, props.today, props.parcel.leadDays).map((tick) => {
+  return neededTicks(props.parcel, props.today, props.parcel.hereInDays).map((tick) => {
     const at = Math.max(LEFT, Math.min(x(tick.day), props.width - 4))
     const named = at >= free
     if (named) free = at + NAME
@@ -30,7 +31,7 @@ const ticks = computed(() => {
   })
 })
 const words = computed(() => {
-  const here = `${props.of}: here ${count(props.parcel.leadDays, 'days')} after it is sent`
+  const here = `${props.of}: here ${count(props.parcel.hereInDays, 'days')} after it is sent`
   const late = ticks.value.filter((tick) => tick.late).flatMap((tick) => tick.names)
   return late.length ? `${here}; too late for ${late.join(', ')}` : here
 })

@@ -17,6 +17,9 @@ const SUPPLIER = [
   { field: 'leadDays', label: 'Lead time' },
   { field: 'shippingMinor', label: 'One delivery' },
   { field: 'returnDays', label: 'Takes back within' },
+  { field: 'smallBelowMinor', label: 'A small order is below' },
+  { field: 'smallMinor', label: 'and costs more' },
+  { field: 'freeFromMinor', label: 'Brought free from' },
 ]
 function add() {
   workshop.edit(
@@ -55,7 +58,7 @@ onBeforeUnmount(() => (shell.newHere = null))
 }
 article {
   display: grid;
-  grid-template-columns: 1fr 150px 170px;
+  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
   gap: 16px;
   border-top: 1px solid var(--line);
   padding: 10px 0;

@@ -3,31 +3,40 @@ import { computed } from 'vue'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
-import { daysBetween, money } from '../ui/words'
 import { useWidth } from '../ui/useWidth'
+import { daysBetween, money } from '../ui/words'
 import ParcelCard from './ParcelCard.vue'
 import ScaleHead from './ScaleHead.vue'
-import { openMinor, toSend } from './parcels'
+import WatchCard from './WatchCard.vue'
 
-/** Parcels to send off, each against the days that need what is in it. */
+/** What is to be bought where, as parcels against the days that need what is in them. */
 const builds = useBuild()
 const session = useSession()
 const workshop = useWorkshop()
 const today = computed(() => builds.view!.now.slice(0, 10))
-const parcels = computed(() => toSend(builds.view!.needs))
-const totalMinor = computed(() =>
-  parcels.value.flatMap((parcel) => parcel.lines).reduce((sum, line) => sum + openMinor(line), 0),
-)
+const basket = computed(() => builds.view!.basket)
+const parcels = computed(() => basket.value.parcels)
+const totalMinor = computed(() => basket.value.goodsMinor + basket.value.deliveryMinor)
 const { width } = useWidth('sized', 400)
 /** Days that the scale covers: until the last parcel is here and the last thing is needed. */
 const span = computed(() => {
   const ends = parcels.value.flatMap((parcel) => [
-    parcel.leadDays,
-    ...parcel.lines.map((line) => (line.neededOn ? daysBetween(today.value, line.neededOn) : 0)),
+    parcel.hereInDays,
+    ...parcel.items.map((item) => (item.neededOn ? daysBetween(today.value, item.neededOn) : 0)),
   ])
   return Math.min(120, Math.max(7, ...ends) * 1.1)
 })
 const perDay = computed(() => Math.max(0, width.value - 24) / span.value)
+/** What is to be said of the whole basket besides its sum. */
+const asides = computed(() => {
+  const said = (minor: number) => money(minor, workshop.currency)
+  const { deliveryMinor, inTimeMinor, proven } = basket.value
+  return [
+    deliveryMinor > 0 && `of it ${said(deliveryMinor)} for deliveries`,
+    inTimeMinor > 0 && `being in time costs ${said(inTimeMinor)} of it`,
+    !proven && 'the cheapest found, not proven to be the cheapest',
+  ].filter((each): each is string => !!each)
+})
 </script>
 
 <template>
@@ -47,6 +56,9 @@ const perDay = computed(() => Math.max(0, width.value - 24) / span.value)
       </h3>
       <div ref="sized"><ScaleHead :today="today" :per-day="perDay" :width="width" /></div>
     </div>
+    <p v-if="session.owner && asides.length" class="soft asides">
+      The cheapest that is here in time, with all that is agreed: {{ asides.join('; ') }}.
+    </p>
     <ParcelCard
       v-for="parcel in parcels"
       :key="parcel.supplierId"
@@ -59,6 +71,9 @@ const perDay = computed(() => Math.max(0, width.value - 24) / span.value)
       >All that is to order, as CSV</a
     >
   </template>
+  <template v-if="session.owner">
+    <WatchCard v-for="watch in basket.watches" :key="watch.needKey" :watch="watch" :today="today" />
+  </template>
 </template>
 
 <style scoped>
@@ -67,6 +82,10 @@ const perDay = computed(() => Math.max(0, width.value - 24) / span.value)
   grid-template-columns: minmax(260px, 340px) 1fr;
   gap: 12px;
   align-items: end;
+}
+.asides {
+  font-size: 13px;
+  margin: 2px 0 6px;
 }
 h3 span {
   font-size: 13px;

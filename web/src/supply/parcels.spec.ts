@@ -1,57 +1,42 @@
 import { describe, expect, it } from 'vitest'
-import type { Move, NeedLine, OrderedLine } from '../api/types'
+import type { BasketItem, BasketParcel, Move, OrderedLine } from '../api/types'
 import { nextId, spent } from './moves'
 import { NEXT, passes, STATES, STEPS, underWay, type State } from './orderStates'
-import { byOrder, neededTicks, openMinor, toSend } from './parcels'
+import { along, byOrder, itemKey, neededTicks } from './parcels'
 
-const need = (key: string, supplierId: string, open: number, more: object = {}): NeedLine =>
+const item = (title: string, neededOn: string | null, of = 'depot'): BasketItem =>
   ({
-    need: { key, title: key, supplierId, unitPriceMinor: 250, leadDays: 4, unit: 'pieces' },
-    open,
-    orderBy: null,
-    neededOn: null,
-    daysLate: 0,
-    orders: [],
-    ...more,
-  }) as unknown as NeedLine
+    buildId: of,
+    buildName: of === 'depot' ? 'Line 9 Depot' : 'Night Pilotage',
+    needKey: `component:${title}`,
+    offerId: 'listed',
+    title,
+    neededOn,
+  }) as unknown as BasketItem
 
 const ordered = (id: string, number: string, orderedOn: string, state = 'CHECKED'): OrderedLine =>
   ({ line: { id, number, supplierId: 'quay', orderedOn, state } }) as unknown as OrderedLine
 
 describe('parcels to send', () => {
-  it('hold what is open, by shop, the first to go first', () => {
-    const parcels = toSend([
-      need('b', 'lumen', 1),
-      need('a', 'quay', 2, { orderBy: '2026-03-09' }),
-      need('c', 'quay', 0),
-      need('d', 'quay', 1, { orderBy: '2026-03-04' }),
-    ])
-    expect(parcels.map((each) => [each.supplierId, each.orderBy, each.lines.length])).toEqual([
-      ['quay', '2026-03-04', 2],
-      ['lumen', null, 1],
-    ])
-    expect(toSend([need('c', 'quay', 0)])).toEqual([])
-  })
-  it('are as long on their way as their slowest thing', () => {
-    const slow = need('slow', 'quay', 1)
-    slow.need = { ...slow.need, leadDays: 12 }
-    expect(toSend([need('a', 'quay', 1), slow])[0].leadDays).toBe(12)
-  })
-  it('cost what is open of each, to the cent', () => {
-    expect(openMinor(need('a', 'quay', 1.5))).toBe(375)
-    expect(openMinor(need('a', 'quay', 0.333))).toBe(83)
-  })
   it('say what they are too late for', () => {
-    const [parcel] = toSend([
-      need('board', 'quay', 1, { neededOn: '2026-03-05' }),
-      need('memory', 'quay', 1, { neededOn: '2026-03-05' }),
-      need('red', 'quay', 1, { neededOn: '2026-03-12' }),
-      need('film', 'quay', 1),
-    ])
-    expect(neededTicks(parcel, '2026-03-03', parcel.leadDays)).toEqual([
+    const parcel = {
+      items: [
+        item('board', '2026-03-05'),
+        item('memory', '2026-03-05'),
+        item('red', '2026-03-12'),
+        item('film', null),
+      ],
+    } as unknown as BasketParcel
+    expect(neededTicks(parcel, '2026-03-03', 4)).toEqual([
       { day: 2, names: ['board', 'memory'], late: true },
       { day: 9, names: ['red'], late: false },
     ])
+  })
+  it('say which other builds share them, and with how many things', () => {
+    const items = [item('a', null), item('b', null, 'pilotage'), item('c', null, 'pilotage')]
+    expect(along(items, 'depot')).toEqual([{ name: 'Night Pilotage', count: 2 }])
+    expect(along(items.slice(0, 1), 'depot')).toEqual([])
+    expect(new Set(items.map(itemKey)).size).toBe(3)
   })
 })
 

@@ -1,46 +1,18 @@
-import type { NeedLine, OrderedLine } from '../api/types'
+import type { BasketItem, BasketParcel, OrderedLine } from '../api/types'
 import { daysBetween } from '../ui/words'
 import { settled } from './orderStates'
 
-/** What is open at one shop. */
-export interface ParcelToSend {
-  supplierId: string
-  lines: NeedLine[]
-  /** Days until all of it would be here. */
-  leadDays: number
-  /** The last day to send it, null where nothing decides it. */
-  orderBy: string | null
-}
+/** A part of a thing in a parcel, among those of all builds. */
+export const itemKey = (item: BasketItem) => `${item.buildId} ${item.needKey} ${item.offerId}`
 
-/** What is open, by shop; what has to go first comes first. */
-export function toSend(needs: readonly NeedLine[]): ParcelToSend[] {
-  const shops = new Map<string, NeedLine[]>()
-  for (const line of needs) {
-    if (line.open > 0) {
-      shops.set(line.need.supplierId, [...(shops.get(line.need.supplierId) ?? []), line])
-    }
+/** Builds other than this one that share a parcel, each with how many things. */
+export function along(items: readonly BasketItem[], buildId: string) {
+  const many = new Map<string, number>()
+  for (const { buildId: of, buildName } of items) {
+    if (of !== buildId) many.set(buildName, (many.get(buildName) ?? 0) + 1)
   }
-  const parcels = [...shops].map(([supplierId, lines]) => ({
-    supplierId,
-    lines,
-    leadDays: Math.max(...lines.map((line) => line.need.leadDays)),
-    orderBy: earliest(lines.map((line) => line.orderBy)),
-  }))
-  const last = '9999'
-  return parcels.sort(
-    (a, b) =>
-      (a.orderBy ?? last).localeCompare(b.orderBy ?? last) ||
-      a.supplierId.localeCompare(b.supplierId),
-  )
+  return [...many].map(([name, count]) => ({ name, count }))
 }
-
-export function earliest(days: (string | null | undefined)[]): string | null {
-  const known = days.filter((each): each is string => !!each).sort()
-  return known[0] ?? null
-}
-
-/** Price of what is open, minor units. */
-export const openMinor = (line: NeedLine) => Math.round(line.open * line.need.unitPriceMinor)
 
 /** Lines that were ordered together. */
 export interface OrderGroup {
@@ -80,12 +52,12 @@ export interface NeededTick {
  *
  * @param arrives days until the parcel is here
  */
-export function neededTicks(parcel: ParcelToSend, today: string, arrives: number): NeededTick[] {
+export function neededTicks(parcel: BasketParcel, today: string, arrives: number): NeededTick[] {
   const ticks = new Map<number, string[]>()
-  for (const line of parcel.lines) {
-    if (line.neededOn) {
-      const at = daysBetween(today, line.neededOn)
-      ticks.set(at, [...(ticks.get(at) ?? []), line.need.title])
+  for (const item of parcel.items) {
+    if (item.neededOn) {
+      const at = daysBetween(today, item.neededOn)
+      ticks.set(at, [...(ticks.get(at) ?? []), item.title])
     }
   }
   return [...ticks]

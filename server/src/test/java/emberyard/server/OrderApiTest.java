@@ -40,7 +40,14 @@ class OrderApiTest {
 
   private static Map<String, Object> sending(String id, String build, String way) {
     return Map.of(
-        "id", id, "supplierId", "rookery", "needKeys", List.of("component:c-" + build), "way", way);
+        "id",
+        id,
+        "supplierId",
+        "rookery",
+        "items",
+        List.of(Map.of("needKey", "component:c-" + build)),
+        "way",
+        way);
   }
 
   private static JsonNode need(Client who, String build, String key) {
@@ -260,11 +267,11 @@ class OrderApiTest {
     Map<String, Object> elsewhere = new TreeMap<>(sending("s-odd", "odd", "SENT_FOR"));
     elsewhere.put("supplierId", "quayside");
     owner.post("/api/builds/odd/order", elsewhere).expect(409);
-    elsewhere.put("needKeys", List.of("component:gone"));
+    elsewhere.put("items", List.of(Map.of("needKey", "component:gone")));
     owner.post("/api/builds/odd/order", elsewhere).expect(404);
-    elsewhere.put("needKeys", List.of());
+    elsewhere.put("items", List.of());
     owner.post("/api/builds/odd/order", elsewhere).expect(422);
-    elsewhere.remove("needKeys");
+    elsewhere.remove("items");
     owner.post("/api/builds/odd/order", elsewhere).expect(422);
     assertEquals(0, view(owner, "odd").path("build").path("orders").size());
   }

@@ -42,10 +42,12 @@ class SectionsApiTest {
     JsonNode whole = owner.get("/api/builds/" + PILOTAGE).expect(200).json();
     Set<String> compared = new TreeSet<>();
     sections.path("head").properties().forEach(each -> same(whole, each, compared));
-    Set<String> others = Set.of("head", "build", "agreed", "makeTasks", "finishTasks");
+    Set<String> others = Set.of("head", "build", "agreed", "makeTasks", "finishTasks", "basket");
     sections.properties().stream()
         .filter(each -> !others.contains(each.getKey()))
         .forEach(each -> same(whole, each, compared));
+    JsonNode basket = owner.get("/api/builds/" + PILOTAGE + "/order/basket").expect(200).json();
+    assertEquals(basket, sections.path("basket"));
     ObjectNode typed = ((ObjectNode) whole.path("build")).deepCopy();
     typed.putArray("options");
     typed.putArray("snapshots");

@@ -26,6 +26,7 @@ final class Window {
           "finishTasks",
           "needs",
           "ordered",
+          "basket",
           "budget",
           "findings",
           "chain");

@@ -4,6 +4,7 @@ import emberyard.core.record.Acceptance;
 import emberyard.core.record.ChangeOrder;
 import emberyard.core.record.JobNote;
 import emberyard.core.record.Move;
+import emberyard.core.record.Offer;
 import emberyard.core.record.OrderLine;
 import emberyard.core.record.PaintFault;
 import emberyard.core.record.Photo;
@@ -132,6 +133,10 @@ public record Build(Brief brief, Concept concept, Things things) implements Desi
 
   public List<Move> moves() {
     return things.of(Move.class);
+  }
+
+  public List<Offer> offers() {
+    return things.of(Offer.class);
   }
 
   /** What is on its way or here for a need, as it was ordered. */

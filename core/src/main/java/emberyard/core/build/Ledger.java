@@ -3,12 +3,13 @@ package emberyard.core.build;
 import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
 import emberyard.core.work.CostCategory;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import java.util.Objects;
+import java.util.stream.Collectors;
 
 /**
  * What moved between a build and its shops, added up: by line, by category and by shop. Amounts are
@@ -61,20 +62,49 @@ public final class Ledger {
    * number; what is cancelled brings none.
    */
   public int deliveries(String supplierId) {
-    Set<String> numbers = new HashSet<>();
-    orders.stream()
-        .filter(line -> line.supplierId().equals(supplierId))
-        .filter(line -> line.state() != OrderLine.State.CANCELLED)
-        .filter(line -> line.way() == OrderLine.Way.SENT_FOR)
-        .forEach(line -> numbers.add(line.number()));
-    return numbers.size();
+    return sent(supplierId).size();
   }
 
-  /** What a shop's deliveries hold: what was paid for them, and the usual fee for the others. */
+  /** Lines of each delivery that comes, by number. */
+  private Collection<List<OrderLine>> sent(String supplierId) {
+    Map<String, List<OrderLine>> byNumber =
+        orders.stream()
+            .filter(line -> line.supplierId().equals(supplierId))
+            .filter(line -> line.way() == OrderLine.Way.SENT_FOR)
+            .collect(Collectors.groupingBy(OrderLine::number));
+    byNumber
+        .values()
+        .removeIf(
+            lines -> lines.stream().allMatch(line -> line.state() == OrderLine.State.CANCELLED));
+    return byNumber.values();
+  }
+
+  /**
+   * What a shop's deliveries hold: what was paid for them, and what the others cost; of those that
+   * are paid it is taken that they were the cheapest.
+   *
+   * <p>Example: two orders at a usual fee of 4.90, one shared with another build of which 1.20 is
+   * borne here; 1.20 is paid: 6.10.
+   */
   public long deliveriesMinor(String supplierId, long feeMinor) {
     long paid = Math.max(0, paymentsOfDeliveries.getOrDefault(supplierId, 0L));
-    long unpaid = Math.max(0, deliveries(supplierId) - paid);
-    return deliveriesSpentMinor(supplierId) + unpaid * feeMinor;
+    return deliveriesSpentMinor(supplierId)
+        + sent(supplierId).stream()
+            .mapToLong(lines -> borneMinor(lines, feeMinor))
+            .sorted()
+            .skip(paid)
+            .sum();
+  }
+
+  /** What lines that come together bear of their delivery. */
+  private static long borneMinor(List<OrderLine> lines, long feeMinor) {
+    return lines.stream().allMatch(line -> line.deliveryMinor() == null)
+        ? feeMinor
+        : lines.stream()
+            .map(OrderLine::deliveryMinor)
+            .filter(Objects::nonNull)
+            .mapToLong(Long::longValue)
+            .sum();
   }
 
   /** Paid for a shop's deliveries, less what came back. */

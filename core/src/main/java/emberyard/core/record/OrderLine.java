@@ -25,6 +25,10 @@ import org.jspecify.annotations.Nullable;
  *     and at most 1,000,000; 1 where it was left out, and for the workshop's own
  * @param way how it was bought, sent for where it was left out
  * @param number of the order it was sent with, empty where none was sent
+ * @param deliveryMinor what it bears of the delivery it was sent for with, minor units of the
+ *     workshop's money; null where the shop's usual fee is meant, once for all lines of its number
+ * @param packQuantity how many came in a pack, so that what is too many in the last one is nobody's
+ *     fault; null for no packs
  * @param expectedOn promised day
  * @param checkedBy who opened it and compared it with what was ordered
  * @param labelKind what its label is asked, null for nothing
@@ -46,6 +50,8 @@ public record OrderLine(
     State state,
     Way way,
     String number,
+    @Nullable Long deliveryMinor,
+    @Nullable Double packQuantity,
     LocalDate orderedOn,
     LocalDate expectedOn,
     @Nullable LocalDate receivedOn,
@@ -97,6 +103,12 @@ public record OrderLine(
     Require.given("state", state);
     way = way == null ? Way.SENT_FOR : way;
     number = Require.textOrEmpty("number", number);
+    if (deliveryMinor != null) {
+      Require.between("deliveryMinor", deliveryMinor, 0, 100_000_000, "minor units");
+    }
+    if (packQuantity != null) {
+      Require.between("packQuantity", packQuantity, 0.01, 10_000, "in a pack");
+    }
     Require.given("orderedOn", orderedOn);
     Require.given("expectedOn", expectedOn);
     Require.that(

@@ -48,7 +48,8 @@ public record Difference(Kind kind, @Nullable String nowTitle, double tooMuch) {
     List<OrderLine> live = build.liveOrders(need.key());
     double tooMuch = build.ordered(need.key()) - need.toBuy();
     boolean last = live.get(live.size() - 1).id().equals(line.id());
-    return last && tooMuch > NOTHING
+    double inTheLastPack = line.packQuantity() == null ? 0 : line.packQuantity();
+    return last && tooMuch > NOTHING && tooMuch >= inTheLastPack
         ? new Difference(Kind.TOO_MUCH, null, Math.min(tooMuch, line.quantity()))
         : null;
   }

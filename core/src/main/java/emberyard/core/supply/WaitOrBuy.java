@@ -40,6 +40,8 @@ public record WaitOrBuy(
 
   private static final int MOST_LOOKS = 365;
   private static final int MOST_PRICES = 2_000;
+  private static final double LEAST_PRICE = 1e-6;
+  private static final double MOST_PRICE = 1e12;
 
   /** How far what is said holds. */
   public enum Trust {
@@ -68,8 +70,11 @@ public record WaitOrBuy(
     Require.between("prices", prices.size(), 1, MOST_PRICES, "prices");
     Require.between("looksLeft", looksLeft, 0, MOST_LOOKS, "looks");
     for (int i = 0; i < prices.size(); i++) {
-      Require.given("prices[" + i + "]", prices.get(i));
-      Require.between("prices[" + i + "]", prices.get(i), 1e-6, 1e12, "");
+      Double price = prices.get(i);
+      Require.that(
+          price != null && price >= LEAST_PRICE && price <= MOST_PRICE,
+          "prices." + i,
+          "A price is above 0, and a million million at most.");
     }
     List<Double> limits = limits(prices, looksLeft);
     double today = prices.get(prices.size() - 1);

@@ -11,18 +11,51 @@ import org.jspecify.annotations.Nullable;
  * @param shippingMinor what one delivery costs, minor units
  * @param returnDays days from arrival in which it takes things back, 0 to 365; null where nobody
  *     knows
+ * @param smallBelowMinor goods below which an order costs {@code smallMinor} more, minor units;
+ *     null for no such limit
+ * @param smallMinor what a small order costs more, minor units; nothing where it was left out
+ * @param freeFromMinor goods from which the delivery is free, minor units; null for never
  */
 public record Supplier(
-    String id, String name, int leadDays, long shippingMinor, @Nullable Integer returnDays)
+    String id,
+    String name,
+    int leadDays,
+    long shippingMinor,
+    @Nullable Integer returnDays,
+    @Nullable Long smallBelowMinor,
+    @Nullable Long smallMinor,
+    @Nullable Long freeFromMinor)
     implements Thing {
+  private static final long MOST_MINOR = 100_000_000;
+
   public Supplier {
     Require.text("id", id);
     Require.text("name", name);
     Require.between("leadDays", leadDays, 0, 365, "days");
-    Require.between("shippingMinor", shippingMinor, 0, 100_000_000, "minor units");
+    Require.between("shippingMinor", shippingMinor, 0, MOST_MINOR, "minor units");
     if (returnDays != null) {
       Require.between("returnDays", returnDays, 0, 365, "days");
     }
+    if (smallBelowMinor != null) {
+      Require.between("smallBelowMinor", smallBelowMinor, 0, MOST_MINOR, "minor units");
+    }
+    if (smallMinor != null) {
+      Require.between("smallMinor", smallMinor, 0, MOST_MINOR, "minor units");
+    }
+    if (freeFromMinor != null) {
+      Require.between("freeFromMinor", freeFromMinor, 0, MOST_MINOR, "minor units");
+    }
+  }
+
+  /** What it asks for bringing things. */
+  public DeliveryTerms delivery() {
+    return new DeliveryTerms(shippingMinor, smallBelowMinor, smallMinor, freeFromMinor);
+  }
+
+  /** One that asks the same for every delivery. */
+  public Supplier(
+      String id, String name, int leadDays, long shippingMinor, @Nullable Integer returnDays) {
+    this(id, name, leadDays, shippingMinor, returnDays, null, null, null);
   }
 
   /** One of which nobody knows how long it takes things back. */

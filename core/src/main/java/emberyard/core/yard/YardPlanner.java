@@ -10,6 +10,7 @@ import emberyard.core.plan.SchedulingProblem;
 import emberyard.core.plan.Step;
 import emberyard.core.plan.WeeklyHours;
 import emberyard.core.plan.Worker;
+import emberyard.core.supply.Offers;
 import emberyard.core.supply.StockShelf;
 import emberyard.core.work.BeginWindow;
 import emberyard.core.work.DayPaces;
@@ -184,7 +185,8 @@ final class YardPlanner {
     List<BuildRecord> all = new ArrayList<>();
     for (int i = 0; i < works.size(); i++) {
       designs.put(builds.get(i).id(), works.get(i));
-      List<Need> needs = shelf.handOut(builds.get(i), works.get(i).design().needs());
+      List<Need> wanted = Offers.chosen(builds.get(i), works.get(i).design().needs(), book);
+      List<Need> needs = shelf.handOut(builds.get(i), wanted);
       all.add(record(builds.get(i), works.get(i), needs));
     }
     return all;

@@ -202,6 +202,25 @@ class OrdersAreTrueTest {
         new Ordered.Delivery("quay", 2, 650, 900), deliveries(moved(with(SCREEN, other), fee)));
   }
 
+  /** An order that is shared with another build bears what was agreed when it was sent. */
+  @Test
+  void aSharedDeliveryCostsWhatIsBorneHere() {
+    OrderLine shared = SCREEN.with(line -> line.number("2026-003").deliveryMinor(120L));
+    OrderLine own = SCREEN.with(line -> line.id("o2").number("2026-004"));
+    assertEquals(120, shipping(with(shared)).committedMinor());
+    assertEquals(120 + 900, shipping(with(shared, own)).committedMinor());
+    OrderLine second = SCREEN.with(line -> line.id("o3").number("2026-003").deliveryMinor(80L));
+    assertEquals(200, shipping(with(shared, second)).committedMinor());
+    // what is left of an order still comes
+    OrderLine gone = second.with(line -> line.state(State.CANCELLED));
+    assertEquals(200, shipping(with(shared, gone)).committedMinor());
+    Move paid =
+        new Move(
+            "d", "", CostCategory.SHIPPING, "quay", Move.What.PAID, 120, Samples.MONDAY, "", "");
+    assertEquals(120 + 900, shipping(moved(with(shared, own), paid)).committedMinor());
+    assertEquals(120, shipping(moved(with(shared), paid)).committedMinor());
+  }
+
   private static Ordered.Delivery deliveries(Build build) {
     return Samples.model(build).ordered().deliveries().get(0);
   }

@@ -123,4 +123,15 @@ class WaitOrBuyTest {
     assertThrows(InvalidValue.class, () -> WaitOrBuy.of(List.of(Double.NaN), 1));
     assertThrows(InvalidValue.class, () -> WaitOrBuy.of(List.of(1.0), -1));
   }
+
+  @Test
+  void whatIsNoPriceIsNamedByItsPlace() {
+    for (Double odd : new Double[] {-1.0, 0.0, 1e13, Double.NaN, null}) {
+      List<Double> prices = new ArrayList<>(List.of(430.0, 445.0));
+      prices.add(odd);
+      InvalidValue refused =
+          assertThrows(InvalidValue.class, () -> WaitOrBuy.of(prices, 2), "" + odd);
+      assertEquals("prices.2", refused.field());
+    }
+  }
 }

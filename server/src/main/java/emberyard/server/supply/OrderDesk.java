@@ -5,16 +5,10 @@ import emberyard.core.build.Ledger;
 import emberyard.core.kind.ThingKind;
 import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
-import emberyard.core.record.OrderLineBuilder;
 import emberyard.core.supply.LabelCheck;
-import emberyard.core.supply.NeedLine;
-import emberyard.core.supply.OrderFacts;
-import emberyard.core.supply.OrderNumbers;
 import emberyard.core.units.Figures;
 import emberyard.core.units.Require;
 import emberyard.core.work.CostCategory;
-import emberyard.core.work.Need;
-import emberyard.core.yard.BuildModel;
 import emberyard.server.access.Account;
 import emberyard.server.refusal.Refused;
 import emberyard.server.store.MissingThing;
@@ -28,8 +22,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.stream.Stream;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /**
@@ -54,92 +46,37 @@ class OrderDesk {
   synchronized SupplyController.Sent send(
       Account who, String buildId, SupplyController.Sending wanted) {
     Require.text("id", wanted.id());
-    Require.given("needKeys", wanted.needKeys());
+    Require.given("items", wanted.items());
+    Require.that(!wanted.items().isEmpty(), "items", "Say what is ordered.");
     YardReader.Reading reading = reader.read();
-    BuildModel model = reading.build(buildId);
-    List<OrderLine> already = sentBefore(model.build(), wanted.id());
+    List<OrderLine> already = sentBefore(reading, wanted.id());
     if (!already.isEmpty()) {
       return new SupplyController.Sent(already.get(0).number(), already);
     }
-    OrderLine.Way way = wanted.way() == null ? OrderLine.Way.SENT_FOR : wanted.way();
     LocalDate today = today(reading);
-    String number = way == OrderLine.Way.SENT_FOR ? nextNumber(reading, today) : "";
-    List<OrderLine> lines = new ArrayList<>();
-    for (String key : wanted.needKeys()) {
-      NeedLine line = open(model, key, wanted.supplierId());
-      OrderFacts facts = OrderFacts.of(model.build(), key, reading.book());
-      lines.add(line(wanted.id() + "-" + lines.size(), line, facts, way, number, today));
-    }
-    Require.that(!lines.isEmpty(), "needKeys", "Say what is ordered.");
+    List<OutgoingLine> lines = new OutgoingOrder(reading, today).lines(buildId, wanted);
     List<Write> writes = new ArrayList<>();
-    lines.forEach(line -> writes.add(Write.create(buildId, line)));
-    if (way == OrderLine.Way.COUNTER || way == OrderLine.Way.CASH) {
-      lines.stream()
-          .filter(line -> line.totalMinor() > 0)
-          .forEach(line -> writes.add(Write.create(buildId, paid(line, today))));
+    for (OutgoingLine each : lines) {
+      writes.add(Write.create(each.buildId(), each.line()));
+    }
+    for (OutgoingLine each : lines) {
+      if (each.paidAtOnce()) {
+        writes.add(Write.create(each.buildId(), paid(each.line(), today)));
+      }
     }
     store.apply(who.id(), writes);
-    return new SupplyController.Sent(number, lines);
+    List<OrderLine> sent = lines.stream().map(OutgoingLine::line).toList();
+    return new SupplyController.Sent(sent.get(0).number(), sent);
   }
 
-  private static List<OrderLine> sentBefore(Build build, String id) {
-    return build.orders().stream()
+  private static List<OrderLine> sentBefore(YardReader.Reading reading, String id) {
+    return reading.builds().stream()
+        .flatMap(build -> build.orders().stream())
         .filter(
             line ->
                 line.id().startsWith(id + "-")
                     && line.id().substring(id.length() + 1).matches("\\d+"))
         .toList();
-  }
-
-  private static NeedLine open(BuildModel model, String key, String supplierId) {
-    NeedLine line =
-        model.needs().stream()
-            .filter(each -> each.need().key().equals(key))
-            .findFirst()
-            .orElseThrow(() -> new MissingThing("Nothing needs “" + key + "” any more."));
-    if (line.open() <= 0) {
-      throw new Refused(
-          HttpStatus.CONFLICT, "“%s” is ordered already.".formatted(line.need().title()));
-    }
-    if (!line.need().supplierId().equals(supplierId)) {
-      throw new Refused(
-          HttpStatus.CONFLICT, "“%s” comes from another shop.".formatted(line.need().title()));
-    }
-    return line;
-  }
-
-  /** What is bought over a counter is here at once. */
-  private static OrderLine line(
-      String id,
-      NeedLine line,
-      OrderFacts facts,
-      OrderLine.Way way,
-      String number,
-      LocalDate today) {
-    Need need = line.need();
-    boolean here = way == OrderLine.Way.COUNTER || way == OrderLine.Way.CASH;
-    return OrderLineBuilder.builder()
-        .id(id)
-        .needKey(need.key())
-        .title(need.title())
-        .category(need.category())
-        .supplierId(need.supplierId())
-        .quantity(line.open())
-        .unit(need.unit())
-        .unitPriceMinor(need.unitPriceMinor())
-        .rate(1.0)
-        .state(here ? OrderLine.State.RECEIVED : OrderLine.State.ORDERED)
-        .way(way)
-        .number(number)
-        .orderedOn(today)
-        .expectedOn(here ? today : today.plusDays(need.leadDays()))
-        .receivedOn(here ? today : null)
-        .labelKind(facts.kind())
-        .facts(
-            facts.facts().entrySet().stream()
-                .map(fact -> new OrderLine.Fact(fact.getKey(), fact.getValue()))
-                .toList())
-        .build();
   }
 
   private static Move paid(OrderLine line, LocalDate on) {
@@ -153,13 +90,6 @@ class OrderDesk {
         on,
         "",
         "");
-  }
-
-  /** Numbers are the workshop's: they go on over all builds. */
-  private static String nextNumber(YardReader.Reading reading, LocalDate today) {
-    Stream<String> numbers =
-        reading.builds().stream().flatMap(build -> build.orders().stream()).map(OrderLine::number);
-    return OrderNumbers.next(numbers.toList(), today.getYear());
   }
 
   synchronized void step(Account who, String buildId, SupplyController.Step step) {

@@ -3,6 +3,8 @@ package emberyard.server.supply;
 import emberyard.core.record.LabelKind;
 import emberyard.core.supply.LabelCheck;
 import emberyard.core.supply.WaitOrBuy;
+import emberyard.core.supply.basket.Basket;
+import emberyard.core.supply.basket.BasketProblem;
 import emberyard.core.units.Require;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -45,6 +47,12 @@ class SupplyCalculatorController {
 
   /** What was ordered and what the label says, by field of the kind. */
   record CheckAsked(LabelKind kind, Map<String, String> ordered, Map<String, String> label) {}
+
+  /** Where to buy what, so that it costs the least of all that comes in time. */
+  @PostMapping("/api/calc/supply/basket")
+  Basket basket(@RequestBody BasketProblem asked) {
+    return Basket.of(asked);
+  }
 
   @PostMapping("/api/calc/supply/wait")
   WaitAnswer waitOrBuy(@RequestBody WaitAsked asked) {

@@ -2,6 +2,8 @@ package emberyard.server.supply;
 
 import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
+import emberyard.core.supply.basket.BasketPlan;
+import emberyard.core.yard.YardBasket;
 import emberyard.server.access.Account;
 import emberyard.server.yard.YardReader;
 import java.time.LocalDate;
@@ -35,11 +37,24 @@ class SupplyController {
    *
    * @param id made by the sender, so that a repeated request does not order twice
    * @param supplierId the shop, empty for none
-   * @param needKeys what of the needs that are open there
+   * @param items what, of this build or of others that share the parcel
    * @param way how it is bought, sent for where it is left out
    */
   record Sending(
-      String id, String supplierId, List<String> needKeys, OrderLine.@Nullable Way way) {}
+      String id, String supplierId, List<OrderItem> items, OrderLine.@Nullable Way way) {}
+
+  /**
+   * A need that is ordered.
+   *
+   * @param buildId whose it is; of the build that is asked where it is left out
+   * @param offerId what fills it; what the design says, or was chosen by hand, where it is left out
+   * @param quantity how much, in whole packs; all that is open where it is left out
+   */
+  record OrderItem(
+      @Nullable String buildId,
+      String needKey,
+      @Nullable String offerId,
+      @Nullable Double quantity) {}
 
   /**
    * Lines that move on together.
@@ -69,6 +84,14 @@ class SupplyController {
 
   /** What was ordered: the number of the order, empty where none was sent, and its lines. */
   record Sent(String number, List<OrderLine> lines) {}
+
+  /** The cheapest basket of what this build and all agreed ones still need. */
+  @GetMapping("/basket")
+  BasketPlan basket(@PathVariable String buildId) {
+    YardReader.Reading reading = reader.read();
+    String id = reading.build(buildId).build().id();
+    return YardBasket.of(reading.yard(), id, reading.book(), reading.today());
+  }
 
   /** Orders all that is open of some needs; one step of undo. */
   @PostMapping

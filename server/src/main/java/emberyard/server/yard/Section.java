@@ -32,6 +32,8 @@ enum Section {
   NEEDS,
   /** Lines of orders, each with its money. */
   ORDERED,
+  /** What to buy where. */
+  BASKET,
   BUDGET,
   FINDINGS,
   CHAIN;

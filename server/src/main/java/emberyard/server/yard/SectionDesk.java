@@ -14,6 +14,7 @@ import emberyard.core.yard.Enquiry;
 import emberyard.core.yard.Fuse;
 import emberyard.core.yard.Moved;
 import emberyard.core.yard.TaskModel;
+import emberyard.core.yard.YardBasket;
 import emberyard.server.api.MoneyVeil;
 import emberyard.server.yard.SectionsView.Json;
 import java.time.Clock;
@@ -146,6 +147,7 @@ class SectionDesk {
       case TASKS, MAKE_TASKS, FINISH_TASKS -> List.of(model.tasks());
       case NEEDS -> List.of(model.needs());
       case ORDERED -> List.of(model.ordered());
+      case BASKET -> List.of(reading);
       case BUDGET -> List.of(model.budget());
       case FINDINGS -> List.of(model.findings(), model.chain(), model.build());
       case CHAIN -> List.of(model.chain());
@@ -171,6 +173,8 @@ class SectionDesk {
       case FINISH_TASKS -> tasks(model, Stage.FINISH).toList();
       case NEEDS -> model.needs();
       case ORDERED -> model.ordered();
+      case BASKET ->
+          YardBasket.of(reading.yard(), model.build().id(), reading.book(), reading.today());
       case BUDGET -> sight.owner() ? model.budget() : null;
       case FINDINGS -> sight.findings();
       case CHAIN -> model.chain();

@@ -19,6 +19,8 @@ import emberyard.server.store.ThingStore;
 import emberyard.server.store.Unreadable;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashSet;
@@ -126,6 +128,11 @@ public class YardReader {
     private @Nullable Build built(String id) {
       BuildModel model = yard.builds().get(id);
       return model == null ? null : model.build();
+    }
+
+    /** The day of the reading, where the workshop is. */
+    public LocalDate today() {
+      return LocalDate.ofInstant(minute, ZoneId.of(book.workshop().zone()));
     }
 
     /** All builds as they were entered. */

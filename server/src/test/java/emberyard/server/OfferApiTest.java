@@ -1,0 +1,211 @@
+package emberyard.server;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import tools.jackson.databind.JsonNode;
+
+/** Offers, the basket, and parcels that several builds share, over HTTP. */
+@ExtendWith(TestYard.class)
+class OfferApiTest {
+  private static final String LOFT = "lumen-loft";
+
+  /** A build that needs a board of 179.00 from Rookery. */
+  private static String begin(Client owner, String build) {
+    owner.begin(build);
+    String board = "c-" + build;
+    owner
+        .put(
+            "/api/builds/%s/components/%s".formatted(build, board),
+            Things.component(board, "Board", 17_900),
+            null)
+        .expect(200);
+    return "component:" + board;
+  }
+
+  private static Map<String, Object> offer(String id, String needKey, long priceMinor) {
+    return new HashMap<>(
+        Map.of(
+            "id",
+            id,
+            "needKey",
+            needKey,
+            "supplierId",
+            LOFT,
+            "seen",
+            List.of(Map.of("on", "2026-03-02", "unitPriceMinor", priceMinor)),
+            "held",
+            false));
+  }
+
+  private static void put(Client owner, String build, Map<String, Object> offer) {
+    owner
+        .put("/api/builds/%s/offers/%s".formatted(build, offer.get("id")), offer, null)
+        .expect(200);
+  }
+
+  private static JsonNode basket(Client who, String build) {
+    return who.get("/api/builds/" + build + "/order/basket").expect(200).json();
+  }
+
+  private static JsonNode item(Client who, String build, String needKey) {
+    return basket(who, build)
+        .path("parcels")
+        .valueStream()
+        .flatMap(parcel -> parcel.path("items").valueStream())
+        .filter(item -> item.path("needKey").asString().equals(needKey))
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static Map<String, Object> sending(String id, String shop, Object... items) {
+    return new HashMap<>(Map.of("id", id, "supplierId", shop, "items", List.of(items)));
+  }
+
+  private static JsonNode build(Client who, String build) {
+    return who.get("/api/builds/" + build).expect(200).json();
+  }
+
+  private static long shipping(Client who, String build, String field) {
+    return build(who, build)
+        .path("budget")
+        .path("lines")
+        .valueStream()
+        .filter(line -> line.path("category").asString().equals("SHIPPING"))
+        .findFirst()
+        .orElseThrow()
+        .path(field)
+        .asLong();
+  }
+
+  @Test
+  void aCheaperOfferGoesIntoTheParcelAndIsOrderedAsItWasOffered(Client owner) {
+    String key = begin(owner, "offer");
+    put(owner, "offer", offer("of1", key, 15_000));
+    JsonNode board = item(owner, "offer", key);
+    assertEquals("of1", board.path("offerId").asString());
+    assertEquals(15_000, board.path("priceMinor").asLong());
+    JsonNode listed = board.path("others").get(0);
+    assertEquals("listed", listed.path("offerId").asString());
+    assertTrue(listed.path("moreMinor").asLong() > 0, listed.toString());
+    Map<String, Object> item = Map.of("needKey", key, "offerId", "of1");
+    owner.post("/api/builds/offer/order", sending("s1", "rookery", item)).expect(409);
+    owner.post("/api/builds/offer/order", sending("s1", LOFT, item, item)).expect(422);
+    Map<String, Object> gone = Map.of("needKey", key, "offerId", "gone");
+    owner.post("/api/builds/offer/order", sending("s1", LOFT, gone)).expect(404);
+    Map<String, Object> less = Map.of("needKey", key, "offerId", "of1", "quantity", -1);
+    owner.post("/api/builds/offer/order", sending("s1", LOFT, less)).expect(422);
+    JsonNode sent =
+        owner.post("/api/builds/offer/order", sending("s1", LOFT, item)).expect(200).json();
+    JsonNode line = sent.path("lines").get(0);
+    assertEquals(15_000, line.path("unitPriceMinor").asLong());
+    assertEquals(LOFT, line.path("supplierId").asString());
+    assertEquals(0, basket(owner, "offer").path("parcels").size());
+  }
+
+  @Test
+  void whatIsChosenByHandIsWhatTheDesignNeedsFromThenOn(Client owner) {
+    String key = begin(owner, "held");
+    Map<String, Object> dear = offer("of2", key, 19_900);
+    dear.put("held", true);
+    dear.put("leadDays", 11);
+    put(owner, "held", dear);
+    JsonNode need =
+        build(owner, "held")
+            .path("needs")
+            .valueStream()
+            .map(each -> each.path("need"))
+            .filter(each -> each.path("key").asString().equals(key))
+            .findFirst()
+            .orElseThrow();
+    assertEquals(19_900, need.path("unitPriceMinor").asLong());
+    assertEquals(11, need.path("leadDays").asInt());
+    assertEquals(LOFT, need.path("supplierId").asString());
+    assertTrue(item(owner, "held", key).path("held").asBoolean());
+  }
+
+  @Test
+  void whatIsTooManyInTheLastPackIsNoDifference(Client owner) {
+    String key = begin(owner, "packs");
+    Map<String, Object> four = offer("of3", key, 4_000);
+    four.put("packQuantity", 4);
+    put(owner, "packs", four);
+    assertEquals(4, item(owner, "packs", key).path("quantity").asDouble());
+    Map<String, Object> item = Map.of("needKey", key, "offerId", "of3");
+    owner.post("/api/builds/packs/order", sending("s3", LOFT, item)).expect(200);
+    JsonNode line = build(owner, "packs").path("ordered").path("lines").get(0);
+    assertEquals(4, line.path("line").path("quantity").asDouble());
+    assertTrue(line.path("differs").isNull(), line.toString());
+  }
+
+  @Test
+  void buildsShareAParcelAndItsFeeByWhatTheirThingsAreWorth(Client owner) {
+    String one = begin(owner, "share-a");
+    String other = begin(owner, "share-b");
+    long fee =
+        owner
+            .get("/api/workshop")
+            .json()
+            .path("book")
+            .path("suppliers")
+            .valueStream()
+            .filter(shop -> shop.path("id").asString().equals("rookery"))
+            .findFirst()
+            .orElseThrow()
+            .path("shippingMinor")
+            .asLong();
+    Map<String, Object> both =
+        sending(
+            "s4",
+            "rookery",
+            Map.of("needKey", one),
+            Map.of("needKey", other, "buildId", "share-b"));
+    JsonNode sent = owner.post("/api/builds/share-a/order", both).expect(200).json();
+    assertEquals(sent, owner.post("/api/builds/share-a/order", both).expect(200).json());
+    assertEquals(1, build(owner, "share-a").path("build").path("orders").size());
+    assertEquals(1, build(owner, "share-b").path("build").path("orders").size());
+    long borne =
+        sent.path("lines")
+            .valueStream()
+            .mapToLong(line -> line.path("deliveryMinor").asLong())
+            .sum();
+    assertEquals(fee, borne);
+    assertEquals(
+        fee,
+        shipping(owner, "share-a", "committedMinor")
+            + shipping(owner, "share-b", "committedMinor"));
+    // one press, one step back: in both
+    owner.post("/api/undo?place=share-a", Map.of()).expect(200);
+    assertEquals(0, build(owner, "share-a").path("build").path("orders").size());
+    assertEquals(0, build(owner, "share-b").path("build").path("orders").size());
+  }
+
+  @Test
+  void helpersSeeNoPriceOfAnOffer(Client owner) {
+    String key = begin(owner, "veil");
+    put(owner, "veil", offer("of5", key, 15_000));
+    Client helper = TestYard.helper();
+    JsonNode seen = build(helper, "veil").path("build").path("offers").get(0);
+    assertEquals(0, seen.path("seen").get(0).path("unitPriceMinor").asLong());
+    String whole = basket(helper, "veil").toString();
+    assertTrue(!whole.contains("15000") && !whole.contains("17900"), whole);
+  }
+
+  @Test
+  void theCalculatorNamesWhatIsNoQuestion(Client owner) {
+    JsonNode example =
+        new FuzzDocument(owner.get("/api/openapi").text()).exampleOf("/api/calc/supply/basket");
+    JsonNode answer = owner.post("/api/calc/supply/basket", example.toString()).expect(200).json();
+    // 12.00 + 3.00 + a delivery of 4.90: the other shop's tape saves 50 cents and costs 3.90
+    assertEquals(1_500, answer.path("goodsMinor").asLong());
+    assertEquals(490, answer.path("deliveryMinor").asLong());
+    assertTrue(answer.path("proven").asBoolean());
+    String elsewhere = example.toString().replace("\"shopId\":\"loft\"", "\"shopId\":\"gone\"");
+    owner.post("/api/calc/supply/basket", elsewhere).expect(422);
+  }
+}

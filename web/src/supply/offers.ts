@@ -1,0 +1,41 @@
+import type { BasketOther, Offer } from '../api/types'
+import { count, money } from '../ui/words'
+
+/** Where the design itself says a thing is bought. */
+export const LISTED = 'listed'
+
+/** An offer of which nothing is known yet. */
+export const none = (needKey: string): Omit<Offer, 'id'> => ({
+  needKey,
+  supplierId: '',
+  condition: 'NEW',
+  seen: [],
+  packQuantity: 1,
+  available: null,
+  leadDays: null,
+  fromEarliest: null,
+  fromLatest: null,
+  returnDays: null,
+  warrantyMonths: null,
+  held: false,
+  link: '',
+  note: '',
+})
+
+/** Prices with the one of a day, which stands in place of another of that day. */
+export function withPrice(prices: Offer['seen'], on: string, unitPriceMinor: number) {
+  const others = prices.filter((each) => each.on !== on)
+  return [...others, { on, unitPriceMinor }].sort((a, b) => a.on.localeCompare(b.on))
+}
+
+/** What another offer would change: “12.00 € more, 4 days sooner”. */
+export function compared(other: BasketOther, currency: string): string {
+  const { moreMinor, sooner, lateDays } = other
+  const cost =
+    moreMinor === 0
+      ? 'costs the same'
+      : `${money(Math.abs(moreMinor), currency)} ${moreMinor > 0 ? 'more' : 'less'}`
+  const days =
+    sooner === 0 ? '' : `, ${count(Math.abs(sooner), 'days')} ${sooner > 0 ? 'sooner' : 'later'}`
+  return cost + days + (lateDays > 0 ? `, ${count(lateDays, 'days')} too late` : '')
+}
