@@ -30,7 +30,7 @@ async function readLabelled() {
 }
 const people = computed(() => [
   { value: '', label: 'everybody' },
-  ...workshop.book!.people.map((each) => ({ value: each.id, label: each.name })),
+  ...workshop.offered('people').map((each) => ({ value: each.id, label: each.name })),
 ])
 /** The day on which the first card begins, where that is not today any more. */
 const later = computed(() => {

@@ -85,7 +85,7 @@ const offered = computed(() => offers(build.value))
 const adding = ref('VINYL')
 function add() {
   if (!face.value) return
-  const sheetId = workshop.book!.sheets[0]?.id
+  const sheetId = workshop.offered('sheets')[0]?.id
   if (adding.value === 'PANEL' || adding.value === 'WINDOW') {
     const bare = build.value.panels.find((p) => p.face === which.value && !p.window)
     if (adding.value === 'WINDOW' && bare) {

@@ -19,11 +19,14 @@ const SIDES = [
 ] as const
 const coated = computed(() => props.step.op === 'PAINT' || props.step.op === 'CLEAR')
 const products = computed(() => {
-  const book = workshop.book!
+  const { productId } = props.step
   if (props.step.op === 'FILM')
-    return book.films.map((f) => ({ value: f.id, label: f.name as string }))
+    return workshop
+      .offered('films', productId)
+      .map((f) => ({ value: f.id, label: f.name as string }))
   const clear = props.step.op === 'CLEAR'
-  return book.paints
+  return workshop
+    .offered('paints', productId)
     .filter((p) => (p.kind === 'CLEAR') === clear)
     .map((p) => ({ value: p.id, label: `${p.name}, ${plain(p.kind)}` }))
 })

@@ -21,7 +21,7 @@ const PROCESSES = [
 ] as const
 function add() {
   const panel = builds.build!.panels[0]
-  const supplier = workshop.book!.suppliers[0]
+  const supplier = workshop.offered('suppliers')[0]
   if (!panel || !supplier) return
   builds.add('outside-finishes', {
     name: `${panel.name}, powder coated`,

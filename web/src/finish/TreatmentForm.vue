@@ -30,7 +30,7 @@ const SHAPES = (['TEXT', 'RECTANGLE', 'HOLE', 'STAR', 'POLYGON', 'SLOT'] as cons
 }))
 const film = computed(() => props.treatment.kind === 'DECAL')
 const products = computed(() =>
-  (film.value ? workshop.book!.films : workshop.book!.paints).map((product) => ({
+  workshop.offered(film.value ? 'films' : 'paints', props.treatment.productId).map((product) => ({
     value: product.id,
     label: product.name,
   })),

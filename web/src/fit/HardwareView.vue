@@ -23,7 +23,7 @@ const component = computed(
   () => components.value.find((c) => c.id === picked.value) ?? components.value[0],
 )
 function add() {
-  const supplierId = workshop.book!.suppliers[0]?.id ?? ''
+  const supplierId = workshop.offered('suppliers')[0]?.id ?? ''
   shelf.value = false
   picked.value = builds.add('components', newComponent('New component', 'BUY', supplierId))
 }

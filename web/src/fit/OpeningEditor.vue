@@ -53,9 +53,9 @@ const HOLES = computed(() => {
   ]
 })
 const sheets = computed(() =>
-  workshop.book!.sheets.map((sheet) => ({ value: sheet.id, label: sheet.name })),
+  workshop.offered('sheets').map((sheet) => ({ value: sheet.id, label: sheet.name })),
 )
-const sheetId = ref(workshop.book!.sheets[0]?.id ?? '')
+const sheetId = ref(workshop.offered('sheets')[0]?.id ?? '')
 const fill = useId()
 /** One tile of the pattern in mm, with its holes. */
 const tile = computed(() => {

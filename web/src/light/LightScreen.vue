@@ -79,7 +79,7 @@ function addScreen() {
     watts: 6,
     rail: 'V5',
     priceMinor: 0,
-    supplierId: workshop.book!.suppliers[0]?.id ?? '',
+    supplierId: workshop.offered('suppliers')[0]?.id ?? '',
     productId: '',
   } satisfies Omit<Screen, 'id'>)
 }
@@ -94,7 +94,7 @@ function addStrip() {
     feed: 'BOARD_HEADER',
     colourHex: glow?.hex ?? '#FFFFFF',
     pricePerMetreMinor: 0,
-    supplierId: workshop.book!.suppliers[0]?.id ?? '',
+    supplierId: workshop.offered('suppliers')[0]?.id ?? '',
     productId: '',
   } satisfies Omit<LightStrip, 'id'>)
 }

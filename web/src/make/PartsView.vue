@@ -36,7 +36,7 @@ function pick(id: string) {
   figure.value = null
 }
 function newPanel(name: string, drawing: PartDrawing, widthMm = 300, heightMm = 200) {
-  const sheetId = panel.value?.sheetId ?? workshop.book!.sheets[0]?.id
+  const sheetId = panel.value?.sheetId ?? workshop.offered('sheets')[0]?.id
   if (!sheetId) return
   pick(
     builds.add('panels', {

@@ -122,7 +122,7 @@ function into(field: 'widthMm' | 'heightMm') {
 }
 function outline() {
   const mm: Mm[] = measured.value?.points ?? []
-  const sheetId = workshop.book!.sheets[0]?.id
+  const sheetId = workshop.offered('sheets')[0]?.id
   if (mm.length < 3 || !sheetId) return
   const box = boxOf(mm)
   const step = {

@@ -60,7 +60,7 @@ async function choose(event: Event) {
       sha256: kept.sha256,
       fileName: kept.fileName,
       mesh: kept.mesh,
-      filamentId: workshop.book!.filaments[0]?.id ?? 'none',
+      filamentId: workshop.offered('filaments')[0]?.id ?? 'none',
       quantity: 1,
       infillPercent: 20,
       wallMm: 1.2,

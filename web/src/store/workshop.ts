@@ -6,6 +6,9 @@ import { writing, zone } from '../units/writing'
 import { useSaver } from './saver'
 import { findThing, partsOf, putThing, type Thing } from './things'
 
+/** Kinds of things that people choose among. */
+type Offered = 'suppliers' | 'people' | 'paints' | 'films' | 'filaments' | 'sheets' | 'machines'
+
 /** The workshop's settings and stock lists. */
 export const useWorkshop = defineStore('workshop', () => {
   const saver = useSaver()
@@ -74,11 +77,41 @@ export const useWorkshop = defineStore('workshop', () => {
   function problem(kind: string, thingId: string, field: string) {
     return saver.problem(`${kind}/${thingId}`, field)
   }
+  /** Whether nobody is to choose it any more; it stays where it is used. */
+  const retired = (kind: string, id: string) =>
+    book.value?.retired.some((each) => each.kind === kind && each.thingId === id) ?? false
+  /** Things of a kind that can be chosen: not what is retired, but for what is chosen already. */
+  function offered<K extends Offered>(kind: K, chosen?: string | null): WorkshopView['book'][K] {
+    const all = (book.value?.[kind] ?? []) as { id: string }[]
+    return all.filter(
+      (each) => each.id === chosen || !retired(kind, each.id),
+    ) as WorkshopView['book'][K]
+  }
+  /** Retires a thing, or takes it back. */
+  function retire(kind: string, thingId: string, away: boolean) {
+    const id = `${kind}-${thingId}`
+    if (away) edit('retired', { id, kind, thingId }, {})
+    else void remove('retired', id)
+  }
   const supplierName = (id: string) =>
     book.value?.suppliers.find((supplier) => supplier.id === id)?.name ?? 'no supplier'
   const personName = (id?: string | null) =>
     book.value?.people.find((person) => person.id === id)?.name ?? ''
   const caution = (key: string) => view.value?.cautions.find((text) => text.key === key)
 
-  return { view, book, currency, load, edit, remove, problem, supplierName, personName, caution }
+  return {
+    view,
+    book,
+    currency,
+    load,
+    edit,
+    remove,
+    problem,
+    retired,
+    offered,
+    retire,
+    supplierName,
+    personName,
+    caution,
+  }
 })

@@ -20,6 +20,12 @@ const workshop = useWorkshop()
 const checker = ref('')
 const groups = computed(() => byOrder(props.lines))
 const sum = (group: OrderGroup) => group.lines.reduce((all, each) => all + each.totalMinor, 0)
+/** An order as it goes to the shop. */
+const PAPERS = [
+  { end: 'pdf', label: 'PDF' },
+  { end: 'csv', label: 'CSV' },
+  { end: 'txt', label: 'mail text' },
+]
 /** What all that is left of an order can be said to be, in one press. */
 const together = computed<{ to: State; from: State[]; label: string }[]>(() =>
   props.here
@@ -61,6 +67,16 @@ const deliveries = computed(() =>
       <h3>{{ workshop.supplierName(group.supplierId) }}</h3>
       <span v-if="group.number" class="mono soft">{{ group.number }}</span>
       <span class="soft">ordered {{ day(group.orderedOn) }}</span>
+      <span v-if="group.number && session.owner" class="papers">
+        <a
+          v-for="paper in PAPERS"
+          :key="paper.end"
+          :href="`/api/builds/${builds.id}/order/${group.number}.${paper.end}`"
+          target="_blank"
+          :aria-label="`${paper.label} of order ${group.number}`"
+          >{{ paper.label }}</a
+        >
+      </span>
       <span class="grow" />
       <span v-if="session.owner" class="mono">{{ money(sum(group), workshop.currency) }}</span>
       <template v-for="each in together" :key="each.to">
@@ -95,6 +111,11 @@ section > .row {
   border-bottom: 1px solid var(--line);
   padding-bottom: 4px;
   flex-wrap: wrap;
+}
+.papers {
+  display: flex;
+  gap: 10px;
+  font-size: 13px;
 }
 .checker {
   max-width: 260px;

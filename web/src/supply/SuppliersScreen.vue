@@ -1,17 +1,24 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, onBeforeUnmount, onMounted } from 'vue'
-import { newId } from '../api/client'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { get, newId } from '../api/client'
+import type { KeptWord } from '../api/types'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
+import RetireButton from '../ui/RetireButton.vue'
+import RetiredList from '../ui/RetiredList.vue'
 import ThingFields from '../ui/ThingFields.vue'
+import { keptWord } from './offers'
 
 /** Where things are bought: lead time and what a delivery costs. */
 const workshop = useWorkshop()
 const session = useSession()
 const shell = useShell()
-const suppliers = computed(() => workshop.book!.suppliers)
+const suppliers = computed(() => workshop.offered('suppliers'))
+const retired = computed(() =>
+  workshop.book!.suppliers.filter((each) => workshop.retired('suppliers', each.id)),
+)
 const SUPPLIER = [
   'name',
   { field: 'leadDays', label: 'Lead time' },
@@ -28,7 +35,16 @@ function add() {
     {},
   )
 }
-onMounted(() => (shell.newHere = session.owner ? add : null))
+const records = ref<KeptWord[]>([])
+/** How a shop has kept its word, in a sentence. */
+function kept(supplierId: string): string {
+  const record = records.value.find((each) => each.supplierId === supplierId)
+  return record ? keptWord(record) : ''
+}
+onMounted(async () => {
+  shell.newHere = session.owner ? add : null
+  records.value = await get<KeptWord[]>('/api/suppliers/records')
+})
 onBeforeUnmount(() => (shell.newHere = null))
 </script>
 
@@ -43,11 +59,14 @@ onBeforeUnmount(() => (shell.newHere = null))
     <article v-for="supplier in suppliers" :key="supplier.id">
       <template v-if="session.owner">
         <ThingFields kind="suppliers" :thing="supplier" :fields="SUPPLIER" />
+        <RetireButton kind="suppliers" :thing="supplier" />
+        <p class="soft kept">{{ kept(supplier.id) }}</p>
       </template>
       <p v-else>
         {{ supplier.name }}, <span class="mono">{{ supplier.leadDays }} days</span>
       </p>
     </article>
+    <RetiredList v-if="session.owner" kind="suppliers" :things="retired" />
   </main>
 </template>
 
@@ -62,5 +81,10 @@ article {
   gap: 16px;
   border-top: 1px solid var(--line);
   padding: 10px 0;
+}
+.kept {
+  grid-column: 1 / -1;
+  margin: 0;
+  font-size: 13px;
 }
 </style>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { BasketOther, Watch } from '../api/types'
-import { compared, withPrice } from './offers'
+import { compared, keptWord, withPrice } from './offers'
 import { curve, trusted } from './watch'
 
 const other = (moreMinor: number, sooner: number, lateDays = 0): BasketOther =>
@@ -55,6 +55,21 @@ const watch: Watch = {
   gainMinor: 0,
   trust: 'A_GUESS',
 }
+
+describe('the record of a shop', () => {
+  const record = { supplierId: 's', deliveries: 0, saidDays: 4, leadDays: 6, received: 0 }
+  it('says what it is taken at before anything came', () => {
+    expect(keptWord({ ...record, amiss: 0, chance: 0.04 })).toBe(
+      '0 deliveries yet: taken to be here within 6 days',
+    )
+  })
+  it('says what came, how soon, and what was amiss', () => {
+    const known = { ...record, deliveries: 3, leadDays: 5, received: 9, amiss: 1, chance: 0.074 }
+    expect(keptWord(known)).toBe(
+      '3 deliveries: four of five here within 5 days; 1 of 9 things amiss, 7 in 100 expected',
+    )
+  })
+})
 
 describe('a watched price', () => {
   it('is drawn on one scale with the limits ahead, dear ones above cheap ones', () => {

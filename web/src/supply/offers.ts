@@ -1,4 +1,4 @@
-import type { BasketOther, Offer } from '../api/types'
+import type { BasketOther, KeptWord, Offer } from '../api/types'
 import { count, money } from '../ui/words'
 
 /** Where the design itself says a thing is bought. */
@@ -38,4 +38,16 @@ export function compared(other: BasketOther, currency: string): string {
   const days =
     sooner === 0 ? '' : `, ${count(Math.abs(sooner), 'days')} ${sooner > 0 ? 'sooner' : 'later'}`
   return cost + days + (lateDays > 0 ? `, ${count(lateDays, 'days')} too late` : '')
+}
+
+/** How a shop has kept its word: “3 deliveries: four of five here within 5 days; 1 of 9 things amiss”. */
+export function keptWord({ deliveries, leadDays, received, amiss, chance }: KeptWord): string {
+  const known =
+    deliveries >= 3
+      ? `${count(deliveries, 'deliveries')}: four of five here within ${count(leadDays, 'days')}`
+      : `${count(deliveries, 'deliveries')} yet: taken to be here within ${count(leadDays, 'days')}`
+  const wrong = received
+    ? `; ${amiss} of ${count(received, 'things')} amiss, ${Math.round(chance * 100)} in 100 expected`
+    : ''
+  return known + wrong
 }

@@ -60,9 +60,13 @@ interface Line {
 const choices = (list: { id: string; name: string }[] = []): Option[] =>
   list.map(({ id, name }) => ({ value: id, label: name }))
 /** What a reference may point at, where every form offers the same. */
+const chosenAt = (field: string) => valueAt(props.thing, field) as string | null | undefined
 const REFERENCES: Record<string, ComputedRef<Option[]> | undefined> = {
-  supplierId: computed(() => [{ value: '', label: 'none' }, ...choices(workshop.book?.suppliers)]),
-  sheetId: computed(() => choices(workshop.book?.sheets)),
+  supplierId: computed(() => [
+    { value: '', label: 'none' },
+    ...choices(workshop.offered('suppliers', chosenAt('supplierId'))),
+  ]),
+  sheetId: computed(() => choices(workshop.offered('sheets', chosenAt('sheetId')))),
   panelId: computed(() => choices(builds.build?.panels)),
 }
 const lines = computed(() =>

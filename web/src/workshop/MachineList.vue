@@ -6,12 +6,17 @@ import type { Machine } from '../api/types'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import MachineSettings from './MachineSettings.vue'
+import RetireButton from '../ui/RetireButton.vue'
+import RetiredList from '../ui/RetiredList.vue'
 import ThingFields from '../ui/ThingFields.vue'
 
 /** Machines that cut and print, with what they do in each material. */
 const workshop = useWorkshop()
 const session = useSession()
-const machines = computed(() => workshop.book!.machines)
+const machines = computed(() => workshop.offered('machines'))
+const retired = computed(() =>
+  workshop.book!.machines.filter((each) => workshop.retired('machines', each.id)),
+)
 const open = ref<string | null>(null)
 const KINDS = [
   { value: 'LASER', label: 'laser' },
@@ -82,6 +87,7 @@ function add() {
         :aria-expanded="open === machine.id"
         @click="open = open === machine.id ? null : machine.id"
       />
+      <RetireButton kind="machines" :thing="machine" />
       <MachineSettings
         v-if="open === machine.id && machine.kind !== 'PRINTER'"
         :machine="machine"
@@ -89,6 +95,7 @@ function add() {
         @change="(settings) => edit(machine, { settings })"
       />
     </article>
+    <RetiredList kind="machines" :things="retired" />
   </section>
 </template>
 

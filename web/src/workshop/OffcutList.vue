@@ -18,7 +18,7 @@ const offcuts = computed(() => workshop.book!.offcuts)
 const sheet = (id: string) => workshop.book!.sheets.find((each) => each.id === id)
 const edit = (offcut: Offcut, change: Partial<Offcut>) => workshop.edit('offcuts', offcut, change)
 function add() {
-  const sheetId = workshop.book!.sheets[0]?.id
+  const sheetId = workshop.offered('sheets')[0]?.id
   if (!sheetId) return
   const offcut: Offcut = {
     id: newId(),

@@ -3,6 +3,7 @@ import Button from 'primevue/button'
 import { newId } from '../api/client'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
+import RetireButton from '../ui/RetireButton.vue'
 import SwatchChip from '../ui/SwatchChip.vue'
 import ThingFields from '../ui/ThingFields.vue'
 
@@ -46,6 +47,7 @@ function copy() {
         :aria-label="'Copy ' + thing.name"
         @click="copy"
       />
+      <RetireButton class="retire" :kind="kind" :thing="thing" />
     </template>
     <p v-else class="told">
       <SwatchChip :hex="thing.colourHex" :name="thing.name" :detail="detail" />
@@ -57,7 +59,7 @@ function copy() {
 <style scoped>
 .line {
   display: grid;
-  grid-template-columns: 132px minmax(180px, 1.6fr) repeat(5, minmax(88px, 1fr)) 62px;
+  grid-template-columns: 132px minmax(180px, 1.6fr) repeat(5, minmax(88px, 1fr)) 62px 68px;
   gap: 12px;
   align-items: start;
   border-top: 1px solid var(--line);

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import ChoiceStrip from '../ui/ChoiceStrip.vue'
+import RetiredList from '../ui/RetiredList.vue'
 import TableFile from '../ui/TableFile.vue'
 import TextField from '../ui/TextField.vue'
 import FilamentLine from './FilamentLine.vue'
@@ -23,7 +24,11 @@ const SHELVES = [
 ] as const
 const shelf = ref<(typeof SHELVES)[number]['kind'] | 'offcuts'>('paints')
 const shelves = computed(() => [
-  ...SHELVES.map(({ kind, label }) => ({ value: kind, label, count: book.value[kind].length })),
+  ...SHELVES.map(({ kind, label }) => ({
+    value: kind,
+    label,
+    count: workshop.offered(kind).length,
+  })),
   { value: 'offcuts' as const, label: 'Offcuts', count: book.value.offcuts.length },
 ])
 const chosen = computed(() => SHELVES.find((each) => each.kind === shelf.value))
@@ -32,9 +37,14 @@ const wanted = ref('')
 const things = computed(() => {
   const text = wanted.value.trim().toLowerCase()
   const all: { id: string; name: string; colourHex: string }[] =
-    shelf.value === 'offcuts' ? [] : book.value[shelf.value]
+    shelf.value === 'offcuts' ? [] : workshop.offered(shelf.value)
   return all.filter((thing) => thing.name.toLowerCase().includes(text))
 })
+const retired = computed(() =>
+  shelf.value === 'offcuts'
+    ? []
+    : book.value[shelf.value].filter((thing) => workshop.retired(shelf.value, thing.id)),
+)
 </script>
 
 <template>
@@ -69,6 +79,7 @@ const things = computed(() => {
     <template v-if="line">
       <component :is="line" v-for="thing in things" :key="thing.id" :thing="thing as never" />
     </template>
+    <RetiredList v-if="session.owner" :kind="shelf" :things="retired" />
     <p v-if="line && !things.length" class="soft">Nothing on this shelf is called that.</p>
   </main>
 </template>

@@ -17,6 +17,8 @@ import TokenList from './TokenList.vue'
 import { said, writing } from '../units/writing'
 import WritingFields from './WritingFields.vue'
 import { STEP_TIMES } from './stepTimes'
+import RetireButton from '../ui/RetireButton.vue'
+import RetiredList from '../ui/RetiredList.vue'
 import ThingFields from '../ui/ThingFields.vue'
 
 const workshop = useWorkshop()
@@ -85,7 +87,7 @@ async function take(text: string, existing?: 'REPLACE' | 'COPY') {
     <div v-else class="columns">
       <section>
         <h2>Settings</h2>
-        <ThingFields kind="workshops" :thing="settings" :fields="['name']" />
+        <ThingFields kind="workshops" :thing="settings" :fields="['name', 'address']" />
         <div class="pair">
           <ThingFields kind="workshops" :thing="settings" :fields="SETTINGS" />
         </div>
@@ -102,7 +104,7 @@ async function take(text: string, existing?: 'REPLACE' | 'COPY') {
           @update:model-value="(hours) => edit({ hours })"
         />
         <h2>People</h2>
-        <article v-for="thing in book.people" :key="thing.id" class="person">
+        <article v-for="thing in workshop.offered('people')" :key="thing.id" class="person">
           <ThingFields kind="people" :thing="thing" :fields="PERSON" />
           <Button
             class="bare"
@@ -113,6 +115,7 @@ async function take(text: string, existing?: 'REPLACE' | 'COPY') {
             :aria-label="'Hours of ' + thing.name"
             @click="own = own === thing.id ? '' : thing.id"
           />
+          <RetireButton kind="people" :thing="thing" />
           <HoursField
             v-if="own === thing.id"
             class="wide"
@@ -122,6 +125,10 @@ async function take(text: string, existing?: 'REPLACE' | 'COPY') {
           />
         </article>
         <Button class="quiet" label="Add a person" @click="addPerson" />
+        <RetiredList
+          kind="people"
+          :things="book.people.filter((each) => workshop.retired('people', each.id))"
+        />
       </section>
       <section>
         <h2>Step times</h2>
@@ -191,7 +198,7 @@ section {
 }
 .person {
   display: grid;
-  grid-template-columns: 1fr 120px 116px;
+  grid-template-columns: 1fr 120px 116px 84px;
   gap: 10px;
   align-items: end;
 }

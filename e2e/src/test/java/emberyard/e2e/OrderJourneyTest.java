@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -90,5 +91,82 @@ class OrderJourneyTest extends OnDemo {
             page.locator("div.line")
                 .filter(new Locator.FilterOptions().setHasText("checked since")))
         .containsText(DRIVE);
+  }
+
+  /**
+   * A price is typed where a thing was seen; the parcel follows, and what is chosen stays chosen.
+   */
+  @Test
+  void anOfferIsTypedChosenAndSent() {
+    Page page = yard.signedIn("ines");
+    Hands hands = new Hands(page);
+    String fan = "Fan Swift 120 with dial";
+    page.navigate(yard.address(ORDER + "send"));
+    hands.seesHeading("Order");
+    hands.sees("Wait or buy: Graphics Gannet 50").sees("last safe day");
+    Locator rookery = page.locator("section[aria-label='Rookery Hardware']");
+    rookery.getByText("What is in it").click();
+    rookery.getByLabel("Offers: " + fan).click();
+    Locator offers = rookery.getByLabel("Offers for " + fan);
+    offers.getByText("Another offer").click();
+    Locator offer = offers.locator("article");
+    assertThat(offer).containsText("without a price it is not counted");
+    offer.getByLabel("From").click();
+    page.getByRole(AriaRole.OPTION)
+        .filter(new Locator.FilterOptions().setHasText("Kiln Lane"))
+        .click();
+    offer.getByLabel("Price of one today").fill("3,4o");
+    assertThat(offer).containsText("can’t be read");
+    offer.getByLabel("Price of one today").fill("34.50");
+    hands.saved();
+    Locator kiln = page.locator("section[aria-label='Kiln Lane Colours']");
+    kiln.getByText("What is in it").click();
+    assertThat(kiln).containsText(fan);
+    assertThat(kiln).containsText("34.50");
+    kiln.getByLabel("Offers: " + fan).click();
+    kiln.getByLabel("Buy this one: Kiln Lane Colours").click();
+    hands.saved();
+    assertThat(kiln.getByLabel("Offers: " + fan)).hasText("chosen by hand");
+    page.reload();
+    assertThat(kiln).containsText("Send");
+    page.getByLabel("Send: Kiln Lane Colours").click();
+    assertThat(kiln).hasCount(0);
+    page.navigate(yard.address(ORDER + "way"));
+    assertThat(page.locator("div.line").filter(new Locator.FilterOptions().setHasText(fan)))
+        .hasCount(1);
+    assertEquals(List.of(), yard.complaints);
+  }
+
+  /** A shop that is retired is offered nowhere, stays where it is used, and can be brought back. */
+  @Test
+  void aShopIsRetiredAndBroughtBack() {
+    Page page = yard.signedIn("ines");
+    Hands hands = new Hands(page);
+    page.navigate(yard.address("/suppliers"));
+    hands.seesHeading("Suppliers");
+    page.getByLabel("Retire Quayside Sheet & Film").click();
+    hands.saved();
+    page.getByText("Retired: 1").click();
+    assertThat(page.getByLabel("Bring back Quayside Sheet & Film")).isVisible();
+    page.navigate(yard.address(ORDER + "send"));
+    hands.sees("comes from Quayside Sheet & Film, which is retired");
+    Locator rookery = page.locator("section[aria-label='Rookery Hardware']");
+    rookery.getByText("What is in it").click();
+    rookery.getByLabel("Offers: Supply Basalt 450").click();
+    rookery.getByText("Another offer").click();
+    rookery.locator("article").getByLabel("From").click();
+    assertThat(page.getByRole(AriaRole.OPTION).filter(named("Lumen Loft"))).hasCount(1);
+    assertThat(page.getByRole(AriaRole.OPTION).filter(named("Quayside"))).hasCount(0);
+    page.keyboard().press("Escape");
+    page.navigate(yard.address("/suppliers"));
+    page.getByText("Retired: 1").click();
+    page.getByLabel("Bring back Quayside Sheet & Film").click();
+    hands.saved();
+    assertThat(page.getByLabel("Retire Quayside Sheet & Film")).isVisible();
+    assertEquals(List.of(), yard.complaints);
+  }
+
+  private static Locator.FilterOptions named(String text) {
+    return new Locator.FilterOptions().setHasText(text);
   }
 }

@@ -3,9 +3,13 @@ package emberyard.server;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.io.IOException;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import tools.jackson.databind.JsonNode;
@@ -207,5 +211,70 @@ class OfferApiTest {
     assertTrue(answer.path("proven").asBoolean());
     String elsewhere = example.toString().replace("\"shopId\":\"loft\"", "\"shopId\":\"gone\"");
     owner.post("/api/calc/supply/basket", elsewhere).expect(422);
+  }
+
+  @Test
+  void anOrderLeavesAsPaperTableAndMail(Client owner) throws IOException {
+    String key = begin(owner, "paper");
+    String odd = "component:odd-paper";
+    Map<String, Object> named = Things.component("odd-paper", "=1+1 <b> & Söhne", 995);
+    owner.put("/api/builds/paper/components/odd-paper", named, null).expect(200);
+    JsonNode sent =
+        owner
+            .post(
+                "/api/builds/paper/order",
+                sending("s6", "rookery", Map.of("needKey", key), Map.of("needKey", odd)))
+            .expect(200)
+            .json();
+    String number = sent.path("number").asString();
+    String at = "/api/builds/paper/order/" + number;
+    String mail = owner.get(at + ".txt").expect(200).text();
+    assertTrue(mail.startsWith("Subject: Order " + number + ", "), mail);
+    assertTrue(mail.contains("- 1 piece: Board, at €179.00"), mail);
+    assertTrue(mail.contains("Goods €188.95, delivery €"), mail);
+    assertTrue(mail.contains("Please put the number " + number), mail);
+    String csv = owner.get(at + ".csv").expect(200).text();
+    assertTrue(csv.contains(number + ",Board,,1,piece,179.00,EUR,"), csv);
+    assertTrue(csv.contains("'=1+1"), csv);
+    try (PDDocument pdf = Loader.loadPDF(owner.bytes(at + ".pdf"))) {
+      String text = new PDFTextStripper().getText(pdf);
+      assertTrue(text.contains("Order " + number), text);
+      assertTrue(text.contains("=1+1 <b> & Söhne"), text);
+      assertEquals(1, pdf.getNumberOfPages());
+    }
+    TestYard.helper().get(at + ".txt").expect(403);
+    owner.get("/api/builds/paper/order/1999-001.txt").expect(404);
+    owner.post("/api/undo?place=paper", Map.of()).expect(200);
+    owner.get(at + ".pdf").expect(404);
+  }
+
+  @Test
+  void aShopHasARecordOfWhatItSaidAndWhatCame(Client owner) {
+    String key = begin(owner, "record");
+    JsonNode before = record(owner);
+    JsonNode sent =
+        owner
+            .post("/api/builds/record/order", sending("s7", "rookery", Map.of("needKey", key)))
+            .expect(200)
+            .json();
+    String id = sent.path("lines").get(0).path("id").asString();
+    Map<String, Object> here = Map.of("orderIds", List.of(id), "state", "RECEIVED");
+    owner.post("/api/builds/record/order/step", here).expect(200);
+    JsonNode after = record(owner);
+    assertEquals(before.path("deliveries").asInt() + 1, after.path("deliveries").asInt());
+    assertEquals(before.path("received").asInt() + 1, after.path("received").asInt());
+    assertEquals(before.path("amiss").asInt(), after.path("amiss").asInt());
+    assertTrue(after.path("chance").asDouble() < before.path("chance").asDouble());
+  }
+
+  private static JsonNode record(Client owner) {
+    return owner
+        .get("/api/suppliers/records")
+        .expect(200)
+        .json()
+        .valueStream()
+        .filter(each -> each.path("supplierId").asString().equals("rookery"))
+        .findFirst()
+        .orElseThrow();
   }
 }

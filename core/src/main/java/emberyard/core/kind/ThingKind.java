@@ -44,6 +44,7 @@ import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.Offcut;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.Person;
+import emberyard.core.workshop.Retired;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.Station;
 import emberyard.core.workshop.Supplier;
@@ -106,7 +107,8 @@ public enum ThingKind {
   MACHINE("machines", "Machine", Machine.class, Home.SHARED, Way.STAYS),
   OFFCUT("offcuts", "Offcut", Offcut.class, Home.SHARED, Way.FREE),
   AIR("airs", "Air of a day", AirDay.class, Home.WORKSHOP, Way.FREE),
-  TEST_CARD("test-cards", "Test card", TestCard.class, Home.SHARED, Way.FREE);
+  TEST_CARD("test-cards", "Test card", TestCard.class, Home.SHARED, Way.FREE),
+  RETIRED("retired", "Retired", Retired.class, Home.WORKSHOP, Way.FREE);
 
   /** Where a kind belongs. */
   public enum Home {

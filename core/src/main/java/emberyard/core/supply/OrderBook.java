@@ -8,6 +8,7 @@ import emberyard.core.record.OrderLine;
 import emberyard.core.units.Figures;
 import emberyard.core.work.Need;
 import emberyard.core.workshop.OpenHours;
+import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -51,7 +52,7 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
           neededOn == null ? null : orderBy(neededOn, need.leadDays(), book.workshop().hours());
       NeedLine line = NeedLine.of(need, build, neededOn, last, today);
       lines.add(line);
-      findings.addAll(judge(line, build.liveOrders(need.key()), neededOn, today));
+      findings.addAll(judge(line, build.liveOrders(need.key()), neededOn, today, book));
     }
     Ordered ordered = Ordered.of(build, byKey, book.suppliers());
     for (OrderedLine order : ordered.lines()) {
@@ -96,7 +97,11 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
   }
 
   private static List<Finding> judge(
-      NeedLine line, List<OrderLine> live, @Nullable LocalDate neededOn, LocalDate today) {
+      NeedLine line,
+      List<OrderLine> live,
+      @Nullable LocalDate neededOn,
+      LocalDate today,
+      WorkshopBook book) {
     Need need = line.need();
     List<Finding> findings = new ArrayList<>();
     if (line.open() > 0 && line.daysLate() > 0) {
@@ -104,6 +109,9 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
     }
     if (line.open() > 0 && !live.isEmpty()) {
       findings.add(tooFew(line));
+    }
+    if (line.open() > 0 && book.isRetired("suppliers", need.supplierId())) {
+      findings.add(fromARetiredShop(need, book));
     }
     for (OrderLine order : live) {
       LocalDate expected = order.expectedOn();
@@ -151,6 +159,18 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
         "%s was promised for %s".formatted(order.title(), Figures.day(order.expectedOn())),
         "Today is %s and it is not marked as received.".formatted(Figures.day(today)),
         Remedy.byHand("Ask where it is"));
+  }
+
+  private static Finding fromARetiredShop(Need need, WorkshopBook book) {
+    String shop = book.supplier(need.supplierId()).map(Supplier::name).orElse("a shop");
+    return finding(
+        need,
+        Severity.RISK,
+        "retired-shop",
+        "%s comes from %s, which is retired".formatted(need.title(), shop),
+        "Nothing new is ordered from there.",
+        Remedy.byHand("Type an offer of another shop and buy that one"),
+        Remedy.byHand("Bring the shop back, under Suppliers"));
   }
 
   private static Finding tooFew(NeedLine line) {

@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param tightDays a build with fewer spare working days than this reads as tight, 0 to 60
  * @param times how long steps take here
  * @param writing how numbers, times and days are written; the default where it was never said
+ * @param address where parcels are brought, as it stands on an order; may have several lines
  */
 public record Workshop(
     String id,
@@ -41,7 +42,8 @@ public record Workshop(
     double contingencyPercent,
     int tightDays,
     StepTimes times,
-    @Nullable Writing writing)
+    @Nullable Writing writing,
+    String address)
     implements Thing {
 
   /** The id of the one settings thing. */
@@ -65,6 +67,7 @@ public record Workshop(
     Require.between("tightDays", tightDays, 0, 60, "days");
     Require.given("times", times);
     writing = writing == null ? Writing.DEFAULT : writing;
+    address = Require.textOrEmpty("address", address);
   }
 
   /** Its hours, or somebody's own, with the breaks in them. */
@@ -87,7 +90,8 @@ public record Workshop(
         5,
         3,
         StepTimes.defaults(),
-        Writing.DEFAULT);
+        Writing.DEFAULT,
+        "");
   }
 
   private static void checkCurrency(String currency) {

@@ -82,6 +82,23 @@ public record WorkshopBook(Workshop workshop, Things things) {
     return things.of(TestCard.class);
   }
 
+  public List<Retired> retired() {
+    return things.of(Retired.class);
+  }
+
+  /** Whether a thing isn't chosen any more. */
+  public boolean isRetired(String kind, String thingId) {
+    return retired().stream()
+        .anyMatch(each -> each.kind().equals(kind) && each.thingId().equals(thingId));
+  }
+
+  /** Who work is planned for: everybody who isn't retired, everybody where nobody else is left. */
+  public List<Person> workers() {
+    List<Person> here =
+        people().stream().filter(person -> !isRetired("people", person.id())).toList();
+    return here.isEmpty() ? people() : here;
+  }
+
   public Optional<Person> person(String id) {
     return things.find(Person.class, id);
   }
@@ -118,9 +135,11 @@ public record WorkshopBook(Workshop workshop, Things things) {
     return things.find(Machine.class, id);
   }
 
-  /** The first machine of a kind. */
+  /** The first machine of a kind that isn't retired, or any of the kind where all are. */
   public Optional<Machine> machine(Machine.Kind kind) {
-    return machines().stream().filter(machine -> machine.kind() == kind).findFirst();
+    return machines().stream()
+        .filter(machine -> machine.kind() == kind)
+        .min(Comparator.comparing(machine -> isRetired("machines", machine.id())));
   }
 
   public Optional<Offcut> offcut(String id) {

@@ -240,7 +240,9 @@ final class YardPlanner {
       all.addAll(its);
     }
     List<Worker> workers =
-        book.people().stream().map(person -> new Worker(person.id(), hoursOf.get(person))).toList();
+        book.workers().stream()
+            .map(person -> new Worker(person.id(), hoursOf.get(person)))
+            .toList();
     List<Place> places =
         book.stations().stream().map(s -> new Place(s.id(), s.capacity())).toList();
     SchedulingProblem before = known.planned() == null ? null : known.planned().problem();
@@ -336,7 +338,7 @@ final class YardPlanner {
 
   private long longestStretch(Task task) {
     List<String> able = able(task);
-    return book.people().stream()
+    return book.workers().stream()
         .filter(person -> able.isEmpty() || able.contains(person.id()))
         .mapToLong(person -> hoursOf.get(person).longestStretch())
         .max()
@@ -354,7 +356,7 @@ final class YardPlanner {
 
   private List<String> able(Stage stage) {
     String capability = stage.capability();
-    return book.people().stream()
+    return book.workers().stream()
         .filter(person -> person.does().isEmpty() || person.does().contains(capability))
         .map(Person::id)
         .toList();

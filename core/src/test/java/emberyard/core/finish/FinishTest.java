@@ -175,7 +175,8 @@ class FinishTest {
             w.contingencyPercent(),
             w.tightDays(),
             w.times(),
-            w.writing());
+            w.writing(),
+            w.address());
     return new WorkshopBook(changed, b.things());
   }
 }

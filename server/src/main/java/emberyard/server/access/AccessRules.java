@@ -25,6 +25,8 @@ public class AccessRules {
     "/api/workshop/**",
     "/api/builds/*/*.csv",
     "/api/builds/*/order/*.csv",
+    "/api/builds/*/order/*.pdf",
+    "/api/builds/*/order/*.txt",
     "/api/builds/*/export",
     "/api/builds/*/freeze",
     "/api/builds/*/order/money",

@@ -11,6 +11,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -127,5 +128,33 @@ class SupplyController {
             HttpHeaders.CONTENT_DISPOSITION,
             ContentDisposition.attachment().filename(buildId + "-to-order.csv").build().toString())
         .body(ShoppingList.csv(reading.build(buildId), reading.book()));
+  }
+
+  /** An order as it goes to the shop, on paper. */
+  @GetMapping(value = "/{number}.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> paper(@PathVariable String buildId, @PathVariable String number) {
+    byte[] pdf = OrderPaper.of(reader.read(), number).pdf();
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, named("inline", number + ".pdf"))
+        .body(pdf);
+  }
+
+  /** The same as a table. */
+  @GetMapping(value = "/{number}.csv", produces = "text/csv;charset=UTF-8")
+  ResponseEntity<String> table(@PathVariable String buildId, @PathVariable String number) {
+    String csv = OrderPaper.of(reader.read(), number).csv();
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, named("attachment", number + ".csv"))
+        .body(csv);
+  }
+
+  /** The same as the text of a mail. */
+  @GetMapping(value = "/{number}.txt", produces = "text/plain;charset=UTF-8")
+  String mail(@PathVariable String buildId, @PathVariable String number) {
+    return OrderPaper.of(reader.read(), number).mail();
+  }
+
+  private static String named(String how, String file) {
+    return ContentDisposition.builder(how).filename("order-" + file).build().toString();
   }
 }

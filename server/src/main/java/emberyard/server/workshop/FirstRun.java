@@ -85,7 +85,8 @@ public class FirstRun {
             defaults.contingencyPercent(),
             defaults.tightDays(),
             defaults.times(),
-            answers.writing());
+            answers.writing(),
+            "");
     Account owner = accounts.add(answers.ownerName(), Role.OWNER, answers.password(), "owner");
     List<Thing> things = new ArrayList<>();
     things.add(workshop);
