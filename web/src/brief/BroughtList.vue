@@ -13,6 +13,8 @@ const builds = useBuild()
 const things = computed(() => builds.build!.components.filter((each) => each.source !== 'BUY'))
 const SOURCES = [
   { value: 'CLIENT', label: 'the client brings it' },
+  { value: 'GIVEN', label: 'given for this build' },
+  { value: 'LENT', label: 'lent, goes back' },
   { value: 'OWNED', label: 'it is here and is kept' },
 ]
 const BROUGHT = [

@@ -20,6 +20,8 @@ const SOURCES = [
   { value: 'BUY', label: 'bought for this build' },
   { value: 'OWNED', label: 'in the workshop already' },
   { value: 'CLIENT', label: 'brought by the client' },
+  { value: 'GIVEN', label: 'given for this build' },
+  { value: 'LENT', label: 'lent, goes back' },
 ] as const
 const NUMBERS = [
   { field: 'quantity', label: 'Pieces' },

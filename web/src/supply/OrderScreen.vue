@@ -6,6 +6,7 @@ import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import TableFile from '../ui/TableFile.vue'
 import ViewTabs from '../ui/ViewTabs.vue'
+import LentView from './LentView.vue'
 import OrderedView from './OrderedView.vue'
 import ToSendView from './ToSendView.vue'
 import { underWay } from './orderStates'
@@ -18,6 +19,7 @@ const VIEWS = [
   { value: 'send', label: 'To send' },
   { value: 'way', label: 'On its way' },
   { value: 'here', label: 'Here' },
+  { value: 'lent', label: 'Given and lent' },
 ] as const
 type View = (typeof VIEWS)[number]['value']
 const shown = computed<View>(
@@ -28,11 +30,15 @@ const wanted = computed(() => needs.value.filter((line) => line.open > 0))
 const lines = computed(() => builds.view!.ordered.lines)
 const onTheirWay = computed(() => lines.value.filter((each) => underWay(each.line)))
 const others = computed(() => lines.value.filter((each) => !underWay(each.line)))
+const brought = computed(() =>
+  builds.build!.components.filter((each) => ['CLIENT', 'GIVEN', 'LENT'].includes(each.source)),
+)
 const tabs = computed(() => {
   const counts = {
     send: wanted.value.length,
     way: onTheirWay.value.length,
     here: others.value.length,
+    lent: brought.value.length,
   }
   return VIEWS.map((view) => ({ ...view, label: `${view.label} ${counts[view.value]}` }))
 })
@@ -58,6 +64,7 @@ const tabs = computed(() => {
     <OrderedView v-else-if="shown === 'way'" :lines="onTheirWay">
       Nothing is on its way. What you send under “To send” is followed here.
     </OrderedView>
+    <LentView v-else-if="shown === 'lent'" :components="brought" />
     <OrderedView v-else :lines="others" here>
       Nothing has arrived yet. What arrives is opened and checked here.
     </OrderedView>

@@ -166,6 +166,32 @@ class OrderJourneyTest extends OnDemo {
     assertEquals(List.of(), yard.complaints);
   }
 
+  /** A lent board says from whom it is and until when, and is taken back in one press. */
+  @Test
+  void aLentBoardGoesBack() {
+    Page page = yard.signedIn("ines");
+    Hands hands = new Hands(page);
+    String board = "Board Dunlin I1";
+    page.navigate(yard.address("/builds/moss-archive/supply?show=lent"));
+    hands.seesHeading("Order");
+    Locator loan = page.locator("article[aria-label='" + board + "']");
+    assertThat(loan).containsText("lent");
+    assertThat(loan.getByLabel("From whom")).hasValue("A games evening two streets on");
+    hands.sees(board + " goes back on").sees("taken out of a finished machine");
+    loan.getByLabel("Promised for it").fill("Two fern screens");
+    hands.saved();
+    page.getByLabel("Given back today: " + board).click();
+    hands.saved();
+    assertThat(loan).containsText("back since");
+    hands.sees(board + " went back, and the design still has it");
+    page.reload();
+    assertThat(loan.getByLabel("Promised for it")).hasValue("Two fern screens");
+    page.getByLabel("It is still here: " + board).click();
+    hands.saved();
+    assertThat(loan).not().containsText("back since");
+    assertEquals(List.of(), yard.complaints);
+  }
+
   private static Locator.FilterOptions named(String text) {
     return new Locator.FilterOptions().setHasText(text);
   }

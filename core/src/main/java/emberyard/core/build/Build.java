@@ -3,6 +3,7 @@ package emberyard.core.build;
 import emberyard.core.record.Acceptance;
 import emberyard.core.record.ChangeOrder;
 import emberyard.core.record.JobNote;
+import emberyard.core.record.Loan;
 import emberyard.core.record.Move;
 import emberyard.core.record.Offer;
 import emberyard.core.record.OrderLine;
@@ -133,6 +134,10 @@ public record Build(Brief brief, Concept concept, Things things) implements Desi
 
   public List<Move> moves() {
     return things.of(Move.class);
+  }
+
+  public List<Loan> loans() {
+    return things.of(Loan.class);
   }
 
   public List<Offer> offers() {

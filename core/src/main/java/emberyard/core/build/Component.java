@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * Bought hardware.
  *
- * @param source bought, already owned, or brought by the client; the last two are never ordered
+ * @param source bought, already owned, or somebody else's: only what is bought is ordered
  * @param forLook true where it serves the look, false where it serves performance
  * @param priceMinor price of one; for owned and brought things its market price, 0 allowed
  * @param leadDays from order to arrival, −1 for the supplier's own

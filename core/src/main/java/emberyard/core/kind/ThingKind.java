@@ -24,6 +24,7 @@ import emberyard.core.build.Worksheet;
 import emberyard.core.record.Acceptance;
 import emberyard.core.record.ChangeOrder;
 import emberyard.core.record.JobNote;
+import emberyard.core.record.Loan;
 import emberyard.core.record.Move;
 import emberyard.core.record.Offer;
 import emberyard.core.record.OrderLine;
@@ -80,6 +81,7 @@ public enum ThingKind {
   MANUAL_TASK("manual-tasks", "Task", ManualTask.class, Home.BUILD, Way.FREE),
   ORDER("orders", "Order", OrderLine.class, Home.BUILD, Way.FREE),
   OFFER("offers", "Offer", Offer.class, Home.BUILD, Way.FREE),
+  LOAN("loans", "Loan", Loan.class, Home.BUILD, Way.FREE),
   MOVE("moves", "Payment", Move.class, Home.BUILD, Way.ADDED),
   TIME("times", "Hours", TimeEntry.class, Home.BUILD, Way.FREE),
   MARK("marks", "Mark", TaskMark.class, Home.BUILD, Way.BY_COMMAND),

@@ -187,7 +187,7 @@ public record Budget(
       CostCategory category =
           component.forLook() ? CostCategory.LOOK_HARDWARE : CostCategory.PERFORMANCE_HARDWARE;
       long value = component.countedMinor();
-      if (component.source() == Source.CLIENT) {
+      if (component.source().othersOwn()) {
         add(brought, category, value);
         return;
       }

@@ -63,6 +63,7 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
     lines.stream()
         .filter(line -> line.open() > 0)
         .forEach(line -> findings.addAll(wrong(build, line.need().key(), book)));
+    findings.addAll(Loans.findings(build, today));
     lines.sort(
         Comparator.comparing(NeedLine::orderBy, Comparator.nullsLast(Comparator.naturalOrder()))
             .thenComparing(line -> line.need().key()));
