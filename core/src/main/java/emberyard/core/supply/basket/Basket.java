@@ -60,7 +60,17 @@ public record Basket(
    * (delivery 3.90): both from the first, 19.90, since the 50 cents cost a delivery.
    */
   public static Basket of(BasketProblem problem) {
-    return new BasketSearch(problem).best();
+    return of(problem, BasketSearch.MOST_STEPS);
+  }
+
+  /**
+   * The same, given up sooner; of what is too large to be searched, each thing comes from its first
+   * offer.
+   */
+  static Basket of(BasketProblem problem, long mostSteps) {
+    return problem.searchable()
+        ? new BasketSearch(problem, mostSteps).best()
+        : of(problem, Choice.firsts(problem), false);
   }
 
   /** What this rule costs: how much more than without it; below nothing never. */

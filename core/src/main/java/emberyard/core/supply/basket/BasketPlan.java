@@ -34,6 +34,9 @@ public record BasketPlan(
   /** So many things at most are asked what their other offers would cost. */
   private static final int MOST_ASKED = 60;
 
+  /** And each of them is given up after a moment. */
+  private static final long STEPS_OF_ONE = 1_000_000;
+
   /**
    * What is bought from one shop, in one parcel.
    *
@@ -101,7 +104,8 @@ public record BasketPlan(
     Basket basket = Basket.of(problem);
     Map<String, List<BasketOther>> others = new HashMap<>();
     problem.things().stream()
-        .filter(thing -> thing.offers().size() > 1)
+        .filter(thing -> thing.offers().size() > 1 && basket.proven())
+        .filter(thing -> buying.open(thing.key()).build().id().equals(build.id()))
         .limit(MOST_ASKED)
         .forEach(thing -> others.put(thing.key(), others(buying, problem, thing, basket)));
     Basket whenever =
@@ -136,7 +140,7 @@ public record BasketPlan(
           problem.things().stream()
               .map(each -> each.key().equals(thing.key()) ? each.holding(quote.id()) : each)
               .toList();
-      Basket with = Basket.of(changed(problem, things));
+      Basket with = Basket.of(changed(problem, things), STEPS_OF_ONE);
       Basket.BasketLine its = line(with, thing.key());
       others.add(
           new BasketOther(

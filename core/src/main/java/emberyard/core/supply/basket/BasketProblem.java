@@ -2,8 +2,10 @@ package emberyard.core.supply.basket;
 
 import emberyard.core.units.Require;
 import emberyard.core.workshop.DeliveryTerms;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -12,11 +14,13 @@ import org.jspecify.annotations.Nullable;
  * What is wanted and who has it. Amounts of money are minor units of one money; days count from
  * today.
  *
- * @param things at most 500, each key once
+ * @param things at most 5,000, each key once; of more than 500, or of more than 100 million, no
+ *     best basket is looked for
  * @param shops at most 60; one with no id is nobody's and brings without a fee
  */
 public record BasketProblem(List<Wanted> things, List<Shop> shops) {
-  private static final int MOST_THINGS = 500;
+  private static final int MOST_THINGS = 5_000;
+  private static final int MOST_SEARCHED = 500;
   private static final int MOST_SHOPS = 60;
   private static final int MOST_OFFERS = 30;
   private static final long MOST_MINOR = 100_000_000;
@@ -132,12 +136,8 @@ public record BasketProblem(List<Wanted> things, List<Shop> shops) {
   public BasketProblem {
     things = Require.list(things);
     shops = Require.list(shops);
-    Require.that(things.size() <= MOST_THINGS, "things", "At most 500 things at once.");
+    Require.that(things.size() <= MOST_THINGS, "things", "At most 5,000 things at once.");
     Require.that(shops.size() <= MOST_SHOPS, "shops", "At most 60 shops at once.");
-    Require.that(
-        mostMinor(things, shops) <= Score.MOST_MINOR,
-        "things",
-        "That is more money than a basket is worked out for.");
     Set<String> known = shops.stream().map(Shop::id).collect(Collectors.toCollection(HashSet::new));
     Require.that(known.size() == shops.size(), "shops", "Each shop has an id of its own.");
     Set<String> keys = things.stream().map(Wanted::key).collect(Collectors.toSet());
@@ -152,8 +152,20 @@ public record BasketProblem(List<Wanted> things, List<Shop> shops) {
                     "There is no shop “%s”.".formatted(offer.shopId())));
   }
 
+  /** The place of each shop among them, by id. */
+  Map<String, Integer> shopNumbers() {
+    Map<String, Integer> numbers = new HashMap<>();
+    shops.forEach(shop -> numbers.put(shop.id(), numbers.size()));
+    return numbers;
+  }
+
+  /** Whether it is small enough, in things and in money, that a best basket is looked for. */
+  boolean searchable() {
+    return things.size() <= MOST_SEARCHED && mostMinor() <= Score.MOST_MINOR;
+  }
+
   /** No basket costs more. */
-  private static double mostMinor(List<Wanted> things, List<Shop> shops) {
+  private double mostMinor() {
     double goods = 0;
     for (Wanted thing : things) {
       goods +=

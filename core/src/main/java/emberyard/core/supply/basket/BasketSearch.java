@@ -1,7 +1,6 @@
 package emberyard.core.supply.basket;
 
 import java.util.Arrays;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -13,7 +12,7 @@ import java.util.Map;
  */
 final class BasketSearch {
   /** Ways looked at before it is given up: a second's work at most. */
-  private static final long MOST_STEPS = 20_000_000;
+  static final long MOST_STEPS = 20_000_000;
 
   private final BasketProblem problem;
   private final List<List<Choice>> ways;
@@ -22,12 +21,13 @@ final class BasketSearch {
   private final Tier[] taken;
   private long best = Long.MAX_VALUE;
   private Choice[] chosen;
+  private final long mostSteps;
   private long steps;
 
-  BasketSearch(BasketProblem problem) {
+  BasketSearch(BasketProblem problem, long mostSteps) {
     this.problem = problem;
-    Map<String, Integer> numbers = new HashMap<>();
-    problem.shops().forEach(shop -> numbers.put(shop.id(), numbers.size()));
+    this.mostSteps = mostSteps;
+    Map<String, Integer> numbers = problem.shopNumbers();
     this.ways = problem.things().stream().map(thing -> Choice.of(thing, numbers)).toList();
     this.tiers = problem.shops().stream().map(shop -> Tier.of(shop.delivery())).toList();
     this.closed = new boolean[numbers.size()];
@@ -48,12 +48,12 @@ final class BasketSearch {
     }
     offer(each);
     decide(0, 0);
-    return Basket.of(problem, List.of(chosen), steps <= MOST_STEPS);
+    return Basket.of(problem, List.of(chosen), steps <= mostSteps);
   }
 
   /** Decides the shops from one on; {@code fees} is what the deliveries so far cost. */
   private void decide(int shop, long fees) {
-    if (steps > MOST_STEPS) {
+    if (steps > mostSteps) {
       return;
     }
     Choice[] cheapest = cheapest();
@@ -107,7 +107,7 @@ final class BasketSearch {
       }
     }
     if (!enough) {
-      steps += new Covering(ways, closed, taken, this::offer, MOST_STEPS - steps).search(best);
+      steps += new Covering(ways, closed, taken, this::offer, mostSteps - steps).search(best);
     }
   }
 

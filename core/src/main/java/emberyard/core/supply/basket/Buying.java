@@ -97,7 +97,7 @@ public final class Buying {
         .forEach(offer -> quotes.add(quote(offer)));
     return new BasketProblem.Wanted(
         each.key(),
-        each.line().open(),
+        Math.min(MOST_QUANTITY, each.line().open()),
         lastInDays(each.line()),
         held == null ? null : held.id(),
         quotes);
@@ -141,6 +141,9 @@ public final class Buying {
         trouble(need.supplierId(), Offer.Condition.NEW, null, need.unitPriceMinor(), lead),
         false);
   }
+
+  /** More of one thing isn't asked for at once. */
+  private static final double MOST_QUANTITY = 10_000;
 
   /** What the design counts is sold as it counts. */
   private static final double SMALLEST_PACK = 0.01;

@@ -52,6 +52,18 @@ record Choice(
         .toList();
   }
 
+  /** Each thing from the offer that is held, or from its first. */
+  static List<Choice> firsts(BasketProblem problem) {
+    Map<String, Integer> numbers = problem.shopNumbers();
+    return problem.things().stream()
+        .map(
+            thing -> {
+              BasketProblem.Quote first = asked(thing).get(0);
+              return made(thing, Map.of(first, first.packsFor(thing.quantity())), numbers);
+            })
+        .toList();
+  }
+
   /** The one that is held; else those that are bought without anybody choosing them, if any. */
   private static List<BasketProblem.Quote> asked(BasketProblem.Wanted thing) {
     if (thing.heldOfferId() != null) {
