@@ -50,9 +50,7 @@ function add() {
 
 <style scoped>
 .offers {
-  border-left: 3px solid var(--rope);
-  margin: 4px 0 14px 12px;
-  padding: 2px 0 4px 14px;
+  padding-bottom: 4px;
 }
 p {
   margin: 4px 0;

@@ -18,7 +18,9 @@ const workshop = useWorkshop()
 const more = ref(false)
 const today = computed(() => builds.view!.now.slice(0, 10))
 const last = computed(() => props.offer.seen.at(-1))
-const shop = computed(() => workshop.supplierName(props.offer.supplierId) || 'somebody private')
+const shop = computed(() =>
+  props.offer.supplierId ? workshop.supplierName(props.offer.supplierId) : 'somebody private',
+)
 const MAIN = [
   { field: 'supplierId', label: 'From' },
   { field: 'condition', label: 'Condition' },

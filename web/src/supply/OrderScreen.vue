@@ -52,13 +52,6 @@ const tabs = computed(() => {
   >
     <template #actions>
       <ViewTabs label="Parts of ordering" :views="tabs" :shown="shown" />
-      <TableFile
-        v-if="session.owner"
-        :path="`/api/builds/${builds.id}/orders.csv`"
-        label="Orders"
-        noun="order lines"
-        @kept="builds.reload()"
-      />
     </template>
     <ToSendView v-if="shown === 'send'" />
     <OrderedView v-else-if="shown === 'way'" :lines="onTheirWay">
@@ -68,5 +61,12 @@ const tabs = computed(() => {
     <OrderedView v-else :lines="others" here>
       Nothing has arrived yet. What arrives is opened and checked here.
     </OrderedView>
+    <TableFile
+      v-if="session.owner && (shown === 'way' || shown === 'here')"
+      :path="`/api/builds/${builds.id}/orders.csv`"
+      label="Orders"
+      noun="order lines"
+      @kept="builds.reload()"
+    />
   </StageFrame>
 </template>

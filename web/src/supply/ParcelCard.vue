@@ -21,6 +21,7 @@ const props = defineProps<{
   perDay: number
   width: number
 }>()
+const emit = defineEmits<{ offers: [needKey: string] }>()
 const builds = useBuild()
 const session = useSession()
 const workshop = useWorkshop()
@@ -125,6 +126,7 @@ async function send() {
           :item="item"
           :taken="!leftOut.has(itemKey(item))"
           @take="(taken) => take(item, taken)"
+          @offers="emit('offers', item.needKey)"
         />
       </template>
     </details>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { BasketItem } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
@@ -8,15 +8,13 @@ import CheckField from '../ui/CheckField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { count, day, money } from '../ui/words'
 import { said } from '../units/writing'
-import NeedOffers from './NeedOffers.vue'
 
 /** One thing of a parcel: taken or left out, and from where else it could come. */
 const props = defineProps<{ item: BasketItem; taken: boolean }>()
-const emit = defineEmits<{ take: [taken: boolean] }>()
+const emit = defineEmits<{ take: [taken: boolean]; offers: [] }>()
 const builds = useBuild()
 const session = useSession()
 const workshop = useWorkshop()
-const opened = ref(false)
 const own = computed(() => props.item.buildId === builds.id)
 const need = computed(() =>
   own.value
@@ -49,14 +47,12 @@ const rest = computed(() => props.item.quantity - props.item.of)
       v-if="own && session.owner"
       type="button"
       class="plain"
-      :aria-expanded="opened"
       :aria-label="`Offers: ${item.title}`"
-      @click="opened = !opened"
+      @click="emit('offers')"
     >
       {{ item.held ? 'chosen by hand' : offers ? count(offers + 1, 'offers') : 'offers' }}
     </button>
   </div>
-  <NeedOffers v-if="opened" :item="item" />
 </template>
 
 <style scoped>

@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import Dialog from 'primevue/dialog'
+import { computed, ref } from 'vue'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import { useWidth } from '../ui/useWidth'
 import { daysBetween, money } from '../ui/words'
+import { said } from '../units/writing'
+import NeedOffers from './NeedOffers.vue'
 import ParcelCard from './ParcelCard.vue'
 import ScaleHead from './ScaleHead.vue'
 import WatchCard from './WatchCard.vue'
@@ -17,6 +20,13 @@ const today = computed(() => builds.view!.now.slice(0, 10))
 const basket = computed(() => builds.view!.basket)
 const parcels = computed(() => basket.value.parcels)
 const totalMinor = computed(() => basket.value.goodsMinor + basket.value.deliveryMinor)
+/** The need whose offers are looked at, empty for none. */
+const asked = ref('')
+const item = computed(() =>
+  parcels.value
+    .flatMap((parcel) => parcel.items)
+    .find((each) => each.buildId === builds.id && each.needKey === asked.value),
+)
 const { width } = useWidth('sized', 400)
 /** Days that the scale covers: until the last parcel is here and the last thing is needed. */
 const span = computed(() => {
@@ -66,11 +76,22 @@ const asides = computed(() => {
       :today="today"
       :per-day="perDay"
       :width="width"
+      @offers="(needKey) => (asked = needKey)"
     />
     <a v-if="session.owner" :href="`/api/builds/${builds.id}/order/to-order.csv`"
       >All that is to order, as CSV</a
     >
   </template>
+  <!-- it stays where it is while what is typed moves the thing from parcel to parcel -->
+  <Dialog
+    :visible="!!item"
+    modal
+    :header="item ? `Offers for ${said(item.title)}` : ''"
+    :style="{ width: 'min(760px, 96vw)' }"
+    @update:visible="asked = ''"
+  >
+    <NeedOffers v-if="item" :item="item" />
+  </Dialog>
   <template v-if="session.owner">
     <WatchCard v-for="watch in basket.watches" :key="watch.needKey" :watch="watch" :today="today" />
   </template>

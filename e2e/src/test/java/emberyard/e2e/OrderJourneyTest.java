@@ -107,7 +107,7 @@ class OrderJourneyTest extends OnDemo {
     Locator rookery = page.locator("section[aria-label='Rookery Hardware']");
     rookery.getByText("What is in it").click();
     rookery.getByLabel("Offers: " + fan).click();
-    Locator offers = rookery.getByLabel("Offers for " + fan);
+    Locator offers = page.getByRole(AriaRole.DIALOG);
     offers.getByText("Another offer").click();
     Locator offer = offers.locator("article");
     assertThat(offer).containsText("without a price it is not counted");
@@ -119,13 +119,18 @@ class OrderJourneyTest extends OnDemo {
     assertThat(offer).containsText("can’t be read");
     offer.getByLabel("Price of one today").fill("34.50");
     hands.saved();
+    // the thing went to another parcel, and what is typed is still under the hand
+    assertThat(offer.getByLabel("Price of one today")).hasValue("34.50");
+    assertThat(offer).containsText("in the parcel");
+    page.keyboard().press("Escape");
     Locator kiln = page.locator("section[aria-label='Kiln Lane Colours']");
     kiln.getByText("What is in it").click();
     assertThat(kiln).containsText(fan);
     assertThat(kiln).containsText("34.50");
     kiln.getByLabel("Offers: " + fan).click();
-    kiln.getByLabel("Buy this one: Kiln Lane Colours").click();
+    page.getByLabel("Buy this one: Kiln Lane Colours").click();
     hands.saved();
+    page.keyboard().press("Escape");
     assertThat(kiln.getByLabel("Offers: " + fan)).hasText("chosen by hand");
     page.reload();
     assertThat(kiln).containsText("Send");
@@ -153,11 +158,10 @@ class OrderJourneyTest extends OnDemo {
     Locator rookery = page.locator("section[aria-label='Rookery Hardware']");
     rookery.getByText("What is in it").click();
     rookery.getByLabel("Offers: Supply Basalt 450").click();
-    rookery.getByText("Another offer").click();
-    rookery.locator("article").getByLabel("From").click();
+    page.getByText("Another offer").click();
+    page.getByRole(AriaRole.DIALOG).locator("article").getByLabel("From").click();
     assertThat(page.getByRole(AriaRole.OPTION).filter(named("Lumen Loft"))).hasCount(1);
     assertThat(page.getByRole(AriaRole.OPTION).filter(named("Quayside"))).hasCount(0);
-    page.keyboard().press("Escape");
     page.navigate(yard.address("/suppliers"));
     page.getByText("Retired: 1").click();
     page.getByLabel("Bring back Quayside Sheet & Film").click();

@@ -88,7 +88,11 @@ public record Offer(
       Require.between("leadDays", leadDays, 0, 365, "days");
     }
     Require.that(
-        fromEarliest == null || fromLatest != null && !fromLatest.isBefore(fromEarliest),
+        fromEarliest == null || fromLatest != null,
+        "fromLatest",
+        "Say by when it is there at the latest: that day is counted with.");
+    Require.that(
+        fromEarliest == null || !fromLatest.isBefore(fromEarliest),
         "fromLatest",
         "The latest day is the earliest or after it.");
     if (returnDays != null) {
