@@ -4,8 +4,6 @@ import { computed, ref } from 'vue'
 import type { Offer } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
-import CheckField from '../ui/CheckField.vue'
-import MoneyField from '../ui/MoneyField.vue'
 import ThingFields from '../ui/ThingFields.vue'
 import { count, day, money } from '../ui/words'
 import { withPrice } from './offers'
@@ -21,10 +19,19 @@ const last = computed(() => props.offer.seen.at(-1))
 const shop = computed(() =>
   props.offer.supplierId ? workshop.supplierName(props.offer.supplierId) : 'somebody private',
 )
-const MAIN = [
+const main = [
   { field: 'supplierId', label: 'From' },
   { field: 'condition', label: 'Condition' },
+  {
+    field: 'seen.0.unitPriceMinor',
+    label: 'Price of one today',
+    get: () => last.value?.unitPriceMinor ?? null,
+    set: (minor: number) => ({ seen: withPrice(props.offer.seen, today.value, minor) }),
+  },
 ]
+/** What is wrong with the list of prices stands at the price. */
+const ofPrice = (field: string) =>
+  field.startsWith('seen') ? builds.problem('offers', props.offer.id, 'seen') : ''
 const MORE = [
   { field: 'packQuantity', label: 'In a pack' },
   { field: 'available', label: 'How many there are' },
@@ -36,26 +43,17 @@ const MORE = [
   { field: 'link', label: 'Where it was seen' },
   { field: 'note', label: 'Note' },
 ]
-function price(minor: number | null) {
-  if (minor === null) return
-  builds.edit('offers', props.offer, { seen: withPrice(props.offer.seen, today.value, minor) })
-}
 </script>
 
 <template>
   <article :aria-label="`Offer of ${shop}`">
     <div class="fields">
-      <ThingFields kind="offers" :thing="offer" :fields="MAIN" />
-      <MoneyField
-        label="Price of one today"
-        :model-value="last?.unitPriceMinor ?? null"
-        :problem="builds.problem('offers', offer.id, 'seen')"
-        @update:model-value="price"
-      />
-      <CheckField
-        :label="`Buy this one: ${shop}`"
-        :model-value="offer.held"
-        @update:model-value="(held) => emit('hold', held)"
+      <ThingFields kind="offers" :thing="offer" :fields="main" :also-wrong="ofPrice" />
+      <ThingFields
+        kind="offers"
+        :thing="offer"
+        :fields="[{ field: 'held', label: `Buy this one: ${shop}` }]"
+        :edit="(change: Partial<Offer>) => emit('hold', !!change.held)"
       />
     </div>
     <p class="soft">

@@ -147,6 +147,17 @@ class OfferApiTest {
     assertTrue(line.path("differs").isNull(), line.toString());
   }
 
+  /** What the basket asks for of what the design sells by the metre is what is needed, no more. */
+  @Test
+  void noMoreIsOrderedThanIsNeeded(Client owner) {
+    String key = begin(owner, "exact");
+    Map<String, Object> more = Map.of("needKey", key, "offerId", "listed", "quantity", 1.0000004);
+    owner.post("/api/builds/exact/order", sending("s8", "rookery", more)).expect(200);
+    JsonNode line = build(owner, "exact").path("ordered").path("lines").get(0);
+    assertEquals(1, line.path("line").path("quantity").asDouble());
+    assertTrue(line.path("differs").isNull(), line.toString());
+  }
+
   @Test
   void buildsShareAParcelAndItsFeeByWhatTheirThingsAreWorth(Client owner) {
     String one = begin(owner, "share-a");

@@ -11,10 +11,14 @@ import java.util.List;
 
 /** The basket of a build: what it needs, together with what is agreed in all others. */
 public final class YardBasket {
+  /** So many things at most are looked at together: more is not proven in time. */
+  private static final int MOST_TOGETHER = 400;
+
   private YardBasket() {}
 
   /**
-   * Nothing is bought along for a build whose client has not agreed yet, or that is revealed.
+   * Nothing is bought along for a build whose client has not agreed yet, or that is revealed; nor
+   * for one that comes too late in a yard so large that not everything can be looked at together.
    *
    * @param id of the build that is looked at; its own needs are in it in any case
    */
@@ -25,8 +29,9 @@ public final class YardBasket {
       Build build = model.build();
       builds.add(build);
       boolean agreed = build.concept().frozen() != null && build.brief().revealedOn() == null;
-      if (agreed && !build.id().equals(id)) {
-        open.addAll(open(model));
+      List<Buying.Open> along = agreed && !build.id().equals(id) ? open(model) : List.of();
+      if (open.size() + along.size() <= MOST_TOGETHER) {
+        open.addAll(along);
       }
     }
     List<NeedLine> own = yard.builds().get(id).needs();

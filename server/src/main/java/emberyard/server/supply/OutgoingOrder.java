@@ -126,7 +126,7 @@ final class OutgoingOrder {
     double asked = item.quantity() == null ? open.open() : item.quantity();
     Require.that(asked > 0 && asked <= 10_000, "quantity", "More than nothing, 10,000 at most.");
     if (offer == null) {
-      return asked;
+      return Math.min(asked, open.open());
     }
     return Math.ceil(asked / offer.packQuantity() - 1e-9) * offer.packQuantity();
   }

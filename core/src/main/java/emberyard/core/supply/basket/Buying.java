@@ -146,7 +146,7 @@ public final class Buying {
   private static final double MOST_QUANTITY = 10_000;
 
   /** What the design counts is sold as it counts. */
-  private static final double SMALLEST_PACK = 0.01;
+  private static final double SMALLEST_PACK = 1e-6;
 
   private BasketProblem.Quote quote(Offer offer) {
     int lead = leadDays(offer.supplierId(), offer.leadDays());

@@ -7,7 +7,10 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
+import emberyard.core.build.Component;
+import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Concept;
+import emberyard.core.build.LightStrip;
 import emberyard.core.record.Offer;
 import emberyard.core.record.OfferBuilder;
 import emberyard.core.record.OrderLine;
@@ -81,6 +84,38 @@ class BasketPlanTest {
     assertTrue(plan.proven());
     assertTrue(items(plan).allMatch(item -> item.offerId().equals(Offers.LISTED)));
     assertTrue(items(plan).allMatch(item -> item.others().isEmpty()));
+  }
+
+  /** What is sold by the metre costs what its own length costs, to the cent. */
+  @Test
+  void whatIsNotCountedInPiecesIsBoughtAsItIsNeeded() {
+    Build build = Samples.build().with(LightStrip.class, List.of(Samples.strip(1_366.7)));
+    BasketPlan.BasketItem strip =
+        items(plan(build))
+            .filter(item -> item.needKey().startsWith("strip:"))
+            .findFirst()
+            .orElseThrow();
+    assertEquals(strip.of(), strip.quantity(), 1e-9);
+    assertEquals(Math.round(strip.of() * 1_400), strip.priceMinor());
+  }
+
+  /** A yard too large to be looked at together still has its own parcels, and they are proven. */
+  @Test
+  void aLargeYardIsLookedAtAsFarAsItGoes() {
+    Build first = Samples.build();
+    List<Component> many = new ArrayList<>();
+    for (int i = 0; i < 450; i++) {
+      many.add(Samples.component("c" + i, ComponentKind.OTHER));
+    }
+    Build large =
+        new Build(
+            Brief.named("b2", "Large", Samples.MONDAY),
+            new Concept("b2", first.look(), first.concept().frozen(), "A", ""),
+            first.with(Component.class, many).things());
+    BasketPlan plan = plan(first, large);
+    assertTrue(plan.proven());
+    assertTrue(items(plan).allMatch(item -> item.buildId().equals("b1")));
+    assertEquals(plan(first).goodsMinor(), plan.goodsMinor());
   }
 
   @Test
