@@ -109,7 +109,8 @@ class OfferApiTest {
     JsonNode line = sent.path("lines").get(0);
     assertEquals(15_000, line.path("unitPriceMinor").asLong());
     assertEquals(LOFT, line.path("supplierId").asString());
-    assertEquals(0, basket(owner, "offer").path("parcels").size());
+    // other builds that are agreed may still have parcels
+    assertTrue(!basket(owner, "offer").toString().contains(key), "ordered, and still to buy");
   }
 
   @Test

@@ -5,6 +5,7 @@ import emberyard.server.access.Account;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.MethodParameter;
 import org.springframework.http.MediaType;
@@ -119,8 +120,12 @@ public class MoneyVeil implements ResponseBodyAdvice<Object> {
     }
   }
 
-  /** What an element of a list is known by: its id, or the letter of an option. */
+  /** What an element of a list is known by: its id, the letter of an option, the day of a price. */
   private static String named(JsonNode element) {
-    return element.path("id").asString(element.path("letter").asString(""));
+    return Stream.of("id", "letter", "on")
+        .map(field -> element.path(field).asString(""))
+        .filter(name -> !name.isEmpty())
+        .findFirst()
+        .orElse("");
   }
 }
