@@ -142,14 +142,19 @@ public record BasketProblem(List<Wanted> things, List<Shop> shops) {
     Require.that(known.size() == shops.size(), "shops", "Each shop has an id of its own.");
     Set<String> keys = things.stream().map(Wanted::key).collect(Collectors.toSet());
     Require.that(keys.size() == things.size(), "things", "Each thing has a key of its own.");
-    things.stream()
-        .flatMap(thing -> thing.offers().stream())
-        .forEach(
-            offer ->
-                Require.that(
-                    known.contains(offer.shopId()),
-                    "shopId",
-                    "There is no shop “%s”.".formatted(offer.shopId())));
+    Require.each("things", things, (thing, at) -> soldByOneOf(known, thing));
+  }
+
+  /** Each of its offers is of a shop that is there. */
+  private static List<Quote> soldByOneOf(Set<String> known, Wanted thing) {
+    return Require.each(
+        "offers",
+        thing.offers(),
+        (offer, at) -> {
+          String sentence = "There is no shop “%s”.".formatted(offer.shopId());
+          Require.that(known.contains(offer.shopId()), "shopId", sentence);
+          return offer;
+        });
   }
 
   /** The place of each shop among them, by id. */

@@ -146,6 +146,15 @@ class BasketTest {
     assertThrows(InvalidValue.class, () -> basket(List.of(LOFT), wanted("a", 1, null, one)));
   }
 
+  @Test
+  void aShopThatIsNotThereIsNamedByItsPlace() {
+    Wanted here = wanted("a", 1, null, quote("kiln", 1, 1));
+    Wanted gone = wanted("b", 1, null, quote("kiln", 1, 1), quote("loft", 2, 1));
+    InvalidValue refused =
+        assertThrows(InvalidValue.class, () -> basket(List.of(KILN), here, gone));
+    assertEquals("things.1.offers.1.shopId", refused.field());
+  }
+
   /** 3,000 against every way there is; 500 and more where a dearer line saves a fee. */
   @Test
   void nothingCheaperExists() {
