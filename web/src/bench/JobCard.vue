@@ -27,13 +27,15 @@ const props = defineProps<{
   notes: { id: string; text: string; by: string }[]
   photos: { id: string; sha256: string; caption: string }[]
   times: TimeEntry[]
+  /** Lines of orders in the parcel that it opens. */
+  orderIds?: string[]
 }>()
 const clock = useClock()
 const session = useSession()
 const shell = useShell()
 const workshop = useWorkshop()
 const builds = useBuild()
-type Asking = '' | 'open' | 'time' | 'check' | 'again' | 'note' | 'fault' | 'hours'
+type Asking = '' | 'parcel' | 'open' | 'time' | 'check' | 'again' | 'note' | 'fault' | 'hours'
 const draft = `card:${props.buildId}:${props.task.task.key}:`
 const asking = useDraft<Asking>(draft + 'asking', '')
 const words = useDraft(draft + 'words', '')
@@ -88,9 +90,17 @@ watch(
     else finish()
   },
 )
+/** Looks into the parcel: what is in it belongs to its build, which is opened for it. */
+async function openParcel() {
+  if (asking.value === 'parcel') return close()
+  await builds.open(props.buildId, '')
+  await builds.ask('ordered')
+  ask('parcel')
+}
+/** The build may have been left for another meanwhile. */
+const parcelShown = computed(() => asking.value === 'parcel' && builds.id === props.buildId)
 function finish() {
   wanted.value = 'finish'
-
   if (props.task.openBefore.length) ask('open')
   else if (props.task.task.gate) ask('check')
   else if (untimed.value) ask('time')
@@ -197,6 +207,13 @@ async function photo(event: Event) {
           :aria-label="'Record the check: ' + task.task.title"
           @click="finish"
         />
+        <Button
+          v-else-if="orderIds?.length"
+          :label="parcelShown ? 'Close it' : 'Open it'"
+          :aria-expanded="parcelShown"
+          :aria-label="(parcelShown ? 'Close: ' : 'Open: ') + task.task.title"
+          @click="openParcel"
+        />
         <Button v-else label="Done" :aria-label="'Done: ' + task.task.title" @click="finish" />
       </template>
       <Button
@@ -235,6 +252,7 @@ async function photo(event: Event) {
         @click="ask('fault')"
       />
     </div>
+    <slot v-if="parcelShown" name="parcel" :opened="finish" />
     <OpenSteps
       v-if="asking === 'open' && task.openBefore.length"
       :build-id="buildId"
@@ -264,14 +282,18 @@ async function photo(event: Event) {
         @click="passed(false)"
       />
     </form>
-    <form v-if="asking === 'again'" class="asking" @submit.prevent="again">
-      <TextField v-model="words" own label="Why again" />
-      <Button type="submit" label="Put it back on the plan" :disabled="!words.trim()" />
-    </form>
     <FaultForm v-if="asking === 'fault'" :build-id="buildId" :task="task" @done="close" />
-    <form v-if="asking === 'note'" class="asking" @submit.prevent="note">
-      <TextField v-model="words" own label="Note" />
-      <Button type="submit" label="Keep this note" :disabled="!words.trim()" />
+    <form
+      v-if="asking === 'note' || asking === 'again'"
+      class="asking"
+      @submit.prevent="asking === 'note' ? note() : again()"
+    >
+      <TextField v-model="words" own :label="asking === 'note' ? 'Note' : 'Why again'" />
+      <Button
+        type="submit"
+        :label="asking === 'note' ? 'Keep this note' : 'Put it back on the plan'"
+        :disabled="!words.trim()"
+      />
     </form>
   </article>
 </template>

@@ -9,6 +9,7 @@ import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
 import { weekday } from '../ui/words'
 import JobCard from './JobCard.vue'
+import ParcelOpening from './ParcelOpening.vue'
 
 /** Today's cards across builds, in order. */
 const clock = useClock()
@@ -84,7 +85,12 @@ const cards = computed(() =>
         :notes="card.notes"
         :photos="card.photos"
         :times="card.times"
-      />
+        :order-ids="card.orderIds"
+      >
+        <template #parcel="{ opened }">
+          <ParcelOpening :order-ids="card.orderIds" @opened="opened" />
+        </template>
+      </JobCard>
     </div>
   </main>
 </template>

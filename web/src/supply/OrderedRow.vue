@@ -2,9 +2,10 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { newId } from '../api/client'
-import type { OrderedLine, OrderLine } from '../api/types'
+import type { OrderedLine, OrderLine, ShopNews } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
+import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
 import DateField from '../ui/DateField.vue'
 import SignMark from '../ui/SignMark.vue'
@@ -13,14 +14,27 @@ import { count, day, money } from '../ui/words'
 import { said } from '../units/writing'
 import LabelForm from './LabelForm.vue'
 import LineMoney from './LineMoney.vue'
-import { NEXT, passes, settled, STATES, STEPS, underWay, type State, type Way } from './orderStates'
+import LineNews from './LineNews.vue'
+import SplitForm from './SplitForm.vue'
+import {
+  amiss,
+  NEXT,
+  passes,
+  settled,
+  STATES,
+  STEPS,
+  underWay,
+  type State,
+  type Way,
+} from './orderStates'
 
 /** One line of an order: what it is, how far it is, what it cost, and what can be said of it next. */
-const props = defineProps<{ ordered: OrderedLine }>()
+const props = defineProps<{ ordered: OrderedLine; news: ShopNews | null }>()
 const emit = defineEmits<{ step: [state: State] }>()
 const builds = useBuild()
 const session = useSession()
 const workshop = useWorkshop()
+const shell = useShell()
 const opened = ref(false)
 /** As it was typed, which is ahead of what is derived. */
 const line = computed(
@@ -51,9 +65,16 @@ const differs = computed(() => {
 })
 function go(way: Way) {
   if (STEPS.includes(way.to)) emit('step', way.to)
-  else builds.edit('orders', line.value, { state: way.to })
+  else builds.edit('orders', line.value, { state: way.to, ...handedOver(way) })
   if (way.to === 'REPLACED') cameForIt()
 }
+const handedOver = (way: Way) =>
+  way.to === 'SENT_BACK' ? { sentBackOn: builds.view!.now.slice(0, 10) } : {}
+/** Asks to send it back and orders another, in one press. */
+const again = () =>
+  builds
+    .act('order/again', { id: `${line.value.id.slice(0, 60)}-again`, orderId: line.value.id })
+    .catch((problem) => shell.say((problem as Error).message))
 /** What the shop sends in place of another costs nothing more, and is opened like the first. */
 function cameForIt() {
   builds.edit<OrderLine>(
@@ -66,6 +87,7 @@ function cameForIt() {
       receivedOn: builds.view!.now.slice(0, 10),
       checkedOn: null,
       checkedBy: '',
+      trackingCode: '',
       label: [],
       note: '',
     },
@@ -80,6 +102,8 @@ const FIELDS = computed(() => [
   { field: 'rate', label: 'One of it is worth', hint: 'in the workshop’s money', unit: '' },
   { field: 'number', label: 'Order number' },
   { field: 'supplierId', label: 'Shop' },
+  { field: 'trackingCode', label: 'The courier’s number' },
+  { field: 'warrantyUntil', label: 'Warranty until' },
   { field: 'note', label: 'Note', lines: 1 },
 ])
 </script>
@@ -105,6 +129,13 @@ const FIELDS = computed(() => [
         </span>
       </span>
       <span class="acts">
+        <Button
+          v-if="amiss(line)"
+          size="small"
+          label="Send back, order again"
+          :aria-label="'Send back and order again: ' + line.title"
+          @click="again"
+        />
         <DateField
           v-if="underWay(line)"
           :label="'Promised for: ' + line.title"
@@ -141,6 +172,7 @@ const FIELDS = computed(() => [
         />
       </span>
     </div>
+    <LineNews :ordered="ordered" :news="news" />
     <div v-if="opened" class="more">
       <LabelForm
         v-if="ordered.check && line.receivedOn"
@@ -159,6 +191,7 @@ const FIELDS = computed(() => [
           @click="go(way)"
         />
       </div>
+      <SplitForm v-if="underWay(line)" :line="line" :unit="unit" />
       <div class="fields"><ThingFields kind="orders" :thing="line" :fields="FIELDS" /></div>
       <LineMoney v-if="session.owner" :ordered="ordered" :line="line" />
     </div>

@@ -6,9 +6,11 @@ import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import TextField from '../ui/TextField.vue'
-import { day, money } from '../ui/words'
+import { clock, day, money } from '../ui/words'
+import { said } from '../units/writing'
 import DeliveryMoney from './DeliveryMoney.vue'
 import OrderedRow from './OrderedRow.vue'
+import { useShopNews } from './useShopNews'
 import { byOrder, type OrderGroup } from './parcels'
 import { passes, type State } from './orderStates'
 
@@ -18,6 +20,7 @@ const builds = useBuild()
 const session = useSession()
 const workshop = useWorkshop()
 const checker = ref('')
+const { news, asking, ask } = useShopNews()
 const groups = computed(() => byOrder(props.lines))
 const sum = (group: OrderGroup) => group.lines.reduce((all, each) => all + each.totalMinor, 0)
 /** An order as it goes to the shop. */
@@ -53,6 +56,12 @@ const deliveries = computed(() =>
 </script>
 
 <template>
+  <p v-if="news?.connected" class="row soft asked">
+    <span v-if="news.askedAt">Shops and courier were asked at {{ clock(news.askedAt) }}.</span>
+    <span v-else>Shops and courier were not asked yet.</span>
+    <span v-if="news.trouble" class="bad">{{ said(news.trouble) }}</span>
+    <Button class="bare" size="small" label="Ask them now" :disabled="asking" @click="ask" />
+  </p>
   <p v-if="lines.length === 0" class="soft"><slot /></p>
   <TextField
     v-else-if="here"
@@ -94,6 +103,7 @@ const deliveries = computed(() =>
       v-for="each in group.lines"
       :key="each.line.id"
       :ordered="each"
+      :news="news"
       @step="(state) => step([each.line.id], state)"
     />
   </section>
@@ -116,6 +126,10 @@ section > .row {
   display: flex;
   gap: 10px;
   font-size: 13px;
+}
+.asked {
+  align-items: center;
+  margin: 6px 0 0;
 }
 .checker {
   max-width: 260px;

@@ -63,6 +63,10 @@ export const NEXT: Record<State, Way[]> = {
   CANCELLED: [],
 }
 
+const AMISS_STATES: State[] = ['WRONG', 'DEAD', 'DAMAGED']
+/** Whether it came and can't be used. */
+export const amiss = (line: OrderLine) => AMISS_STATES.includes(line.state)
+
 /** States that the server moves many lines on to, with the day and who did it. */
 export const STEPS: State[] = ['ORDERED', 'CONFIRMED', 'SHIPPED', 'RECEIVED', 'CHECKED']
 const UNDER_WAY: State[] = ['ORDERED', 'CONFIRMED', 'SHIPPED', 'BACK_ORDERED']

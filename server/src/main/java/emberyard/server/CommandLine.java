@@ -33,6 +33,9 @@ record CommandLine(Path data, boolean dataGiven, Optional<Task> task) {
     OPTIONS.put("demo", "true    fill an empty folder with the invented example workshop (false)");
     OPTIONS.put("clock", "TIME    begin at this time of the bench, as 2026-03-03T09:05 (now)");
     OPTIONS.put(
+        "stand-ins",
+        "PORT    invented shops and a courier answer orders on this port, 0 for any free one ()");
+    OPTIONS.put(
         "backup", "FILE  write everything into this ZIP and end; others may work meanwhile");
     OPTIONS.put("restore", "FILE  put such a ZIP or a daily copy back and end");
     OPTIONS.put("reset-password", "NAME  give an owner or helper a new password and end");
@@ -90,6 +93,8 @@ record CommandLine(Path data, boolean dataGiven, Optional<Task> task) {
   private static void check(String name, String value) throws End {
     boolean good =
         switch (name) {
+          case "stand-ins" ->
+              value.isEmpty() || value.matches("\\d{1,5}") && Integer.parseInt(value) <= 65_535;
           case "port" -> value.matches("\\d{1,5}") && Integer.parseInt(value) <= 65_535;
           case "demo" -> value.equals("true") || value.equals("false");
           case "clock" ->

@@ -95,7 +95,8 @@ class OrderApiTest {
             .text();
     assertTrue(twice.contains("“Board” is ordered already."), twice);
     owner.post("/api/undo?place=send", Map.of()).expect(200);
-    assertEquals(0, view(owner, "send").path("build").path("orders").size());
+    JsonNode undone = view(owner, "send").path("build").path("orders");
+    assertEquals("CANCELLED", undone.get(0).path("state").asString(), "it can't be unsent");
   }
 
   @Test

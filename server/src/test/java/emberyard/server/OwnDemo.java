@@ -26,10 +26,22 @@ final class OwnDemo implements AutoCloseable {
    * @param check what is asked before anything is kept, made of the one that is
    */
   OwnDemo(Path folder, UnaryOperator<BeforeKeeping> check) throws IOException {
+    this(folder, check, "");
+  }
+
+  /**
+   * @param standIns port of the stand-ins, empty for none
+   */
+  OwnDemo(Path folder, UnaryOperator<BeforeKeeping> check, String standIns) throws IOException {
     application =
         new SpringApplicationBuilder(EmberYardApplication.class)
             .initializers(context -> prepare((GenericApplicationContext) context, check))
-            .run("--data=" + folder, "--port=0", "--demo=true", "--copies=0");
+            .run(
+                "--data=" + folder,
+                "--port=0",
+                "--demo=true",
+                "--copies=0",
+                "--stand-ins=" + standIns);
     owner = new Client(((WebServerApplicationContext) application).getWebServer().getPort());
     signIn();
   }

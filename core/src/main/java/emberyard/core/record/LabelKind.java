@@ -6,7 +6,8 @@ import java.util.List;
 public enum LabelKind {
   DRIVE(
       new Question("capacity", "Capacity", Reading.CAPACITY),
-      new Question("interface", "Interface", Reading.WORDS)),
+      new Question("interface", "Interface", Reading.WORDS),
+      new Question("serial", "Serial", Reading.KEPT)),
   MEMORY(
       new Question("kit", "Kit", Reading.PIECES),
       new Question("speed", "Speed", Reading.NUMBER),
@@ -14,11 +15,13 @@ public enum LabelKind {
   CARD(
       new Question("length", "Length", Reading.LENGTH),
       new Question("height", "Height", Reading.LENGTH),
-      new Question("plugs", "Plugs", Reading.PIECES)),
+      new Question("plugs", "Plugs", Reading.PIECES),
+      new Question("serial", "Serial", Reading.KEPT)),
   SCREEN(
       new Question("size", "Size outside", Reading.SIDES),
       new Question("pixels", "Pixels", Reading.SIDES),
-      new Question("input", "Input", Reading.WORDS)),
+      new Question("input", "Input", Reading.WORDS),
+      new Question("serial", "Serial", Reading.KEPT)),
   LEAD(
       new Question("length", "Length", Reading.LENGTH),
       new Question("plugs", "Plugs", Reading.PIECES)),
@@ -35,7 +38,9 @@ public enum LabelKind {
       new Question("speed", "Speed", Reading.NUMBER)),
   USED(
       new Question("serial", "Serial", Reading.KEPT), new Question("marks", "Marks", Reading.KEPT)),
-  OTHER(new Question("type", "Type on the label", Reading.WORDS));
+  OTHER(
+      new Question("type", "Type on the label", Reading.WORDS),
+      new Question("serial", "Serial", Reading.KEPT));
 
   private final List<Question> questions;
 

@@ -46,7 +46,8 @@ public record Offer(
     String link,
     String note)
     implements Thing, OfferBuilder.With {
-  private static final int MOST_PRICES = 400;
+  /** Prices of one offer. */
+  public static final int MOST_PRICES = 400;
 
   /** What it has been through. */
   public enum Condition {

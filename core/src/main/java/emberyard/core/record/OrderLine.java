@@ -5,6 +5,7 @@ import emberyard.core.units.Require;
 import emberyard.core.work.CostCategory;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -29,11 +30,17 @@ import org.jspecify.annotations.Nullable;
  *     workshop's money; null where the shop's usual fee is meant, once for all lines of its number
  * @param packQuantity how many came in a pack, so that what is too many in the last one is nobody's
  *     fault; null for no packs
+ * @param askedMinor what the shop asks for one since it has the order, null where that is what was
+ *     agreed or nobody said; agreed to by making it the price
+ * @param partOf id of the line that it was one with, before it came in parts; empty for none
  * @param expectedOn promised day
+ * @param trackingCode by which the courier knows its parcel, empty where nobody said
  * @param checkedBy who opened it and compared it with what was ordered
+ * @param sentBackOn the day it was handed over to go back, null where it wasn't
  * @param labelKind what its label is asked, null for nothing
  * @param facts what was ordered, as far as the design knew it then
  * @param label what its label says
+ * @param warrantyUntil the last day of what its maker stands for, null where nobody said
  */
 @RecordBuilder
 public record OrderLine(
@@ -52,14 +59,19 @@ public record OrderLine(
     String number,
     @Nullable Long deliveryMinor,
     @Nullable Double packQuantity,
+    @Nullable Long askedMinor,
+    String partOf,
     LocalDate orderedOn,
     LocalDate expectedOn,
+    String trackingCode,
     @Nullable LocalDate receivedOn,
     @Nullable LocalDate checkedOn,
     String checkedBy,
+    @Nullable LocalDate sentBackOn,
     @Nullable LabelKind labelKind,
     List<Fact> facts,
     List<Fact> label,
+    @Nullable LocalDate warrantyUntil,
     String note)
     implements Thing, OrderLineBuilder.With {
   private static final int MOST_FACTS = 20;
@@ -109,6 +121,11 @@ public record OrderLine(
     if (packQuantity != null) {
       Require.between("packQuantity", packQuantity, 0.01, 10_000, "in a pack");
     }
+    if (askedMinor != null) {
+      Require.between("askedMinor", askedMinor, 0, 100_000_000, "minor units");
+    }
+    partOf = Require.textOrEmpty("partOf", partOf);
+    trackingCode = Require.textOrEmpty("trackingCode", trackingCode);
     Require.given("orderedOn", orderedOn);
     Require.given("expectedOn", expectedOn);
     Require.that(
@@ -143,6 +160,42 @@ public record OrderLine(
   /** Whether the shop has, or will have, a claim to its price. */
   public boolean owed() {
     return way != Way.CLIENT_PAYS && state != State.CANCELLED && state != State.SENT_BACK;
+  }
+
+  /** Whether the shop wants another price than was agreed, and nobody has answered it. */
+  public boolean priceOpen() {
+    return askedMinor != null && askedMinor != unitPriceMinor && state.underWay();
+  }
+
+  /**
+   * Another of it, ordered from the same shop as the first was.
+   *
+   * @param otherId of the new line
+   * @param otherNumber of the order it is sent with
+   * @param today the day of that order; it is promised as many days later as the first was
+   * @param delivery what is asked for bringing it, minor units
+   */
+  public OrderLine again(String otherId, String otherNumber, LocalDate today, long delivery) {
+    long days = ChronoUnit.DAYS.between(orderedOn, expectedOn);
+    return with(
+        line ->
+            line.id(otherId)
+                .number(otherNumber)
+                .state(State.ORDERED)
+                .way(Way.SENT_FOR)
+                .deliveryMinor(delivery)
+                .askedMinor(null)
+                .partOf("")
+                .orderedOn(today)
+                .expectedOn(today.plusDays(days))
+                .trackingCode("")
+                .receivedOn(null)
+                .checkedOn(null)
+                .checkedBy("")
+                .sentBackOn(null)
+                .label(List.of())
+                .warrantyUntil(null)
+                .note(""));
   }
 
   /**

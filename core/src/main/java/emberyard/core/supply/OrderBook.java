@@ -10,6 +10,7 @@ import emberyard.core.work.Need;
 import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.WorkshopBook;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import org.joda.money.CurrencyUnit;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,6 +30,9 @@ import org.jspecify.annotations.Nullable;
  * @param lines each need with where it stands, the first to order first
  */
 public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> findings) {
+  /** Ends the key of what is said of a price that the shop asks. */
+  private static final String ASKED = "/asked-price";
+
   public OrderBook {
     lines = List.copyOf(lines);
     findings = List.copyOf(findings);
@@ -54,8 +59,11 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
       lines.add(line);
       findings.addAll(judge(line, build.liveOrders(need.key()), neededOn, today, book));
     }
-    Ordered ordered = Ordered.of(build, byKey, book.suppliers());
+    Ordered ordered = Ordered.of(build, byKey, book);
     for (OrderedLine order : ordered.lines()) {
+      if (order.line().priceOpen()) {
+        findings.add(anotherPrice(order.line(), book));
+      }
       if (order.differs() != null) {
         findings.add(order.differs().finding(order.line()));
       }
@@ -150,6 +158,41 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
         "The work behind it can't start, and the reveal moves by as much.",
         Remedy.byHand("Ask the supplier for an earlier day"),
         Remedy.byHand("Buy one elsewhere"));
+  }
+
+  /** Whether a finding has amounts of money in its words, which helpers don't see. */
+  public static boolean tellsPrices(Finding finding) {
+    return finding.key().endsWith(ASKED);
+  }
+
+  private static Finding anotherPrice(OrderLine order, WorkshopBook book) {
+    String asked = price(order, order.askedMinor(), book);
+    return Finding.of(
+            Severity.RISK,
+            "supply",
+            "order:" + order.id() + ASKED,
+            "%s: the shop asks %s".formatted(order.title(), asked),
+            "Agreed were %s for one. It is not sent before somebody answers."
+                .formatted(price(order, order.unitPriceMinor(), book)),
+            "What is not answered is not on its way, and its day is not promised.")
+        .about(order.needKey())
+        .with(
+            new Remedy(
+                "Agree to " + asked,
+                new Remedy.Change("orders", order.id(), "unitPriceMinor", order.askedMinor())),
+            new Remedy(
+                "Cancel it",
+                new Remedy.Change("orders", order.id(), "state", 0, "CANCELLED")));
+  }
+
+  /** In the money it was agreed in, which has as many decimals as the workshop's. */
+  private static String price(OrderLine order, long minor, WorkshopBook book) {
+    String own = book.workshop().currency();
+    return order.currency().isEmpty()
+        ? Figures.money(own, minor)
+        : BigDecimal.valueOf(minor, CurrencyUnit.of(own).getDecimalPlaces()).toPlainString()
+            + " "
+            + order.currency();
   }
 
   private static Finding overdue(Need need, OrderLine order, LocalDate today) {

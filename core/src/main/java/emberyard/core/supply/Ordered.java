@@ -4,6 +4,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Ledger;
 import emberyard.core.work.Need;
 import emberyard.core.workshop.Supplier;
+import emberyard.core.workshop.WorkshopBook;
 import java.util.List;
 import java.util.Map;
 
@@ -31,13 +32,13 @@ public record Ordered(List<OrderedLine> lines, List<Delivery> deliveries) {
   /**
    * @param needs what is needed now, by key
    */
-  static Ordered of(Build build, Map<String, Need> needs, List<Supplier> shops) {
+  static Ordered of(Build build, Map<String, Need> needs, WorkshopBook book) {
     Ledger ledger = new Ledger(build);
     return new Ordered(
         build.orders().stream()
-            .map(line -> OrderedLine.of(line, needs.get(line.needKey()), ledger, build))
+            .map(line -> OrderedLine.of(line, needs.get(line.needKey()), ledger, build, book))
             .toList(),
-        shops.stream()
+        book.suppliers().stream()
             .filter(shop -> ledger.deliveries(shop.id()) > 0)
             .map(shop -> delivery(shop, ledger))
             .toList());

@@ -4,6 +4,8 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Ledger;
 import emberyard.core.record.OrderLine;
 import emberyard.core.work.Need;
+import emberyard.core.workshop.WorkshopBook;
+import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param openMinor still to be paid
  * @param differs what it is not, against what is needed now; null where it is what is needed, or
  *     was settled
+ * @param returnBy the last day on which its shop takes it back, null where nobody knows
  * @param check what its label says against what was ordered, null where it is asked nothing
  */
 public record OrderedLine(
@@ -24,12 +27,13 @@ public record OrderedLine(
     long spentMinor,
     long openMinor,
     @Nullable Difference differs,
+    @Nullable LocalDate returnBy,
     @Nullable LabelCheck check) {
 
   /**
    * @param need what it was ordered for, null where the design has no such need any more
    */
-  static OrderedLine of(OrderLine line, @Nullable Need need, Ledger ledger, Build build) {
+  static OrderedLine of(OrderLine line, @Nullable Need need, Ledger ledger, Build build, WorkshopBook book) {
     boolean said = !line.unit().isEmpty() || need == null;
     return new OrderedLine(
         line,
@@ -38,6 +42,7 @@ public record OrderedLine(
         ledger.spentMinor(line),
         ledger.openMinor(line),
         Difference.of(line, need, build),
+        OrderBook.lastReturn(line, book).orElse(null),
         LabelCheck.of(line));
   }
 }

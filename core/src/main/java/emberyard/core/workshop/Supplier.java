@@ -2,6 +2,7 @@ package emberyard.core.workshop;
 
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
+import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -15,6 +16,8 @@ import org.jspecify.annotations.Nullable;
  *     null for no such limit
  * @param smallMinor what a small order costs more, minor units; nothing where it was left out
  * @param freeFromMinor goods from which the delivery is free, minor units; null for never
+ * @param mail where letters to it go, empty where nobody said
+ * @param link where it is found
  */
 public record Supplier(
     String id,
@@ -24,9 +27,13 @@ public record Supplier(
     @Nullable Integer returnDays,
     @Nullable Long smallBelowMinor,
     @Nullable Long smallMinor,
-    @Nullable Long freeFromMinor)
+    @Nullable Long freeFromMinor,
+    String mail,
+    String link,
+    String note)
     implements Thing {
   private static final long MOST_MINOR = 100_000_000;
+  private static final Pattern MAIL = Pattern.compile("[^\\s@<>,;\"]+@[^\\s@<>,;\"]+");
 
   public Supplier {
     Require.text("id", id);
@@ -45,6 +52,37 @@ public record Supplier(
     if (freeFromMinor != null) {
       Require.between("freeFromMinor", freeFromMinor, 0, MOST_MINOR, "minor units");
     }
+    mail = Require.textOrEmpty("mail", mail).strip();
+    Require.that(
+        mail.isEmpty() || MAIL.matcher(mail).matches(),
+        "mail",
+        "A mail address has a name, an @ and a place: orders@shop.example.");
+    link = Require.textOrEmpty("link", link);
+    note = Require.textOrEmpty("note", note);
+  }
+
+  /** One that nobody wrote anything more of. */
+  public Supplier(
+      String id,
+      String name,
+      int leadDays,
+      long shippingMinor,
+      @Nullable Integer returnDays,
+      @Nullable Long smallBelowMinor,
+      @Nullable Long smallMinor,
+      @Nullable Long freeFromMinor) {
+    this(
+        id,
+        name,
+        leadDays,
+        shippingMinor,
+        returnDays,
+        smallBelowMinor,
+        smallMinor,
+        freeFromMinor,
+        "",
+        "",
+        "");
   }
 
   /** What it asks for bringing things. */

@@ -13,6 +13,7 @@ import emberyard.core.fit.FitModel;
 import emberyard.core.make.MakeModel;
 import emberyard.core.make.part.MadePart;
 import emberyard.core.money.Budget;
+import emberyard.core.record.OrderLine;
 import emberyard.core.record.TaskMark;
 import emberyard.core.supply.NeedLine;
 import emberyard.core.supply.Ordered;
@@ -20,6 +21,7 @@ import emberyard.core.supply.Parcel;
 import emberyard.core.work.Need;
 import emberyard.core.workshop.WorkshopBook;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -75,13 +77,36 @@ public record BuildModel(
     return kept;
   }
 
+  /**
+   * Lines of orders that are checked by a mark that says that their parcel was opened; none for any
+   * other.
+   */
+  public List<OrderLine> opened(TaskMark mark, LocalDate today) {
+    return mark.what() != TaskMark.What.DONE
+        ? List.of()
+        : ordersIn(mark.taskKey()).stream()
+            .filter(line -> line.live() && line.state() != OrderLine.State.CHECKED)
+            .map(line -> line.onTo(OrderLine.State.CHECKED, today, mark.by()))
+            .toList();
+  }
+
+  /** Lines of orders that are in the parcel which a task opens; none for any other task. */
+  public List<OrderLine> ordersIn(String taskKey) {
+    return parcels.stream()
+        .filter(parcel -> parcel.key().equals(taskKey))
+        .flatMap(parcel -> parcel.lines().stream())
+        .map(Parcel.Line::order)
+        .filter(Objects::nonNull)
+        .toList();
+  }
+
   /** Why a parcel can't be marked as opened and checked; empty for any other task. */
   public Optional<String> unread(String taskKey) {
     return parcels.stream()
         .filter(parcel -> parcel.key().equals(taskKey))
         .flatMap(parcel -> parcel.unread().stream())
         .findFirst()
-        .map(line -> "“%s”: type what its label says first, under Order.".formatted(line.title()));
+        .map(line -> "“%s”: type what its label says first.".formatted(line.title()));
   }
 
   private TaskMark asPlanned(TaskMark mark, WorkshopBook book) {

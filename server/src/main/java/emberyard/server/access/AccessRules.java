@@ -21,6 +21,7 @@ import org.springframework.security.web.header.HeaderWriterFilter;
 public class AccessRules {
   private static final String[] OPEN = {"/api/health", "/api/session", "/api/setup"};
   private static final String[] OWNERS = {
+    "/api/outbox/**",
     "/api/accounts/**",
     "/api/workshop/**",
     "/api/builds/*/*.csv",

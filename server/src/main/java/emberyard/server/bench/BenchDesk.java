@@ -4,6 +4,7 @@ import emberyard.core.build.Brief;
 import emberyard.core.finding.Finding;
 import emberyard.core.record.Acceptance;
 import emberyard.core.record.JobNote;
+import emberyard.core.record.OrderLine;
 import emberyard.core.record.Photo;
 import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
@@ -52,14 +53,19 @@ class BenchDesk {
   /** Today's work across builds, in order. */
   record BenchView(LocalDateTime now, List<BenchCard> cards) {}
 
-  /** One card. */
+  /**
+   * One card.
+   *
+   * @param orderIds lines of orders that are in the parcel it opens, none for any other work
+   */
   record BenchCard(
       String buildId,
       String buildName,
       TaskModel task,
       List<JobNote> notes,
       List<Photo> photos,
-      List<TimeEntry> times) {}
+      List<TimeEntry> times,
+      List<String> orderIds) {}
 
   BenchView today() {
     YardReader.Reading reading = yard.read();
@@ -113,6 +119,8 @@ class BenchDesk {
     TaskMark mark = new TaskMark(said.id(), said.taskKey(), said.what(), now, by, note);
     List<Write> writes = new ArrayList<>();
     model.kept(mark, reading.book()).forEach(kept -> writes.add(Write.create(buildId, kept)));
+    LocalDate today = LocalDate.ofInstant(now, zone(reading));
+    model.opened(mark, today).forEach(line -> writes.add(Write.overwrite(buildId, line)));
     model.build().times().stream()
         .filter(entry -> entry.taskKey().equals(said.taskKey()) && entry.endedAt() == null)
         .forEach(entry -> writes.add(stopped(buildId, entry, now)));
@@ -286,7 +294,8 @@ class BenchDesk {
         task,
         model.build().notes().stream().filter(note -> note.taskKey().equals(key)).toList(),
         model.build().photos().stream().filter(p -> p.taskKey().equals(key)).toList(),
-        model.build().times().stream().filter(t -> t.taskKey().equals(key)).toList());
+        model.build().times().stream().filter(t -> t.taskKey().equals(key)).toList(),
+        model.ordersIn(key).stream().map(OrderLine::id).toList());
   }
 
   private static void refuse(@Nullable String sentence) {

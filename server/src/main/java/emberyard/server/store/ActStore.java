@@ -168,7 +168,7 @@ class ActStore {
             change ->
                 change.adds() && !whole
                     ? added(change, 1)
-                    : turned(change, change.after, change.before, 1))
+                    : turned(change, change.after, takenBack(change, whole), 1))
         .toList();
   }
 
@@ -196,8 +196,14 @@ class ActStore {
             change ->
                 change.adds() && !whole
                     ? added(change, 0)
-                    : turned(change, change.before, change.after, 0))
+                    : turned(change, takenBack(change, whole), change.after, 0))
         .toList();
+  }
+
+  /** What a thing is before a change was made: an order that was sent is cancelled, not unsent. */
+  private @Nullable String takenBack(Change change, boolean whole) {
+    boolean sent = change.kind == ThingKind.ORDER && change.before == null && !whole;
+    return sent ? SentOrders.cancelled(tree(change.after)).map(json::write).orElse(null) : change.before;
   }
 
   /** Whether a build came or went in an act: then all that is in it does. */

@@ -6,12 +6,16 @@ import emberyard.core.kind.ThingKind;
 import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
 import emberyard.core.supply.LabelCheck;
+import emberyard.core.supply.ShopAnswer;
+import emberyard.core.supply.Split;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Figures;
 import emberyard.core.units.Require;
 import emberyard.core.work.CostCategory;
 import emberyard.server.access.Account;
 import emberyard.server.refusal.Refused;
 import emberyard.server.store.MissingThing;
+import emberyard.server.store.StaleThing;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
@@ -22,6 +26,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
 /**
@@ -30,13 +38,17 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class OrderDesk {
+  private static final Logger LOG = LoggerFactory.getLogger(OrderDesk.class);
+
   private final YardReader reader;
   private final ThingStore store;
+  private final Outbox outbox;
   private final Clock clock;
 
-  OrderDesk(YardReader reader, ThingStore store, Clock clock) {
+  OrderDesk(YardReader reader, ThingStore store, Outbox outbox, Clock clock) {
     this.reader = reader;
     this.store = store;
+    this.outbox = outbox;
     this.clock = clock;
   }
 
@@ -65,6 +77,7 @@ class OrderDesk {
       }
     }
     store.apply(who.id(), writes);
+    outbox.write();
     List<OrderLine> sent = lines.stream().map(OutgoingLine::line).toList();
     return new SupplyController.Sent(sent.get(0).number(), sent);
   }
@@ -117,6 +130,94 @@ class OrderDesk {
     if (!writes.isEmpty()) {
       store.apply(who.id(), writes);
     }
+  }
+
+  /** Keeps what shops said; what was changed meanwhile is left for the next time. */
+  synchronized void heard(String accountId, List<ShopAnswer> answers) {
+    YardReader.Reading reading = reader.read();
+    LocalDate today = today(reading);
+    for (Build build : reading.builds()) {
+      Map<String, Long> versions = null;
+      List<Write> writes = new ArrayList<>();
+      for (ShopAnswer answer : answers) {
+        for (Thing each : answer.news(build, today)) {
+          versions = versions == null ? reading.versions(build.id()) : versions;
+          ThingKind kind = ThingKind.of(each);
+          long version =
+              versions.getOrDefault(kind.word() + "/" + each.id(), Write.NEW);
+          writes.add(new Write(kind, each.id(), build.id(), each, version));
+        }
+      }
+      if (!writes.isEmpty()) {
+        keepOrLeave(accountId, writes);
+      }
+    }
+  }
+
+  private void keepOrLeave(String accountId, List<Write> writes) {
+    try {
+      store.apply(accountId, writes);
+    } catch (StaleThing changedMeanwhile) {
+      LOG.debug("A line was changed while its shop was asked", changedMeanwhile);
+    }
+  }
+
+  /**
+   * Splits a line that comes in two parts; asking the same twice splits it once.
+   *
+   * @throws emberyard.core.units.InvalidValue where nothing or all of it would come first
+   */
+  synchronized void split(Account who, String buildId, SupplyController.Splitting wanted) {
+    Require.text("id", wanted.id());
+    YardReader.Reading reading = reader.read();
+    Build build = reading.build(buildId).build();
+    if (build.orders().stream().anyMatch(line -> line.id().equals(wanted.id()))) {
+      return;
+    }
+    OrderLine line = line(build, wanted.orderId());
+    Require.that(
+        line.state().underWay(), "orderId", "What is here, or goes back, is no longer split.");
+    Split split = Split.of(build, line, wanted.quantity(), wanted.id(), today(reading));
+    long version = reading.versions(buildId).get(ThingKind.ORDER.word() + "/" + line.id());
+    List<Write> writes = new ArrayList<>();
+    writes.add(new Write(ThingKind.ORDER, line.id(), buildId, split.first(), version));
+    writes.add(Write.create(buildId, split.rest()));
+    split.moves().forEach(move -> writes.add(Write.create(buildId, move)));
+    store.apply(who.id(), writes);
+  }
+
+  /**
+   * Asks to send a thing back and orders it once more, in one act.
+   *
+   * @throws Refused 409 where it isn't one that can't be used
+   */
+  synchronized SupplyController.Sent again(
+      Account who, String buildId, SupplyController.Again wanted) {
+    Require.text("id", wanted.id());
+    YardReader.Reading reading = reader.read();
+    Build build = reading.build(buildId).build();
+    Optional<OrderLine> there =
+        build.orders().stream().filter(each -> each.id().equals(wanted.id())).findFirst();
+    if (there.isPresent()) {
+      return new SupplyController.Sent(there.get().number(), List.of(there.get()));
+    }
+    OrderLine line = line(build, wanted.orderId());
+    OrderLine.State found = wanted.found() == null ? line.state() : wanted.found();
+    if (!found.amiss() || line.receivedOn() == null) {
+      throw new Refused(
+          HttpStatus.CONFLICT, "Only what came and can’t be used is sent back and ordered again.");
+    }
+    LocalDate today = today(reading);
+    OrderLine another = new OutgoingOrder(reading, today).another(line, wanted.id());
+    OrderLine back = line.withState(OrderLine.State.RETURN_ASKED);
+    long version = reading.versions(buildId).get(ThingKind.ORDER.word() + "/" + line.id());
+    store.apply(
+        who.id(),
+        List.of(
+            new Write(ThingKind.ORDER, line.id(), buildId, back, version),
+            Write.create(buildId, another)));
+    outbox.write();
+    return new SupplyController.Sent(another.number(), List.of(another));
   }
 
   /** Nobody ticks a thing whose label was not read, or says something else. */

@@ -53,6 +53,17 @@ final class OutgoingOrder {
     return way == OrderLine.Way.SENT_FOR ? bearingTheDelivery(wanted.supplierId(), lines) : lines;
   }
 
+  /** The same once more, in an order of its own. */
+  OrderLine another(OrderLine line, String id) {
+    long fee =
+        reading
+            .book()
+            .supplier(line.supplierId())
+            .map(shop -> shop.delivery().deliveryMinor(line.totalMinor()))
+            .orElse(0L);
+    return line.again(id, nextNumber(), today, fee);
+  }
+
   private OrderLine line(
       String id,
       BuildModel model,

@@ -26,10 +26,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/builds/{buildId}/order")
 class SupplyController {
   private final OrderDesk desk;
+  private final ShopDesk shops;
   private final YardReader reader;
 
-  SupplyController(OrderDesk desk, YardReader reader) {
+  SupplyController(OrderDesk desk, ShopDesk shops, YardReader reader) {
     this.desk = desk;
+    this.shops = shops;
     this.reader = reader;
   }
 
@@ -64,6 +66,23 @@ class SupplyController {
    * @param by who checked them; the account's name when left out
    */
   record Step(List<String> orderIds, OrderLine.State state, @Nullable String by) {}
+
+  /**
+   * A line that comes in two parts.
+   *
+   * @param id of the part that comes later, made by the sender
+   * @param quantity what comes first
+   */
+  record Splitting(String id, String orderId, double quantity) {}
+
+  /**
+   * Something that is sent back and ordered once more.
+   *
+   * @param id of the new line, made by the sender, so that a repeated request does not order twice
+   * @param found what is wrong with it: WRONG, DEAD or DAMAGED; as its line has it where it is left
+   *     out
+   */
+  record Again(String id, String orderId, OrderLine.@Nullable State found) {}
 
   /**
    * Money that goes to a shop or comes back.
@@ -108,6 +127,35 @@ class SupplyController {
   void step(
       @AuthenticationPrincipal Account who, @PathVariable String buildId, @RequestBody Step step) {
     desk.step(who, buildId, step);
+  }
+
+  /** Splits a line that comes in two parts; one step of undo. */
+  @PostMapping("/split")
+  void split(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody Splitting wanted) {
+    desk.split(who, buildId, wanted);
+  }
+
+  /** Sends back what can't be used, and orders another; one step of undo. */
+  @PostMapping("/again")
+  Sent again(
+      @AuthenticationPrincipal Account who, @PathVariable String buildId, @RequestBody Again wanted) {
+    return desk.again(who, buildId, wanted);
+  }
+
+  /** What shops and couriers said last of this build's orders. */
+  @GetMapping("/news")
+  ShopNews news(@PathVariable String buildId) {
+    return shops.news(reader.read().build(buildId).build());
+  }
+
+  /** Asks them now. */
+  @PostMapping("/news")
+  ShopNews ask(@PathVariable String buildId) {
+    shops.ask();
+    return shops.news(reader.read().build(buildId).build());
   }
 
   /** Enters money that moved; one step of undo, which takes it back by another move. */

@@ -1,5 +1,6 @@
 package emberyard.server.yard;
 
+import emberyard.core.supply.OrderBook;
 import emberyard.core.brief.RequirementState;
 import emberyard.core.build.Build;
 import emberyard.core.build.Requirement;
@@ -32,6 +33,7 @@ record MoneySight(BuildModel model, boolean owner) {
             .collect(Collectors.toSet());
     return model.told().stream()
         .filter(finding -> owner || !finding.capability().equals("money"))
+        .filter(finding -> owner || !OrderBook.tellsPrices(finding))
         .filter(
             finding -> owner || finding.thingId() == null || !priced.contains(finding.thingId()))
         .toList();

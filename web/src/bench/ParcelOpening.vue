@@ -1,0 +1,195 @@
+<script setup lang="ts">
+import Button from 'primevue/button'
+import { computed } from 'vue'
+import { newId, upload } from '../api/client'
+import type { OrderedLine } from '../api/types'
+import { useBuild } from '../store/build'
+import { useShell } from '../store/shell'
+import LabelForm from '../supply/LabelForm.vue'
+import LineNews from '../supply/LineNews.vue'
+import { amiss, passes, STATES, underWay, type State } from '../supply/orderStates'
+import { useShopNews } from '../supply/useShopNews'
+import SignMark from '../ui/SignMark.vue'
+import ThingFields from '../ui/ThingFields.vue'
+import { count, day } from '../ui/words'
+import { said } from '../units/writing'
+
+/**
+ * What is in a parcel, thing by thing: what its label says is typed and compared, its photo and
+ * warranty are kept, what is wrong goes back. The build it is for has to be open.
+ */
+const props = defineProps<{ orderIds: string[] }>()
+const emit = defineEmits<{ opened: [] }>()
+const builds = useBuild()
+const shell = useShell()
+const { news } = useShopNews()
+const lines = computed(() =>
+  (builds.view?.ordered?.lines ?? []).filter((each) => props.orderIds.includes(each.line.id)),
+)
+const typed = (ordered: OrderedLine) =>
+  builds.build!.orders.find((each) => each.id === ordered.line.id) ?? ordered.line
+const onTheWay = computed(() => lines.value.filter((each) => underWay(each.line)))
+const unread = computed(() =>
+  lines.value.filter((each) => each.line.state === 'RECEIVED' && !passes(each)),
+)
+/** All that is in it is right: nothing is under way, unread or amiss. */
+const right = computed(
+  () =>
+    lines.value.length > 0 &&
+    !onTheWay.value.length &&
+    !unread.value.length &&
+    !lines.value.some((each) => amiss(each.line)),
+)
+const step = (orderIds: string[], state: State) =>
+  builds
+    .act('order/step', { orderIds, state, by: null })
+    .catch((problem) => shell.say((problem as Error).message))
+const WRONG = [
+  { to: 'WRONG', label: 'Not what was ordered' },
+  { to: 'DAMAGED', label: 'Damaged' },
+] as const
+const again = (orderId: string) =>
+  builds
+    .act('order/again', { id: `${orderId.slice(0, 60)}-again`, orderId })
+    .catch((problem) => shell.say((problem as Error).message))
+const photosOf = (ordered: OrderedLine) =>
+  builds.build!.photos.filter((each) => each.taskKey === photoKey(ordered))
+const photoKey = (ordered: OrderedLine) => `order:${ordered.line.id}/receive`
+async function photo(ordered: OrderedLine, event: Event) {
+  const file = (event.target as HTMLInputElement).files?.[0]
+  if (!file) return
+  const form = new FormData()
+  form.append('id', newId())
+  form.append('taskKey', photoKey(ordered))
+  form.append('caption', ordered.line.title)
+  form.append('file', file)
+  try {
+    await upload(`/api/builds/${builds.id}/photos`, form)
+    await builds.reload()
+  } catch (problem) {
+    shell.say((problem as Error).message)
+  }
+}
+</script>
+
+<template>
+  <div class="parcel">
+    <Button
+      v-if="onTheWay.length"
+      class="quiet"
+      :label="onTheWay.length > 1 ? `All ${onTheWay.length} things are in it` : 'It is here'"
+      @click="
+        step(
+          onTheWay.map((each) => each.line.id),
+          'RECEIVED',
+        )
+      "
+    />
+    <section v-for="each in lines" :key="each.line.id" :aria-label="each.line.title">
+      <h4>
+        {{ said(each.line.title) }}
+        <span class="mono">{{ count(each.line.quantity, each.unit || 'pieces') }}</span>
+      </h4>
+      <p class="soft">
+        <SignMark :kind="STATES[each.line.state].sign" /> {{ STATES[each.line.state].words }}
+        <template v-if="each.returnBy && amiss(each.line)">
+          · can be sent back until {{ day(each.returnBy) }}</template
+        >
+      </p>
+      <LineNews :ordered="each" :news="news" />
+      <template v-if="!underWay(each.line)">
+        <LabelForm v-if="each.check" :line="typed(each)" :check="each.check" />
+        <div class="kept">
+          <ThingFields
+            kind="orders"
+            :thing="typed(each)"
+            :fields="[{ field: 'warrantyUntil', label: 'Warranty until' }]"
+          />
+          <label class="photo">
+            Photo
+            <input
+              type="file"
+              accept="image/png,image/jpeg"
+              class="visually-hidden"
+              :aria-label="'Photo of ' + each.line.title"
+              @change="photo(each, $event)"
+            />
+          </label>
+          <img
+            v-for="kept in photosOf(each)"
+            :key="kept.id"
+            :src="`/api/pictures/${kept.sha256}`"
+            :alt="kept.caption"
+          />
+        </div>
+        <div class="ways">
+          <template v-if="each.line.state === 'RECEIVED'">
+            <Button
+              v-for="way in WRONG"
+              :key="way.to"
+              class="bare"
+              :label="way.label"
+              :aria-label="way.label + ': ' + each.line.title"
+              @click="builds.edit('orders', typed(each), { state: way.to })"
+            />
+          </template>
+          <Button
+            v-if="amiss(each.line)"
+            label="Send back, order again"
+            :aria-label="'Send back and order again: ' + each.line.title"
+            @click="again(each.line.id)"
+          />
+        </div>
+      </template>
+    </section>
+    <Button v-if="right" label="All as ordered" @click="emit('opened')" />
+  </div>
+</template>
+
+<style scoped>
+.parcel {
+  margin-top: 10px;
+  display: grid;
+  gap: 10px;
+}
+section {
+  border-top: 1px solid var(--line);
+  padding-top: 6px;
+}
+h4 {
+  font-size: 15px;
+  margin: 0;
+  display: flex;
+  justify-content: space-between;
+}
+p {
+  margin: 2px 0 6px;
+}
+.kept,
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: end;
+  margin-top: 6px;
+}
+.kept img {
+  height: 44px;
+}
+.photo {
+  min-height: 44px;
+  min-width: 64px;
+  display: inline-grid;
+  place-items: center;
+  text-decoration: underline;
+  text-underline-offset: 3px;
+  font-weight: 600;
+  cursor: pointer;
+}
+.photo:focus-within {
+  outline: 2px solid var(--focus);
+}
+.parcel :deep(.p-button) {
+  min-height: 44px;
+}
+</style>
