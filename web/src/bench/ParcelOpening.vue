@@ -48,9 +48,16 @@ const WRONG = [
   { to: 'WRONG', label: 'Not what was ordered' },
   { to: 'DAMAGED', label: 'Damaged' },
 ] as const
-const again = (orderId: string) =>
+/** Not what was ordered, by its label or by somebody's word. */
+const back = (each: OrderedLine) =>
+  amiss(each.line) || (each.line.state === 'RECEIVED' && !!each.check?.differs)
+const again = ({ line }: OrderedLine) =>
   builds
-    .act('order/again', { id: `${orderId.slice(0, 60)}-again`, orderId })
+    .act('order/again', {
+      id: `${line.id.slice(0, 60)}-again`,
+      orderId: line.id,
+      found: amiss(line) ? null : 'WRONG',
+    })
     .catch((problem) => shell.say((problem as Error).message))
 const photosOf = (ordered: OrderedLine) =>
   builds.build!.photos.filter((each) => each.taskKey === photoKey(ordered))
@@ -92,7 +99,7 @@ async function photo(ordered: OrderedLine, event: Event) {
       </h4>
       <p class="soft">
         <SignMark :kind="STATES[each.line.state].sign" /> {{ STATES[each.line.state].words }}
-        <template v-if="each.returnBy && amiss(each.line)">
+        <template v-if="each.returnBy && back(each)">
           · can be sent back until {{ day(each.returnBy) }}</template
         >
       </p>
@@ -123,7 +130,7 @@ async function photo(ordered: OrderedLine, event: Event) {
           />
         </div>
         <div class="ways">
-          <template v-if="each.line.state === 'RECEIVED'">
+          <template v-if="each.line.state === 'RECEIVED' && !back(each)">
             <Button
               v-for="way in WRONG"
               :key="way.to"
@@ -134,10 +141,10 @@ async function photo(ordered: OrderedLine, event: Event) {
             />
           </template>
           <Button
-            v-if="amiss(each.line)"
+            v-if="back(each)"
             label="Send back, order again"
             :aria-label="'Send back and order again: ' + each.line.title"
-            @click="again(each.line.id)"
+            @click="again(each)"
           />
         </div>
       </template>

@@ -22,7 +22,12 @@ const verdict = computed(() => {
   if (!complete) return { sign: 'wait' as const, words: 'Not all of the label is read.' }
   return { sign: 'done' as const, words: 'It says what was ordered.' }
 })
-const ordered = (words: string) => (words ? `ordered ${said(words)}` : 'nobody said which')
+const hint = (answer: LabelCheck['answers'][number]) =>
+  answer.kept
+    ? 'kept with it'
+    : answer.ordered
+      ? `ordered ${said(answer.ordered)}`
+      : 'nobody said which'
 </script>
 
 <template>
@@ -33,7 +38,7 @@ const ordered = (words: string) => (words ? `ordered ${said(words)}` : 'nobody s
         <TextField
           :label="answer.words"
           :model-value="typed.get(answer.field) ?? ''"
-          :hint="ordered(answer.ordered)"
+          :hint="hint(answer)"
           :problem="builds.problem('orders', line.id, 'label')"
           @update:model-value="(words) => write(answer.field, words)"
         />

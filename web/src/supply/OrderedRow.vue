@@ -45,7 +45,9 @@ const ways = computed(() => NEXT[line.value.state])
 /** Nobody ticks a thing whose label was not read, or says something else. */
 const unread = computed(() => line.value.state === 'RECEIVED' && !passes(props.ordered))
 /** What is usually said next; of what is settled, nothing is. */
-const usual = computed(() => (settled(line.value) || unread.value ? undefined : ways.value[0]))
+const usual = computed(() =>
+  settled(line.value) || unread.value || amiss(line.value) ? undefined : ways.value[0],
+)
 const others = computed(() =>
   ways.value.filter((way) => way !== usual.value && !(unread.value && way.to === 'CHECKED')),
 )
@@ -191,7 +193,7 @@ const FIELDS = computed(() => [
           @click="go(way)"
         />
       </div>
-      <SplitForm v-if="underWay(line)" :line="line" :unit="unit" />
+      <SplitForm v-if="underWay(line) && line.quantity > 1" :line="line" :unit="unit" />
       <div class="fields"><ThingFields kind="orders" :thing="line" :fields="FIELDS" /></div>
       <LineMoney v-if="session.owner" :ordered="ordered" :line="line" />
     </div>

@@ -10,6 +10,7 @@ import RetireButton from '../ui/RetireButton.vue'
 import RetiredList from '../ui/RetiredList.vue'
 import ThingFields from '../ui/ThingFields.vue'
 import { keptWord } from './offers'
+import OutboxList from './OutboxList.vue'
 
 /** Where things are bought: lead time and what a delivery costs. */
 const workshop = useWorkshop()
@@ -27,11 +28,23 @@ const SUPPLIER = [
   { field: 'smallBelowMinor', label: 'A small order is below' },
   { field: 'smallMinor', label: 'and costs more' },
   { field: 'freeFromMinor', label: 'Brought free from' },
+  { field: 'mail', label: 'Letters go to' },
+  { field: 'link', label: 'Found at' },
+  { field: 'note', label: 'Note', lines: 1 },
 ]
 function add() {
   workshop.edit(
     'suppliers',
-    { id: newId(), name: 'New supplier', leadDays: 7, shippingMinor: 0, returnDays: null },
+    {
+      id: newId(),
+      name: 'New supplier',
+      leadDays: 7,
+      shippingMinor: 0,
+      returnDays: null,
+      mail: '',
+      link: '',
+      note: '',
+    },
     {},
   )
 }
@@ -67,6 +80,7 @@ onBeforeUnmount(() => (shell.newHere = null))
       </p>
     </article>
     <RetiredList v-if="session.owner" kind="suppliers" :things="retired" />
+    <OutboxList v-if="session.owner" />
   </main>
 </template>
 

@@ -1,20 +1,29 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { useRoute } from 'vue-router'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import ChoiceStrip from '../ui/ChoiceStrip.vue'
 import RetiredList from '../ui/RetiredList.vue'
 import TableFile from '../ui/TableFile.vue'
 import TextField from '../ui/TextField.vue'
+import ViewTabs from '../ui/ViewTabs.vue'
 import FilamentLine from './FilamentLine.vue'
 import FilmLine from './FilmLine.vue'
 import OffcutList from './OffcutList.vue'
 import PaintLine from './PaintLine.vue'
+import RackView from './rack/RackView.vue'
 import SheetLine from './SheetLine.vue'
 
 /** What the workshop has and can buy, with its colours; needs are derived less what is here. */
 const workshop = useWorkshop()
 const session = useSession()
+const route = useRoute()
+const VIEWS = [
+  { value: 'rack', label: 'Rack' },
+  { value: 'lists', label: 'Lists' },
+] as const
+const shown = computed(() => (route.query.show === 'lists' ? 'lists' : 'rack'))
 const book = computed(() => workshop.book!)
 const SHELVES = [
   { kind: 'paints', label: 'Paints', noun: 'paints', line: PaintLine },
@@ -51,36 +60,46 @@ const retired = computed(() =>
   <main class="page">
     <header class="row">
       <h1>Stock</h1>
-      <span class="soft">generic starting values: measure, look at the can, and correct them</span>
-    </header>
-    <div class="row bar">
-      <ChoiceStrip v-model="shelf" label="Shelf" :options="shelves" />
-      <span class="soft" aria-hidden="true">find</span>
-      <TextField v-model="wanted" own class="find" label="Find on this shelf" hide-label />
+      <span v-if="shown === 'rack'" class="soft"
+        >the rack as it stands, against what all builds still want</span
+      >
+      <span v-else class="soft"
+        >generic starting values: measure, look at the can, and correct them</span
+      >
       <span class="grow" />
-      <TableFile
-        v-if="session.owner && chosen"
-        :key="shelf"
-        :path="`/api/workshop/${shelf}.csv`"
-        :label="chosen.label"
-        :noun="chosen.noun"
-        @kept="workshop.load(true)"
-      />
-    </div>
-    <OffcutList v-if="shelf === 'offcuts'" />
-    <div v-if="line" class="wall" aria-hidden="true">
-      <i
-        v-for="thing in things"
-        :key="thing.id"
-        :style="{ background: thing.colourHex }"
-        :title="thing.name"
-      />
-    </div>
-    <template v-if="line">
-      <component :is="line" v-for="thing in things" :key="thing.id" :thing="thing as never" />
+      <ViewTabs label="Parts of the stock" :views="VIEWS" :shown="shown" />
+    </header>
+    <RackView v-if="shown === 'rack'" />
+    <template v-else>
+      <div class="row bar">
+        <ChoiceStrip v-model="shelf" label="Shelf" :options="shelves" />
+        <span class="soft" aria-hidden="true">find</span>
+        <TextField v-model="wanted" own class="find" label="Find on this shelf" hide-label />
+        <span class="grow" />
+        <TableFile
+          v-if="session.owner && chosen"
+          :key="shelf"
+          :path="`/api/workshop/${shelf}.csv`"
+          :label="chosen.label"
+          :noun="chosen.noun"
+          @kept="workshop.load(true)"
+        />
+      </div>
+      <OffcutList v-if="shelf === 'offcuts'" />
+      <div v-if="line" class="wall" aria-hidden="true">
+        <i
+          v-for="thing in things"
+          :key="thing.id"
+          :style="{ background: thing.colourHex }"
+          :title="thing.name"
+        />
+      </div>
+      <template v-if="line">
+        <component :is="line" v-for="thing in things" :key="thing.id" :thing="thing as never" />
+      </template>
+      <RetiredList v-if="session.owner" :kind="shelf" :things="retired" />
+      <p v-if="line && !things.length" class="soft">Nothing on this shelf is called that.</p>
     </template>
-    <RetiredList v-if="session.owner" :kind="shelf" :things="retired" />
-    <p v-if="line && !things.length" class="soft">Nothing on this shelf is called that.</p>
   </main>
 </template>
 

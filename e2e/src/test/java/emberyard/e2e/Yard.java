@@ -12,6 +12,9 @@ import java.io.IOException;
 import java.net.HttpURLConnection;
 import java.net.ServerSocket;
 import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -48,6 +51,8 @@ final class Yard implements AutoCloseable {
                   .setArgs(QUIET));
   final List<String> complaints = new ArrayList<>();
   private Process process;
+  private String clock = "2026-03-03T09:42";
+  private int standIns;
 
   private Yard(boolean demo) {
     // a busy machine is slow: what is waited for comes, or it never does
@@ -57,12 +62,47 @@ final class Yard implements AutoCloseable {
     if (demo && madeDemo != null) {
       copy(madeDemo, data);
     }
+    port = freePort();
+    start();
+  }
+
+  private static int freePort() {
     try (ServerSocket socket = new ServerSocket(0)) {
-      port = socket.getLocalPort();
+      return socket.getLocalPort();
     } catch (IOException impossible) {
       throw new IllegalStateException(impossible);
     }
+  }
+
+  /**
+   * Goes on at another time of the bench, on the same folder, with stand-ins for shops and courier.
+   *
+   * @param time as 2026-03-11T12:00
+   */
+  void goOnAt(String time) {
+    kill();
+    clock = time;
+    standIns = standIns == 0 ? freePort() : standIns;
     start();
+  }
+
+  /** What the stand-ins do always, of what they may do: "wrong". */
+  void standInsAlways(String... happens) {
+    StringBuilder chances = new StringBuilder();
+    for (String each : List.of("dearer", "later", "parts", "wrong", "delayed")) {
+      chances
+          .append(chances.isEmpty() ? "{" : ",")
+          .append("\"%s\":%d".formatted(each, List.of(happens).contains(each) ? 1 : 0));
+    }
+    HttpRequest asked =
+        HttpRequest.newBuilder(URI.create("http://127.0.0.1:%d/stand-in/chances".formatted(standIns)))
+            .PUT(HttpRequest.BodyPublishers.ofString(chances + "}"))
+            .build();
+    try {
+      HttpClient.newHttpClient().send(asked, HttpResponse.BodyHandlers.discarding());
+    } catch (IOException | InterruptedException failed) {
+      throw new IllegalStateException(failed);
+    }
   }
 
   static Yard empty() {
@@ -119,7 +159,10 @@ final class Yard implements AutoCloseable {
                 "--data=" + data,
                 "--port=" + port));
     if (demo) {
-      command.addAll(List.of("--demo=true", "--clock=2026-03-03T09:42"));
+      command.addAll(List.of("--demo=true", "--clock=" + clock));
+    }
+    if (standIns > 0) {
+      command.add("--stand-ins=" + standIns);
     }
     try {
       process =

@@ -12,6 +12,7 @@ import emberyard.core.record.Photo;
 import emberyard.core.record.Remark;
 import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
+import emberyard.core.record.Use;
 import emberyard.core.thing.Thing;
 import emberyard.core.thing.Things;
 import emberyard.core.work.Need;
@@ -142,6 +143,18 @@ public record Build(Brief brief, Concept concept, Things things) implements Desi
 
   public List<Offer> offers() {
     return things.of(Offer.class);
+  }
+
+  public List<Use> uses() {
+    return things.of(Use.class);
+  }
+
+  /** How much of a need was taken off the shelf. */
+  public double used(String needKey) {
+    return uses().stream()
+        .filter(use -> use.needKey().equals(needKey))
+        .mapToDouble(Use::quantity)
+        .sum();
   }
 
   /** What is on its way or here for a need, as it was ordered. */

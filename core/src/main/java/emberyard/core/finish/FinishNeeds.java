@@ -43,14 +43,17 @@ final class FinishNeeds {
   private final List<String> masked = new ArrayList<>();
 
   private final Set<String> done;
+  private final Map<String, Double> openTaken;
 
   /**
    * @param done keys of tasks that are done: a can of which coats were sprayed was opened for this
    *     build
+   * @param openTaken ml that the build took of cans that were open before, by key of the need
    */
-  FinishNeeds(WorkshopBook book, Set<String> done) {
+  FinishNeeds(WorkshopBook book, Set<String> done, Map<String, Double> openTaken) {
     this.book = book;
     this.done = done;
+    this.openTaken = openTaken;
   }
 
   void take(SchemePlan plan, double tape, Repairs repairs) {
@@ -161,7 +164,7 @@ final class FinishNeeds {
     double card =
         carded ? 0 : TEST_CARD_M2 * coats.getOrDefault(paintId, 1) * PaintQuantity.mlPerM2(paint);
     boolean begun = paintFor.getOrDefault(paintId, List.of()).stream().anyMatch(done::contains);
-    double open = begun ? 0 : paint.openMl();
+    double open = begun ? openTaken.getOrDefault("paint:" + paintId, 0.0) : paint.openMl();
     double wanted = Math.max(0, amount + card - open);
     return new Need(
         "paint:" + paintId,

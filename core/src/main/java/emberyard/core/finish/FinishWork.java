@@ -19,6 +19,7 @@ import emberyard.core.finish.coat.PaintTarget;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.finish.coat.Weather;
 import emberyard.core.record.TaskMark;
+import emberyard.core.record.Use;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Remembered;
 import emberyard.core.work.Need;
@@ -116,7 +117,7 @@ public final class FinishWork {
   }
 
   private Work run() {
-    FinishNeeds needs = new FinishNeeds(book, doneKeys());
+    FinishNeeds needs = new FinishNeeds(book, doneKeys(), openTaken());
     Map<String, List<String>> ready = readyOfFollowers();
     for (SchemePlan plan : plans) {
       Repairs repairs = Repairs.of(plan, build.faults(), times, weather);
@@ -132,6 +133,11 @@ public final class FinishWork {
     findings.addAll(Batches.findings(plans, times));
     List<Need> all = needs.needs();
     return new Work(tasks, all, findings);
+  }
+
+  private Map<String, Double> openTaken() {
+    return build.uses().stream()
+        .collect(Collectors.groupingBy(Use::needKey, Collectors.summingDouble(Use::openMl)));
   }
 
   private Set<String> doneKeys() {

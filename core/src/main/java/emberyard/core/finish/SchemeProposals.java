@@ -211,7 +211,7 @@ public final class SchemeProposals {
             .tasks(List.of(), List.of());
     int hands = tasks.stream().mapToInt(Task::handsOnMinutes).sum();
     int waits = tasks.stream().mapToInt(Task::waitMinutes).sum();
-    FinishNeeds needs = new FinishNeeds(book, Set.of());
+    FinishNeeds needs = new FinishNeeds(book, Set.of(), Map.of());
     needs.take(then, 0, Repairs.NONE);
     Map<String, Integer> cans = new LinkedHashMap<>();
     long cost = 0;

@@ -33,6 +33,7 @@ import emberyard.core.record.Photo;
 import emberyard.core.record.Remark;
 import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
+import emberyard.core.record.Use;
 import emberyard.core.thing.DesignThing;
 import emberyard.core.thing.Thing;
 import emberyard.core.workshop.AirDay;
@@ -48,6 +49,7 @@ import emberyard.core.workshop.Person;
 import emberyard.core.workshop.Retired;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.Station;
+import emberyard.core.workshop.Sundry;
 import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.TestCard;
 import emberyard.core.workshop.Workshop;
@@ -82,6 +84,7 @@ public enum ThingKind {
   ORDER("orders", "Order", OrderLine.class, Home.BUILD, Way.FREE),
   OFFER("offers", "Offer", Offer.class, Home.BUILD, Way.FREE),
   LOAN("loans", "Loan", Loan.class, Home.BUILD, Way.FREE),
+  USE("uses", "Use", Use.class, Home.BUILD, Way.BY_COMMAND),
   MOVE("moves", "Payment", Move.class, Home.BUILD, Way.ADDED),
   TIME("times", "Hours", TimeEntry.class, Home.BUILD, Way.FREE),
   MARK("marks", "Mark", TaskMark.class, Home.BUILD, Way.BY_COMMAND),
@@ -108,6 +111,7 @@ public enum ThingKind {
   LIGHT_PRODUCT("light-products", "Light strip", LightProduct.class, Home.SHARED, Way.STAYS),
   MACHINE("machines", "Machine", Machine.class, Home.SHARED, Way.STAYS),
   OFFCUT("offcuts", "Offcut", Offcut.class, Home.SHARED, Way.FREE),
+  SUNDRY("sundries", "Small thing", Sundry.class, Home.WORKSHOP, Way.FREE),
   AIR("airs", "Air of a day", AirDay.class, Home.WORKSHOP, Way.FREE),
   TEST_CARD("test-cards", "Test card", TestCard.class, Home.SHARED, Way.FREE),
   RETIRED("retired", "Retired", Retired.class, Home.WORKSHOP, Way.FREE);

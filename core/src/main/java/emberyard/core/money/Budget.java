@@ -8,6 +8,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.record.OrderLine;
+import emberyard.core.record.Use;
 import emberyard.core.units.Figures;
 import emberyard.core.work.CostCategory;
 import emberyard.core.work.Need;
@@ -22,6 +23,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.ToLongFunction;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -113,6 +115,7 @@ public record Budget(
 
     Budget budget() {
       needs.forEach(this::need);
+      usedForNothing();
       build.orders().forEach(this::order);
       paidForWhatIsGone();
       build.components().forEach(this::counted);
@@ -129,12 +132,34 @@ public record Budget(
       return total(lines);
     }
 
+    /** What was taken off the shelf for a need was worth what it was then. */
+    private long usedMinor(String needKey) {
+      return build.uses().stream()
+          .filter(use -> use.needKey().equals(needKey))
+          .mapToLong(Use::worthMinor)
+          .sum();
+    }
+
+    /** What was used is used, whatever the design needs now. */
+    private void usedForNothing() {
+      Set<String> needed = needs.stream().map(Need::key).collect(Collectors.toSet());
+      for (Use use : build.uses()) {
+        if (!needed.contains(use.needKey())) {
+          add(planned, use.category(), use.worthMinor());
+          add(committed, use.category(), use.worthMinor());
+          add(spent, use.category(), use.worthMinor());
+        }
+      }
+    }
+
     /**
      * What lies on the shelf costs what it cost, and is paid; what the client pays costs nothing.
      */
     private void need(Need need) {
       CostCategory category = need.category();
-      long shelf = Math.round(need.onHand() * need.unitPriceMinor());
+      double used = Math.min(need.onHand(), build.used(need.key()));
+      long shelf =
+          usedMinor(need.key()) + Math.round((need.onHand() - used) * need.unitPriceMinor());
       double bought = Math.max(0, need.toBuy() - paidByClient(need.key()));
       add(planned, category, shelf + Math.round(bought * need.unitPriceMinor()));
       add(committed, category, shelf);

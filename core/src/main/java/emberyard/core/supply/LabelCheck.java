@@ -41,8 +41,13 @@ public record LabelCheck(
     NOT_COMPARED
   }
 
-  /** One question, with both sides as they were written. */
-  public record Answer(String field, String words, String ordered, String label, Outcome outcome) {}
+  /**
+   * One question, with both sides as they were written.
+   *
+   * @param kept whether it is only written down: a serial, a batch
+   */
+  public record Answer(
+      String field, String words, String ordered, String label, Outcome outcome, boolean kept) {}
 
   /**
    * A sheet's thickness.
@@ -110,7 +115,12 @@ public record LabelCheck(
 
   private static Answer answer(Question question, String ordered, String label) {
     return new Answer(
-        question.field(), question.words(), ordered, label, outcome(question, ordered, label));
+        question.field(),
+        question.words(),
+        ordered,
+        label,
+        outcome(question, ordered, label),
+        question.reading() == LabelKind.Reading.KEPT);
   }
 
   private static Outcome outcome(Question question, String ordered, String label) {

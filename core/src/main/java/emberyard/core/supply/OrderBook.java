@@ -13,6 +13,7 @@ import emberyard.core.workshop.WorkshopBook;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -124,6 +125,9 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
     }
     for (OrderLine order : live) {
       LocalDate expected = order.expectedOn();
+      if (order.state() == OrderLine.State.RECEIVED && order.receivedOn().isBefore(today)) {
+        findings.add(unopened(need, order, today, book));
+      }
       if (!order.state().underWay()) {
         continue;
       }
@@ -203,6 +207,33 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
         "%s was promised for %s".formatted(order.title(), Figures.day(order.expectedOn())),
         "Today is %s and it is not marked as received.".formatted(Figures.day(today)),
         Remedy.byHand("Ask where it is"));
+  }
+
+  private static Finding unopened(
+      Need need, OrderLine order, LocalDate today, WorkshopBook book) {
+    String left =
+        lastReturn(order, book)
+            .map(day -> daysLeft(today, day))
+            .orElse("Nobody said how long the shop takes it back.");
+    return Finding.of(
+            Severity.RISK,
+            "supply",
+            "order:" + order.id() + "/unopened",
+            "%s is here since %s, and nobody looked at it"
+                .formatted(order.title(), Figures.day(order.receivedOn())),
+            left,
+            "A wrong one is found when its label is read; each day before that is one less to send"
+                + " it back.")
+        .about(need.key())
+        .with(Remedy.byHand("Open it today: its card is on the bench"));
+  }
+
+  private static String daysLeft(LocalDate today, LocalDate last) {
+    long days = ChronoUnit.DAYS.between(today, last);
+    return days < 0
+        ? "The shop took it back until %s.".formatted(Figures.day(last))
+        : "It can be sent back until %s: %d days, one less each day it lies."
+            .formatted(Figures.day(last), days);
   }
 
   private static Finding fromARetiredShop(Need need, WorkshopBook book) {

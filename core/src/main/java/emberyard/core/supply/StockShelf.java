@@ -16,6 +16,9 @@ public final class StockShelf {
     book.sheets().forEach(sheet -> left.put("sheet:" + sheet.id(), (double) sheet.onHandSheets()));
     book.filaments()
         .forEach(f -> left.put("filament:" + f.id(), f.onHandGrams() / f.gramsPerSpool()));
+    book.films().forEach(film -> left.put("film:" + film.id(), film.onHandMetres()));
+    book.sundries()
+        .forEach(each -> left.merge(each.needKey(), each.onHand() / each.packQuantity(), Double::sum));
     book.paints().forEach(paint -> left.put("paint:" + paint.id(), (double) paint.onHandPacks()));
   }
 
@@ -23,15 +26,17 @@ public final class StockShelf {
    * The same needs with as much as is left taken from the shelf: of each no more than the build has
    * not bought for itself.
    *
-   * <p>Example: 3 wanted, 2 of them ordered, 5 on the shelf: 1 is taken.
+   * <p>Example: 3 wanted, 2 of them ordered, 5 on the shelf: 1 is taken. What was taken before stays
+   * taken: 4 wanted, 1 used, none ordered, 2 on the shelf: 3 come from there.
    */
   public List<Need> handOut(Build build, List<Need> needs) {
     List<Need> served = new ArrayList<>();
     for (Need need : needs) {
-      double missing = Math.max(0, need.quantity() - build.ordered(need.key()));
+      double used = build.used(need.key());
+      double missing = Math.max(0, need.quantity() - used - build.ordered(need.key()));
       double taken = Math.min(left.getOrDefault(need.key(), 0.0), missing);
       left.merge(need.key(), -taken, Double::sum);
-      served.add(need.fromStock(taken));
+      served.add(need.fromStock(Math.min(need.quantity(), used) + taken));
     }
     return served;
   }

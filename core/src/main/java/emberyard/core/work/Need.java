@@ -13,6 +13,7 @@ import java.util.Objects;
  * @param unitPriceMinor today's price of one
  * @param leadDays calendar days from order to arrival
  * @param neededBy keys of the tasks that can't start without it
+ * @param wholePacks whether it is bought in whole ones only, though less is needed
  */
 @RecordBuilder
 public record Need(
@@ -26,16 +27,50 @@ public record Need(
     long unitPriceMinor,
     int leadDays,
     List<String> neededBy,
-    Why why)
+    Why why,
+    boolean wholePacks)
     implements NeedBuilder.With {
   public Need {
     Objects.requireNonNull(key);
     neededBy = List.copyOf(neededBy);
   }
 
-  /** What has to be bought. */
+  /** One of which a part can be bought, or that is counted in whole ones already. */
+  public Need(
+      String key,
+      String title,
+      CostCategory category,
+      String supplierId,
+      double quantity,
+      double onHand,
+      String unit,
+      long unitPriceMinor,
+      int leadDays,
+      List<String> neededBy,
+      Why why) {
+    this(
+        key,
+        title,
+        category,
+        supplierId,
+        quantity,
+        onHand,
+        unit,
+        unitPriceMinor,
+        leadDays,
+        neededBy,
+        why,
+        false);
+  }
+
+  /**
+   * What has to be bought.
+   *
+   * <p>Example: 0.44 packs, none on the shelf, whole ones only: 1.
+   */
   public double toBuy() {
-    return Math.max(0, quantity - onHand);
+    double missing = Math.max(0, quantity - onHand);
+    return wholePacks ? Math.max(0, Math.ceil(missing - 1e-9)) : missing;
   }
 
   /** Price of what has to be bought, rounded half up. */

@@ -22,6 +22,12 @@ public record FilamentProduct(
     String supplierId,
     double onHandGrams)
     implements Thing {
+  /** The same with so much on the shelf; never less than nothing. */
+  public FilamentProduct left(double grams) {
+    return new FilamentProduct(
+        id, name, colourHex, plastic, gramsPerSpool, priceMinor, supplierId, Math.max(0, grams));
+  }
+
   public FilamentProduct {
     Require.text("id", id);
     Require.text("name", name);

@@ -23,6 +23,19 @@ public record FilmProduct(
     String supplierId,
     double onHandMetres)
     implements Thing {
+  /** The same with so much on the shelf; never less than nothing. */
+  public FilmProduct left(double metres) {
+    return new FilmProduct(
+        id,
+        name,
+        colourHex,
+        gloss,
+        rollWidthMm,
+        pricePerMetreMinor,
+        supplierId,
+        Math.max(0, metres));
+  }
+
   public FilmProduct {
     Require.text("id", id);
     Require.text("name", name);

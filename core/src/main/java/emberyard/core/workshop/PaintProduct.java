@@ -72,6 +72,37 @@ public record PaintProduct(
     }
   }
 
+  /**
+   * The same with so many full cans and so much in an opened one; never less than nothing.
+   *
+   * @param opened when that can was opened
+   */
+  public PaintProduct left(int packs, double ml, @Nullable LocalDate opened) {
+    return new PaintProduct(
+        id,
+        name,
+        colourHex,
+        kind,
+        base,
+        dryFilmUm,
+        solids,
+        transfer,
+        flashMinutes,
+        recoatFromMinutes,
+        recoatUntilMinutes,
+        handleHours,
+        cureHours,
+        packMl,
+        priceMinor,
+        supplierId,
+        Math.max(0, packs),
+        hiding,
+        valuesFrom,
+        Math.max(0, ml),
+        ml > 0 ? opened : null,
+        gloss);
+  }
+
   public PaintProduct {
     Require.text("id", id);
     Require.text("name", name);

@@ -74,6 +74,10 @@ public record WorkshopBook(Workshop workshop, Things things) {
     return things.of(Offcut.class);
   }
 
+  public List<Sundry> sundries() {
+    return things.of(Sundry.class);
+  }
+
   public List<AirDay> airs() {
     return things.of(AirDay.class);
   }

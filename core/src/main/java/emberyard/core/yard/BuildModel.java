@@ -100,6 +100,18 @@ public record BuildModel(
         .toList();
   }
 
+  /**
+   * Whether a task opens a parcel that is here, or should be by its day, and has something in it
+   * that nobody has looked at: it is opened the same day, whatever else is planned.
+   */
+  public boolean arrived(String taskKey, LocalDate today) {
+    return ordersIn(taskKey).stream()
+        .anyMatch(
+            line ->
+                line.state() == OrderLine.State.RECEIVED
+                    || line.state().underWay() && !line.expectedOn().isAfter(today));
+  }
+
   /** Why a parcel can't be marked as opened and checked; empty for any other task. */
   public Optional<String> unread(String taskKey) {
     return parcels.stream()

@@ -12,6 +12,7 @@ import emberyard.core.plan.WeeklyHours;
 import emberyard.core.plan.Worker;
 import emberyard.core.supply.Offers;
 import emberyard.core.supply.StockShelf;
+import emberyard.core.supply.Sundries;
 import emberyard.core.work.BeginWindow;
 import emberyard.core.work.DayPaces;
 import emberyard.core.work.Need;
@@ -185,7 +186,8 @@ final class YardPlanner {
     List<BuildRecord> all = new ArrayList<>();
     for (int i = 0; i < works.size(); i++) {
       designs.put(builds.get(i).id(), works.get(i));
-      List<Need> wanted = Offers.chosen(builds.get(i), works.get(i).design().needs(), book);
+      List<Need> packed = Sundries.priced(works.get(i).design().needs(), book);
+      List<Need> wanted = Offers.chosen(builds.get(i), packed, book);
       List<Need> needs = shelf.handOut(builds.get(i), wanted);
       all.add(record(builds.get(i), works.get(i), needs));
     }

@@ -13,6 +13,7 @@ import emberyard.core.units.Require;
 import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.GateRule;
 import emberyard.core.yard.OpenStep;
+import emberyard.core.yard.ShelfUse;
 import emberyard.core.yard.TaskModel;
 import emberyard.core.yard.TaskState;
 import emberyard.server.access.Account;
@@ -50,7 +51,7 @@ class BenchDesk {
     this.clock = clock;
   }
 
-  /** Today's work across builds, in order. */
+  /** Today's work across builds, in order; parcels come first, they are opened the same day. */
   record BenchView(LocalDateTime now, List<BenchCard> cards) {}
 
   /**
@@ -74,11 +75,12 @@ class BenchDesk {
     List<BenchCard> cards = new ArrayList<>();
     for (BuildModel model : reading.yard().builds().values()) {
       model.tasks().stream()
-          .filter(task -> today(task, day))
+          .filter(task -> today(task, day) || model.arrived(task.task().key(), day))
           .forEach(task -> cards.add(card(model, task)));
     }
     cards.sort(
         Comparator.<BenchCard, Boolean>comparing(c -> c.task().state() != TaskState.RUNNING)
+            .thenComparing(c -> c.orderIds().isEmpty())
             .thenComparing(c -> c.task().state() == TaskState.WAITING)
             .thenComparing(c -> moment(c.task())));
     return new BenchView(now, cards);
@@ -120,6 +122,9 @@ class BenchDesk {
     List<Write> writes = new ArrayList<>();
     model.kept(mark, reading.book()).forEach(kept -> writes.add(Write.create(buildId, kept)));
     LocalDate today = LocalDate.ofInstant(now, zone(reading));
+    ShelfUse taken = ShelfUse.of(model, mark, reading.book(), today);
+    taken.uses().forEach(use -> writes.add(Write.create(buildId, use)));
+    taken.shelf().forEach(product -> writes.add(Write.overwrite(null, product)));
     model.opened(mark, today).forEach(line -> writes.add(Write.overwrite(buildId, line)));
     model.build().times().stream()
         .filter(entry -> entry.taskKey().equals(said.taskKey()) && entry.endedAt() == null)

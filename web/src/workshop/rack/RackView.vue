@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { RackThing } from '../../api/types'
+import { useWorkshop } from '../../store/workshop'
+import ColourWall from './ColourWall.vue'
+import DrawerGrid from './DrawerGrid.vue'
+import RackDetail from './RackDetail.vue'
+import RollRow from './RollRow.vue'
+import RunsShort from './RunsShort.vue'
+import SheetRack from './SheetRack.vue'
+import { shortOf, useRack } from './useRack'
+
+/** The rack as it stands, against what all builds still want of it. */
+const workshop = useWorkshop()
+const { rack, of } = useRack()
+const paints = of('paints')
+const sheets = of('sheets')
+const films = of('films')
+const filaments = of('filaments')
+const drawers = of('sundries')
+const notes = computed(() => shortOf(rack.value?.things ?? []))
+const chosenId = ref('')
+const key = (thing: RackThing) => `${thing.kind}/${thing.id}`
+const chosen = computed(() => {
+  const things = rack.value?.things ?? []
+  return things.find((thing) => key(thing) === chosenId.value) ?? notes.value[0]?.thing
+})
+const choose = (thing: RackThing) => (chosenId.value = key(thing))
+const idOf = (kind: RackThing['kind']) => (chosen.value?.kind === kind ? chosen.value.id : '')
+</script>
+
+<template>
+  <div v-if="rack" class="rack">
+    <div>
+      <h2>Colours <span>what is in the cans, and (line) what all builds still want of it</span></h2>
+      <ColourWall :things="paints" :chosen="idOf('paints')" @choose="choose" />
+      <h2>Sheets and offcuts <span>to one scale</span></h2>
+      <SheetRack
+        :things="sheets"
+        :offcuts="workshop.book!.offcuts"
+        :chosen="idOf('sheets')"
+        @choose="choose"
+      />
+      <div class="two">
+        <div>
+          <h2>Film and filament <span>disc: here, ring: wanted</span></h2>
+          <RollRow
+            :things="[...films, ...filaments]"
+            :chosen="idOf('films') || idOf('filaments')"
+            @choose="choose"
+          />
+        </div>
+        <div>
+          <h2>Drawers <span>here / wanted by all builds</span></h2>
+          <DrawerGrid :things="drawers" :chosen="idOf('sundries')" @choose="choose" />
+        </div>
+      </div>
+      <RackDetail v-if="chosen" :key="key(chosen)" :thing="chosen" />
+    </div>
+    <RunsShort :notes="notes" @choose="choose" />
+  </div>
+</template>
+
+<style scoped>
+.rack {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 250px;
+  gap: 22px;
+  align-items: start;
+  margin-top: 8px;
+}
+h2 {
+  font-size: 17px;
+  margin-top: 16px;
+}
+h2 span {
+  font: 13px var(--body, inherit);
+  font-weight: 400;
+  color: var(--smoke);
+  margin-left: 8px;
+}
+.two {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 22px;
+}
+@media (max-width: 900px) {
+  .rack,
+  .two {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
