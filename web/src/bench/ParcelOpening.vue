@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { newId, upload } from '../api/client'
 import type { OrderedLine } from '../api/types'
 import { useBuild } from '../store/build'
+import { putDraft } from '../store/draft'
 import { useShell } from '../store/shell'
 import LabelForm from '../supply/LabelForm.vue'
 import LineNews from '../supply/LineNews.vue'
@@ -40,6 +41,16 @@ const right = computed(
     !unread.value.length &&
     !lines.value.some((each) => amiss(each.line)),
 )
+/** What is here is in today's parcel: where that is another card, it opens in place of this one. */
+async function arrived() {
+  const lines = onTheWay.value.map((each) => each.line)
+  const today = builds.view!.now.slice(0, 10)
+  putDraft(`card:${builds.id}:parcel:${lines[0].supplierId}/${today}:asking`, 'parcel')
+  await step(
+    lines.map((line) => line.id),
+    'RECEIVED',
+  )
+}
 const step = (orderIds: string[], state: State) =>
   builds
     .act('order/step', { orderIds, state, by: null })
@@ -85,12 +96,7 @@ async function photo(ordered: OrderedLine, event: Event) {
       v-if="onTheWay.length"
       class="quiet"
       :label="onTheWay.length > 1 ? `All ${onTheWay.length} things are in it` : 'It is here'"
-      @click="
-        step(
-          onTheWay.map((each) => each.line.id),
-          'RECEIVED',
-        )
-      "
+      @click="arrived"
     />
     <section v-for="each in lines" :key="each.line.id" :aria-label="each.line.title">
       <h4>

@@ -2,6 +2,12 @@ import { ref, watch, type Ref } from 'vue'
 import { useSession } from './session'
 
 const PREFIX = 'ember-yard-draft:'
+const placeOf = (key: string) => `${PREFIX}${useSession().account?.id ?? 'nobody'}:${key}`
+
+/** Lays a draft down for a form that is about to open. */
+export function putDraft(key: string, value: string) {
+  localStorage.setItem(placeOf(key), JSON.stringify(value))
+}
 
 /**
  * Something half typed in a form: it survives reload and belongs to the account that typed it. Back
@@ -13,7 +19,7 @@ const PREFIX = 'ember-yard-draft:'
 export function useDraft(key: string, first: string): Ref<string>
 export function useDraft<T extends string | number | null>(key: string, first: T): Ref<T>
 export function useDraft<T extends string | number | null>(key: string, first: T): Ref<T> {
-  const place = `${PREFIX}${useSession().account?.id ?? 'nobody'}:${key}`
+  const place = placeOf(key)
   const draft = ref(first) as Ref<T>
   const kept = localStorage.getItem(place)
   try {

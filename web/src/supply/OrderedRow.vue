@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { newId } from '../api/client'
 import type { OrderedLine, OrderLine, ShopNews } from '../api/types'
 import { useBuild } from '../store/build'
@@ -30,12 +30,13 @@ import {
 
 /** One line of an order: what it is, how far it is, what it cost, and what can be said of it next. */
 const props = defineProps<{ ordered: OrderedLine; news: ShopNews | null }>()
-const emit = defineEmits<{ step: [state: State] }>()
+const emit = defineEmits<{ step: [state: State]; opened: [opened: boolean] }>()
 const builds = useBuild()
 const session = useSession()
 const workshop = useWorkshop()
 const shell = useShell()
 const opened = ref(false)
+watch(opened, (open) => emit('opened', open))
 /** As it was typed, which is ahead of what is derived. */
 const line = computed(
   () =>

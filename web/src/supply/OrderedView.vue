@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { computed, reactive, ref } from 'vue'
 import type { OrderedLine } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
@@ -11,7 +11,7 @@ import { said } from '../units/writing'
 import DeliveryMoney from './DeliveryMoney.vue'
 import OrderedRow from './OrderedRow.vue'
 import { useShopNews } from './useShopNews'
-import { byOrder, type OrderGroup } from './parcels'
+import { byOrder, orderKey, type OrderGroup } from './parcels'
 import { passes, type State } from './orderStates'
 
 /** Lines by the order they were sent with: each as it was ordered, whatever the design is now. */
@@ -21,7 +21,11 @@ const session = useSession()
 const workshop = useWorkshop()
 const checker = ref('')
 const { news, asking, ask } = useShopNews()
-const groups = computed(() => byOrder(props.lines))
+/** A row that is open stays where it is, whatever number or shop is typed into it. */
+const held = reactive(new Map<string, string>())
+const hold = (ordered: OrderedLine, opened: boolean) =>
+  opened ? held.set(ordered.line.id, orderKey(ordered.line)) : held.delete(ordered.line.id)
+const groups = computed(() => byOrder(props.lines, held))
 const sum = (group: OrderGroup) => group.lines.reduce((all, each) => all + each.totalMinor, 0)
 /** An order as it goes to the shop. */
 const PAPERS = [
@@ -104,6 +108,7 @@ const deliveries = computed(() =>
       :key="each.line.id"
       :ordered="each"
       :news="news"
+      @opened="(opened) => hold(each, opened)"
       @step="(state) => step([each.line.id], state)"
     />
   </section>

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { BasketItem, BasketParcel, Move, OrderedLine } from '../api/types'
 import { nextId, spent } from './moves'
 import { NEXT, passes, STATES, STEPS, underWay, type State } from './orderStates'
-import { along, byOrder, itemKey, neededTicks } from './parcels'
+import { along, byOrder, itemKey, neededTicks, orderKey } from './parcels'
 
 const item = (title: string, neededOn: string | null, of = 'depot'): BasketItem =>
   ({
@@ -83,6 +83,16 @@ describe('orders', () => {
       underWay({ state } as OrderedLine['line']),
     )
     expect(far).toEqual(['ORDERED', 'CONFIRMED', 'SHIPPED', 'BACK_ORDERED'])
+  })
+})
+
+describe('a line that is open', () => {
+  it('stays where it is while its number is typed', () => {
+    const typed = [ordered('a', '2026-0', '2026-03-02'), ordered('b', '2026-001', '2026-03-02')]
+    const held = new Map([['a', orderKey(typed[1].line)]])
+    expect(byOrder(typed)).toHaveLength(2)
+    expect(byOrder(typed, held).map((group) => group.lines.length)).toEqual([2])
+    expect(byOrder(typed, held)[0].key).toBe('quay 2026-001')
   })
 })
 

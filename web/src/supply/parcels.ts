@@ -23,12 +23,23 @@ export interface OrderGroup {
   lines: OrderedLine[]
 }
 
-/** Lines by the order they were sent with, or by shop and day; open ones first, then the newest. */
-export function byOrder(lines: readonly OrderedLine[]): OrderGroup[] {
+/** What is ordered together: by the number it was sent with, or by shop and day. */
+export const orderKey = ({ number, supplierId, orderedOn }: OrderedLine['line']) =>
+  number ? `${supplierId} ${number}` : `${supplierId} ${orderedOn}`
+
+/**
+ * Lines by the order they were sent with; open ones first, then the newest.
+ *
+ * @param held where lines stay, by id, while somebody types into them
+ */
+export function byOrder(
+  lines: readonly OrderedLine[],
+  held: ReadonlyMap<string, string> = new Map(),
+): OrderGroup[] {
   const groups = new Map<string, OrderGroup>()
   for (const each of lines) {
     const { number, supplierId, orderedOn } = each.line
-    const key = number ? `${supplierId} ${number}` : `${supplierId} ${orderedOn}`
+    const key = held.get(each.line.id) ?? orderKey(each.line)
     const group = groups.get(key) ?? { key, number, supplierId, orderedOn, lines: [] }
     group.lines.push(each)
     groups.set(key, group)

@@ -87,7 +87,7 @@ button[aria-pressed='true'] .shaft {
   border-top: 2px solid var(--ink);
 }
 .want.short {
-  border-top: 3px double #8c1d2f;
+  border-top: 3px double var(--madder);
 }
 .name {
   display: block;
@@ -98,7 +98,7 @@ button[aria-pressed='true'] .shaft {
   min-height: 42px;
 }
 .name.short {
-  color: #8c1d2f;
+  color: var(--madder);
   font-weight: 650;
 }
 .old {
@@ -107,6 +107,6 @@ button[aria-pressed='true'] .shaft {
   left: 4px;
   font-size: 11px;
   font-weight: 650;
-  color: #8a5300;
+  color: var(--slate);
 }
 </style>

@@ -52,10 +52,10 @@ button {
   display: grid;
 }
 .short {
-  border-color: #8c1d2f;
+  border-color: var(--madder);
 }
 .short .mono {
-  color: #8c1d2f;
+  color: var(--madder);
 }
 button[aria-pressed='true'] {
   outline: 2px solid var(--ember);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import type { RackThing } from '../../api/types'
 import { useWorkshop } from '../../store/workshop'
 import ColourWall from './ColourWall.vue'
@@ -8,7 +8,7 @@ import RackDetail from './RackDetail.vue'
 import RollRow from './RollRow.vue'
 import RunsShort from './RunsShort.vue'
 import SheetRack from './SheetRack.vue'
-import { shortOf, useRack } from './useRack'
+import { shortOf, there, useRack } from './useRack'
 
 /** The rack as it stands, against what all builds still want of it. */
 const workshop = useWorkshop()
@@ -25,7 +25,13 @@ const chosen = computed(() => {
   const things = rack.value?.things ?? []
   return things.find((thing) => key(thing) === chosenId.value) ?? notes.value[0]?.thing
 })
-const choose = (thing: RackThing) => (chosenId.value = key(thing))
+/** What was chosen is shown, wherever on the page it lies. */
+async function choose(thing: RackThing) {
+  chosenId.value = key(thing)
+  await nextTick()
+  detail.value?.$el.scrollIntoView({ block: 'nearest' })
+}
+const detail = ref<InstanceType<typeof RackDetail> | null>(null)
 const idOf = (kind: RackThing['kind']) => (chosen.value?.kind === kind ? chosen.value.id : '')
 </script>
 
@@ -33,7 +39,7 @@ const idOf = (kind: RackThing['kind']) => (chosen.value?.kind === kind ? chosen.
   <div v-if="rack" class="rack">
     <div>
       <h2>Colours <span>what is in the cans, and (line) what all builds still want of it</span></h2>
-      <ColourWall :things="paints" :chosen="idOf('paints')" @choose="choose" />
+      <ColourWall :things="paints.filter(there)" :chosen="idOf('paints')" @choose="choose" />
       <h2>Sheets and offcuts <span>to one scale</span></h2>
       <SheetRack
         :things="sheets"
@@ -55,7 +61,7 @@ const idOf = (kind: RackThing['kind']) => (chosen.value?.kind === kind ? chosen.
           <DrawerGrid :things="drawers" :chosen="idOf('sundries')" @choose="choose" />
         </div>
       </div>
-      <RackDetail v-if="chosen" :key="key(chosen)" :thing="chosen" />
+      <RackDetail v-if="chosen" ref="detail" :key="key(chosen)" :thing="chosen" />
     </div>
     <RunsShort :notes="notes" @choose="choose" />
   </div>
@@ -74,7 +80,8 @@ h2 {
   margin-top: 16px;
 }
 h2 span {
-  font: 13px var(--body, inherit);
+  font-family: var(--text);
+  font-size: 13px;
   font-weight: 400;
   color: var(--smoke);
   margin-left: 8px;
@@ -88,6 +95,10 @@ h2 span {
   .rack,
   .two {
     grid-template-columns: minmax(0, 1fr);
+  }
+  /* what has to be done comes first where one scrolls */
+  .rack > :last-child {
+    order: -1;
   }
 }
 </style>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { RackThing } from '../../api/types'
-import { amount } from './useRack'
+import { amount, there } from './useRack'
 
 /** Film and filament: a disc as large as what is on it, a ring as large as what is wanted. */
 const props = defineProps<{ things: RackThing[]; chosen: string }>()
 defineEmits<{ choose: [thing: RackThing] }>()
-const drawn = computed(() => props.things.filter((thing) => thing.have > 0 || thing.wanted > 0))
+const drawn = computed(() => props.things.filter(there))
 const most = computed(() =>
   Math.max(1e-9, ...drawn.value.map((thing) => Math.max(thing.have, thing.wanted))),
 )
@@ -78,7 +78,7 @@ button[aria-pressed='true'] svg {
   stroke-dasharray: 3 3;
 }
 .want.missing {
-  stroke: #8c1d2f;
+  stroke: var(--madder);
   stroke-width: 2;
 }
 .core {
@@ -91,7 +91,7 @@ button[aria-pressed='true'] svg {
   text-align: center;
 }
 .short {
-  color: #8c1d2f;
+  color: var(--madder);
   font-weight: 650;
 }
 </style>

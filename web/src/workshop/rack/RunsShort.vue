@@ -7,6 +7,9 @@ import { type ShortNote } from './useRack'
 /** What runs short, low or dry. */
 defineProps<{ notes: ShortNote[] }>()
 defineEmits<{ choose: [thing: RackThing] }>()
+/** Builds for which nothing, or not all, is ordered. */
+const shortFor = ({ thing }: ShortNote) =>
+  thing.missing > 0 ? thing.users.filter((user) => user.quantity > user.coming + 1e-9) : []
 </script>
 
 <template>
@@ -20,7 +23,7 @@ defineEmits<{ choose: [thing: RackThing] }>()
       <p>{{ said(note.detail) }}</p>
       <p class="ways">
         <RouterLink
-          v-for="user in note.thing.missing > 0 ? note.thing.users : []"
+          v-for="user in shortFor(note)"
           :key="user.buildId"
           :to="`/builds/${user.buildId}/supply?show=send`"
           >Order it for {{ user.buildName }}</RouterLink
@@ -33,7 +36,7 @@ defineEmits<{ choose: [thing: RackThing] }>()
 
 <style scoped>
 aside {
-  background: var(--panel, #e4dccd);
+  background: var(--watch);
   padding: 12px 14px 30px;
 }
 h2 {

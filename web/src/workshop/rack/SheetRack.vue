@@ -3,14 +3,14 @@ import { computed } from 'vue'
 import type { Offcut, RackThing } from '../../api/types'
 import { useWorkshop } from '../../store/workshop'
 import { pathBox } from '../pathBox'
-import { amount } from './useRack'
+import { amount, there } from './useRack'
 
 /** Whole sheets and what jobs have left, to one scale. */
 const props = defineProps<{ things: RackThing[]; offcuts: Offcut[]; chosen: string }>()
 defineEmits<{ choose: [thing: RackThing] }>()
 const workshop = useWorkshop()
 /** Only what is there or wanted is drawn: the rest is bought when somebody uses it. */
-const drawn = computed(() => props.things.filter((thing) => thing.have > 0 || thing.wanted > 0))
+const drawn = computed(() => props.things.filter(there))
 const MOST_PX = 118
 const scale = computed(
   () => MOST_PX / Math.max(1, ...drawn.value.map((thing) => thing.widthMm ?? 0)),
@@ -96,7 +96,7 @@ button[aria-pressed='true'] .sheet {
   font-size: 12px;
 }
 .short {
-  color: #8c1d2f;
+  color: var(--madder);
   font-weight: 650;
 }
 .rest {

@@ -23,12 +23,14 @@ export function useRack() {
 
 /** An amount as it is read on the rack: whole millilitres, tenths of a metre. */
 export function amount(thing: Pick<RackThing, 'unit'>, value: number): string {
-  const rounded = thing.unit === 'ml' || thing.unit === 'g' ? Math.round(value) : tenth(value)
+  const digits = thing.unit === 'm²' ? 100 : ['ml', 'g'].includes(thing.unit) ? 1 : 10
+  const rounded = Math.round(value * digits) / digits
   return ['ml', 'g', 'm', 'm²'].includes(thing.unit)
     ? `${exact(rounded)} ${thing.unit}`
     : count(rounded, thing.unit || 'pieces')
 }
-const tenth = (value: number) => Math.round(value * 10) / 10
+/** Whether it is to be seen: it lies there, or somebody wants it. */
+export const there = (thing: RackThing) => thing.have > 0 || thing.wanted > 0
 
 export interface ShortNote {
   thing: RackThing

@@ -95,7 +95,8 @@ final class Yard implements AutoCloseable {
           .append("\"%s\":%d".formatted(each, List.of(happens).contains(each) ? 1 : 0));
     }
     HttpRequest asked =
-        HttpRequest.newBuilder(URI.create("http://127.0.0.1:%d/stand-in/chances".formatted(standIns)))
+        HttpRequest.newBuilder(
+                URI.create("http://127.0.0.1:%d/stand-in/chances".formatted(standIns)))
             .PUT(HttpRequest.BodyPublishers.ofString(chances + "}"))
             .build();
     try {

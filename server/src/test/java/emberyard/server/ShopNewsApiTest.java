@@ -55,7 +55,8 @@ class ShopNewsApiTest {
       body.append(body.isEmpty() ? "{" : ",").append("\"%s\":%s".formatted(each, chance));
     }
     HttpRequest asked =
-        HttpRequest.newBuilder(URI.create("http://127.0.0.1:%d/stand-in/chances".formatted(standIns)))
+        HttpRequest.newBuilder(
+                URI.create("http://127.0.0.1:%d/stand-in/chances".formatted(standIns)))
             .PUT(HttpRequest.BodyPublishers.ofString(body + "}"))
             .build();
     assertEquals(
@@ -173,9 +174,7 @@ class ShopNewsApiTest {
   void somethingElseComesGoesBackAndItsMoneyComes() throws Exception {
     always("wrong");
     String drive = "line-9-depot-order-4";
-    demo.owner
-        .post(LINE_9 + "/order/again", Map.of("id", "again-1", "orderId", drive))
-        .expect(200);
+    demo.owner.post(LINE_9 + "/order/again", Map.of("id", "again-1", "orderId", drive)).expect(200);
     assertEquals("RETURN_ASKED", line(drive).path("state").asString());
     assertEquals("ORDERED", line("again-1").path("state").asString());
     assertEquals(
@@ -199,9 +198,7 @@ class ShopNewsApiTest {
     step("again-1", "RECEIVED");
     String refused =
         demo.owner
-            .post(
-                LINE_9 + "/order/again",
-                Map.of("id", "again-2", "orderId", "again-1"))
+            .post(LINE_9 + "/order/again", Map.of("id", "again-2", "orderId", "again-1"))
             .expect(409)
             .text();
     assertTrue(refused.contains("can’t be used"), refused);
@@ -244,8 +241,7 @@ class ShopNewsApiTest {
         continue;
       }
       assertEquals(seen + 1, after.get(i).path("seen").size(), after.get(i).toString());
-      assertEquals(
-          "2026-03-07", after.get(i).path("seen").get(seen).path("on").asString());
+      assertEquals("2026-03-07", after.get(i).path("seen").get(seen).path("on").asString());
     }
     assertTrue(before.size() > 0);
     ask();

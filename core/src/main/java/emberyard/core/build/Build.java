@@ -16,6 +16,7 @@ import emberyard.core.record.Use;
 import emberyard.core.thing.Thing;
 import emberyard.core.thing.Things;
 import emberyard.core.work.Need;
+import emberyard.core.work.PackUnit;
 import java.util.Collection;
 import java.util.List;
 
@@ -149,11 +150,11 @@ public record Build(Brief brief, Concept concept, Things things) implements Desi
     return things.of(Use.class);
   }
 
-  /** How much of a need was taken off the shelf. */
-  public double used(String needKey) {
+  /** How much of a need was taken off the shelf, in its unit. */
+  public double used(Need need) {
     return uses().stream()
-        .filter(use -> use.needKey().equals(needKey))
-        .mapToDouble(Use::quantity)
+        .filter(use -> use.needKey().equals(need.key()))
+        .mapToDouble(use -> PackUnit.converted(use.quantity(), use.unit(), need.unit()))
         .sum();
   }
 
@@ -165,15 +166,25 @@ public record Build(Brief brief, Concept concept, Things things) implements Desi
   /**
    * How much of a need is neither on the shelf nor ordered.
    *
-   * <p>Example: 5 wanted, 1 on the shelf, 3 ordered: 1.
+   * <p>Example: 5 wanted, 1 on the shelf, 3 ordered: 1. Of what is bought in whole packs: 1.2
+   * wanted, 1 ordered: 1.
    */
   public double open(Need need) {
-    double open = need.toBuy() - ordered(need.key());
-    return open > NOTHING ? open : 0;
+    double open = need.quantity() - need.onHand() - ordered(need);
+    if (open <= NOTHING) {
+      return 0;
+    }
+    return need.wholePacks() ? Math.ceil(open - NOTHING) : open;
   }
 
-  /** How many pieces, or how much, of a need are on their way or here. */
-  public double ordered(String needKey) {
-    return liveOrders(needKey).stream().mapToDouble(OrderLine::quantity).sum();
+  /** How much of a need is on its way or here, in its unit. */
+  public double ordered(Need need) {
+    return liveOrders(need.key()).stream()
+        .mapToDouble(
+            line ->
+                line.unit().isEmpty()
+                    ? line.quantity()
+                    : PackUnit.converted(line.quantity(), line.unit(), need.unit()))
+        .sum();
   }
 }

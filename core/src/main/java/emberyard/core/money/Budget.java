@@ -157,7 +157,7 @@ public record Budget(
      */
     private void need(Need need) {
       CostCategory category = need.category();
-      double used = Math.min(need.onHand(), build.used(need.key()));
+      double used = Math.min(need.onHand(), build.used(need));
       long shelf =
           usedMinor(need.key()) + Math.round((need.onHand() - used) * need.unitPriceMinor());
       double bought = Math.max(0, need.toBuy() - paidByClient(need.key()));

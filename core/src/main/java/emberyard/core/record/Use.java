@@ -11,7 +11,8 @@ import java.time.LocalDate;
  * @param needKey of the need it fills
  * @param category of that need
  * @param taskKey of the work
- * @param quantity in the need's unit, 0 to 10,000
+ * @param quantity 0 to 10,000
+ * @param unit what is counted, as the need had it
  * @param unitPriceMinor what one was worth then, minor units
  * @param openMl of an opened can besides, 0 to 20,000 ml
  * @param on the day
@@ -22,6 +23,7 @@ public record Use(
     CostCategory category,
     String taskKey,
     double quantity,
+    String unit,
     long unitPriceMinor,
     double openMl,
     LocalDate on)
@@ -31,6 +33,7 @@ public record Use(
     Require.text("needKey", needKey);
     Require.given("category", category);
     Require.text("taskKey", taskKey);
+    unit = Require.textOrEmpty("unit", unit);
     Require.between("unitPriceMinor", unitPriceMinor, 0, 100_000_000, "minor units");
     Require.between("quantity", quantity, 0, 10_000, "");
     Require.between("openMl", openMl, 0, 20_000, "ml");

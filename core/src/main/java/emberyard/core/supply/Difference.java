@@ -46,7 +46,7 @@ public record Difference(Kind kind, @Nullable String nowTitle, double tooMuch) {
       return new Difference(Kind.OTHER, need.title(), 0);
     }
     List<OrderLine> live = build.liveOrders(need.key());
-    double tooMuch = build.ordered(need.key()) - need.toBuy();
+    double tooMuch = build.ordered(need) - need.toBuy();
     boolean last = live.get(live.size() - 1).id().equals(line.id());
     double inTheLastPack = line.packQuantity() == null ? 0 : line.packQuantity();
     return last && tooMuch > NOTHING && tooMuch >= inTheLastPack

@@ -185,8 +185,7 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
                 "Agree to " + asked,
                 new Remedy.Change("orders", order.id(), "unitPriceMinor", order.askedMinor())),
             new Remedy(
-                "Cancel it",
-                new Remedy.Change("orders", order.id(), "state", 0, "CANCELLED")));
+                "Cancel it", new Remedy.Change("orders", order.id(), "state", 0, "CANCELLED")));
   }
 
   /** In the money it was agreed in, which has as many decimals as the workshop's. */
@@ -209,8 +208,7 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
         Remedy.byHand("Ask where it is"));
   }
 
-  private static Finding unopened(
-      Need need, OrderLine order, LocalDate today, WorkshopBook book) {
+  private static Finding unopened(Need need, OrderLine order, LocalDate today, WorkshopBook book) {
     String left =
         lastReturn(order, book)
             .map(day -> daysLeft(today, day))

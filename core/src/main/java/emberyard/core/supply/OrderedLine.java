@@ -33,7 +33,8 @@ public record OrderedLine(
   /**
    * @param need what it was ordered for, null where the design has no such need any more
    */
-  static OrderedLine of(OrderLine line, @Nullable Need need, Ledger ledger, Build build, WorkshopBook book) {
+  static OrderedLine of(
+      OrderLine line, @Nullable Need need, Ledger ledger, Build build, WorkshopBook book) {
     boolean said = !line.unit().isEmpty() || need == null;
     return new OrderedLine(
         line,

@@ -12,8 +12,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a shop says of a line of an order. It moves on what is still to arrive; what a builder
- * holds in the hand, has cancelled or settled is no longer the shop's to say.
+ * What a shop says of a line of an order. It moves on what is still to arrive; what a builder holds
+ * in the hand, has cancelled or settled is no longer the shop's to say.
  *
  * @param lineId id of the line as it was ordered, whatever parts it came in since
  * @param unitPriceMinor what it asks for one; null while it has not answered
@@ -38,8 +38,7 @@ public record ShopAnswer(String lineId, @Nullable Long unitPriceMinor, List<Part
     public Part {
       Require.between("quantity", quantity, 0.01, 10_000, "");
       Require.given("state", state);
-      Require.that(
-          state == State.CANCELLED || state.underWay(), "state", "A shop can't say that.");
+      Require.that(state == State.CANCELLED || state.underWay(), "state", "A shop can't say that.");
       Require.given("expectedOn", expectedOn);
       trackingCode = Require.textOrEmpty("trackingCode", trackingCode);
     }
@@ -65,8 +64,7 @@ public record ShopAnswer(String lineId, @Nullable Long unitPriceMinor, List<Part
           splits
               ? Split.of(build, was, parts.get(i).quantity(), restId(lines.size() + 1), today)
               : new Split(was, was, List.of());
-      OrderLine now =
-          parts.size() > i ? moved(split.first(), parts.get(i)) : asked(split.first());
+      OrderLine now = parts.size() > i ? moved(split.first(), parts.get(i)) : asked(split.first());
       if (!now.equals(was)) {
         news.add(now);
       }

@@ -58,10 +58,8 @@ public record Split(OrderLine first, OrderLine rest, List<Move> moves) {
         move(rest.id() + "-carried", rest, Move.What.PAID, minor, today));
   }
 
-  private static Move move(
-      String id, OrderLine line, Move.What what, long minor, LocalDate today) {
-    return new Move(
-        id, line.id(), line.category(), line.supplierId(), what, minor, today, "", WHY);
+  private static Move move(String id, OrderLine line, Move.What what, long minor, LocalDate today) {
+    return new Move(id, line.id(), line.category(), line.supplierId(), what, minor, today, "", WHY);
   }
 
   private static double tidy(double quantity) {

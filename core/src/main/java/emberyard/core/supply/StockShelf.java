@@ -2,6 +2,7 @@ package emberyard.core.supply;
 
 import emberyard.core.build.Build;
 import emberyard.core.work.Need;
+import emberyard.core.workshop.Sundry;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -18,7 +19,8 @@ public final class StockShelf {
         .forEach(f -> left.put("filament:" + f.id(), f.onHandGrams() / f.gramsPerSpool()));
     book.films().forEach(film -> left.put("film:" + film.id(), film.onHandMetres()));
     book.sundries()
-        .forEach(each -> left.merge(each.needKey(), each.onHand() / each.packQuantity(), Double::sum));
+        .forEach(
+            each -> left.merge(each.needKey(), each.onHand() / each.packQuantity(), Double::sum));
     book.paints().forEach(paint -> left.put("paint:" + paint.id(), (double) paint.onHandPacks()));
   }
 
@@ -26,16 +28,17 @@ public final class StockShelf {
    * The same needs with as much as is left taken from the shelf: of each no more than the build has
    * not bought for itself.
    *
-   * <p>Example: 3 wanted, 2 of them ordered, 5 on the shelf: 1 is taken. What was taken before stays
-   * taken: 4 wanted, 1 used, none ordered, 2 on the shelf: 3 come from there.
+   * <p>Example: 3 wanted, 2 of them ordered, 5 on the shelf: 1 is taken. What was taken before
+   * stays taken: 4 wanted, 1 used, none ordered, 2 on the shelf: 3 come from there.
    */
   public List<Need> handOut(Build build, List<Need> needs) {
     List<Need> served = new ArrayList<>();
     for (Need need : needs) {
-      double used = build.used(need.key());
-      double missing = Math.max(0, need.quantity() - used - build.ordered(need.key()));
-      double taken = Math.min(left.getOrDefault(need.key(), 0.0), missing);
-      left.merge(need.key(), -taken, Double::sum);
+      double used = build.used(need);
+      double missing = Math.max(0, need.quantity() - used - build.ordered(need));
+      String place = Sundry.keyOf(need.key());
+      double taken = Math.min(left.getOrDefault(place, 0.0), missing);
+      left.merge(place, -taken, Double::sum);
       served.add(need.fromStock(Math.min(need.quantity(), used) + taken));
     }
     return served;

@@ -2,6 +2,7 @@ package emberyard.core.supply;
 
 import emberyard.core.units.Figures;
 import emberyard.core.work.Need;
+import emberyard.core.work.PackUnit;
 import emberyard.core.work.Why;
 import emberyard.core.workshop.Sundry;
 import emberyard.core.workshop.WorkshopBook;
@@ -26,7 +27,7 @@ public final class Sundries {
     book.sundries().forEach(each -> drawers.put(each.needKey(), each));
     List<Need> priced = new ArrayList<>();
     for (Need need : needs) {
-      Sundry drawer = drawers.get(need.key());
+      Sundry drawer = drawers.get(Sundry.keyOf(need.key()));
       priced.add(drawer == null ? need : priced(need, drawer, book));
     }
     return priced;
@@ -42,10 +43,7 @@ public final class Sundries {
         each ->
             each.supplierId(drawer.supplierId())
                 .quantity(need.quantity() / pack)
-                .unit(
-                    pack == 1
-                        ? need.unit()
-                        : "packs of %s %s".formatted(Figures.plain(pack), need.unit()))
+                .unit(PackUnit.of(pack, need.unit()))
                 .unitPriceMinor(drawer.packPriceMinor())
                 .leadDays(
                     drawer.supplierId().isEmpty()

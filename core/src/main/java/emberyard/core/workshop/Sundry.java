@@ -7,7 +7,7 @@ import emberyard.core.units.Require;
  * A small thing that is bought by the pack and lies in a drawer: screws, inserts, magnets, tape,
  * abrasives. It goes by the key of the needs that it fills.
  *
- * @param needKey of all builds' needs that it fills: {@code fixing:insert-3}
+ * @param needKey of all builds' needs that it fills, see {@link #keyOf}: {@code fixing:insert-3}
  * @param unit what is counted: pieces, m, sheets
  * @param onHand how many lie in the drawer, 0 to 100,000
  * @param packQuantity how many come in a pack, 0.01 to 100,000; 1 where it was left out
@@ -37,6 +37,20 @@ public record Sundry(
     Require.between("packPriceMinor", packPriceMinor, 0, 10_000_000, "minor units");
     supplierId = Require.textOrEmpty("supplierId", supplierId);
     Require.between("lowBelow", lowBelow, 0, 100_000, "");
+  }
+
+  /**
+   * The drawer that a need is filled from: inserts are the same, whatever they are melted into.
+   *
+   * <p>Example: {@code fixing:print-insert-3} is {@code fixing:insert-3}; {@code tape:mask} stays.
+   */
+  public static String keyOf(String needKey) {
+    return needKey.replaceFirst("^fixing:print-insert-", "fixing:insert-");
+  }
+
+  /** Whether it fills a need. */
+  public boolean fills(String otherKey) {
+    return needKey.equals(keyOf(otherKey));
   }
 
   /** The same with so many in the drawer; never fewer than none. */

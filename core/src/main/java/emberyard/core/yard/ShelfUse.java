@@ -72,7 +72,7 @@ public record ShelfUse(List<Use> uses, List<Thing> shelf) {
       List<Thing> shelf) {
     Build build = model.build();
     boolean first = build.uses().stream().noneMatch(use -> use.needKey().equals(need.key()));
-    double quantity = Math.max(0, need.onHand() - build.used(need.key()));
+    double quantity = Math.max(0, need.onHand() - build.used(need));
     PaintProduct paint = book.paint(named(need, "paint:")).orElse(null);
     double open = paint != null && first ? paint.openMl() : 0;
     if (quantity > NOTHING || open > 0) {
@@ -84,6 +84,7 @@ public record ShelfUse(List<Use> uses, List<Thing> shelf) {
               need.category(),
               mark.taskKey(),
               quantity,
+              need.unit(),
               need.unitPriceMinor(),
               open,
               today));
@@ -139,7 +140,7 @@ public record ShelfUse(List<Use> uses, List<Thing> shelf) {
   private static Optional<? extends Thing> less(Need need, double quantity, WorkshopBook book) {
     Optional<? extends Thing> small =
         book.sundries().stream()
-            .filter(each -> each.needKey().equals(need.key()))
+            .filter(each -> each.fills(need.key()))
             .findFirst()
             .map(each -> each.left(each.onHand() - quantity * each.packQuantity()));
     if (small.isPresent()) {

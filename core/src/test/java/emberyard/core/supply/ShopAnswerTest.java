@@ -60,8 +60,7 @@ class ShopAnswerTest {
   private static Build paid(Build build, long minor) {
     OrderLine line = build.orders().get(0);
     Move paid =
-        new Move(
-            "m1", line.id(), line.category(), "quay", Move.What.PAID, minor, TODAY, "", "");
+        new Move("m1", line.id(), line.category(), "quay", Move.What.PAID, minor, TODAY, "", "");
     return build.with(Move.class, List.of(paid));
   }
 

@@ -35,8 +35,7 @@ class ShelfUseTest {
   }
 
   private static TaskMark done(String taskKey, int number) {
-    return new TaskMark(
-        "m" + number, taskKey, TaskMark.What.DONE, Samples.MONDAY_NINE, "ines", "");
+    return new TaskMark("m" + number, taskKey, TaskMark.What.DONE, Samples.MONDAY_NINE, "ines", "");
   }
 
   private static Need need(BuildModel model, String key) {
@@ -71,10 +70,10 @@ class ShelfUseTest {
       return build.with(Use.class, uses).with(TaskMark.class, marks);
     }
 
-    private static WorkshopBook taken(
-        Build build, WorkshopBook book, String taskKey, int number) {
+    private static WorkshopBook taken(Build build, WorkshopBook book, String taskKey, int number) {
       WorkshopBook after = book;
-      for (Thing each : ShelfUse.of(model(build, book), done(taskKey, number), book, TODAY).shelf()) {
+      for (Thing each :
+          ShelfUse.of(model(build, book), done(taskKey, number), book, TODAY).shelf()) {
         if (each instanceof PaintProduct paint) {
           List<PaintProduct> paints = new ArrayList<>(after.paints());
           paints.replaceAll(other -> other.id().equals(paint.id()) ? paint : other);
@@ -99,7 +98,7 @@ class ShelfUseTest {
     assertEquals(wanted.quantity(), wanted.onHand());
     After now = new After(build, book, steps.get(0), 0);
     assertEquals(3 - wanted.quantity(), now.book().paint("green").orElseThrow().onHandPacks());
-    assertEquals(wanted.quantity(), now.build().used("paint:green"));
+    assertEquals(wanted.quantity(), now.build().used(wanted));
     assertEquals(0, need(model(now.build(), now.book()), "paint:green").toBuy());
     assertEquals(planned, model(now.build(), now.book()).budget().plannedMinor());
     for (int i = 1; i < steps.size(); i++) {
@@ -117,8 +116,7 @@ class ShelfUseTest {
   @Test
   void whatABuildBoughtItselfLeavesTheShelfAlone() {
     WorkshopBook book = Samples.book().with(PaintProduct.class, List.of(Samples.paint(3)));
-    OrderLine own =
-        Samples.order("paint:green", OrderLine.State.CHECKED, TODAY).withQuantity(10);
+    OrderLine own = Samples.order("paint:green", OrderLine.State.CHECKED, TODAY).withQuantity(10);
     Build build = Samples.build().with(OrderLine.class, List.of(own));
     After after = new After(build, book, paintSteps(model(build, book)).get(0), 0);
     assertEquals(3, after.book().paint("green").orElseThrow().onHandPacks());
@@ -143,7 +141,7 @@ class ShelfUseTest {
   @Test
   void whatWasUsedIsPaidThoughNothingNeedsItNow() {
     Use use =
-        new Use("u", "film:gone", CostCategory.FINISH_MATERIAL, "t", 1.5, 1_000, 0, TODAY);
+        new Use("u", "film:gone", CostCategory.FINISH_MATERIAL, "t", 1.5, "m", 1_000, 0, TODAY);
     assertEquals(1_500, use.worthMinor());
     Build build = Samples.build();
     long spent = model(build, Samples.book()).budget().spentMinor();
@@ -151,7 +149,7 @@ class ShelfUseTest {
     assertEquals(spent + 1_500, model(used, Samples.book()).budget().spentMinor());
     Assertions.assertThrows(
         InvalidValue.class,
-        () -> new Use("u", "k", CostCategory.FINISH_MATERIAL, "t", -1, 0, 0, TODAY));
+        () -> new Use("u", "k", CostCategory.FINISH_MATERIAL, "t", -1, "m", 0, 0, TODAY));
   }
 
   private static final Need INSERTS =
@@ -185,6 +183,16 @@ class ShelfUseTest {
     Need served = packed.fromStock(0.44);
     assertEquals(0, served.toBuy());
     assertEquals(185, Math.round(served.onHand() * served.unitPriceMinor()));
+    OrderLine pieces =
+        Samples.order(INSERTS.key(), OrderLine.State.CHECKED, TODAY).withQuantity(20);
+    Build before = Samples.build().with(OrderLine.class, List.of(pieces.withUnit("pieces")));
+    assertEquals(
+        0.4, before.ordered(packed), 1e-9, "ordered by the piece, before there was a drawer");
+    assertEquals(1, before.open(packed), "2 of 22 are missing: a pack");
+    Build packs =
+        Samples.build()
+            .with(OrderLine.class, List.of(pieces.withQuantity(1).withUnit("packs of 25 pieces")));
+    assertEquals(0, packs.open(packed), "a pack of another size");
     assertEquals(
         INSERTS, Sundries.priced(List.of(INSERTS), Samples.book()).get(0), "no drawer, no price");
   }

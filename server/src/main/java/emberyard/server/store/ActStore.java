@@ -203,7 +203,9 @@ class ActStore {
   /** What a thing is before a change was made: an order that was sent is cancelled, not unsent. */
   private @Nullable String takenBack(Change change, boolean whole) {
     boolean sent = change.kind == ThingKind.ORDER && change.before == null && !whole;
-    return sent ? SentOrders.cancelled(tree(change.after)).map(json::write).orElse(null) : change.before;
+    return sent
+        ? SentOrders.cancelled(tree(change.after)).map(json::write).orElse(null)
+        : change.before;
   }
 
   /** Whether a build came or went in an act: then all that is in it does. */

@@ -55,8 +55,7 @@ record Letter(String key, String to, String subject, String text) {
       State state,
       boolean wanted,
       List<Letter> letters) {
-    List<OrderLine> lines =
-        order.lines().stream().filter(line -> line.state() == state).toList();
+    List<OrderLine> lines = order.lines().stream().filter(line -> line.state() == state).toList();
     if (!wanted || lines.isEmpty()) {
       return;
     }

@@ -143,8 +143,7 @@ class OrderDesk {
         for (Thing each : answer.news(build, today)) {
           versions = versions == null ? reading.versions(build.id()) : versions;
           ThingKind kind = ThingKind.of(each);
-          long version =
-              versions.getOrDefault(kind.word() + "/" + each.id(), Write.NEW);
+          long version = versions.getOrDefault(kind.word() + "/" + each.id(), Write.NEW);
           writes.add(new Write(kind, each.id(), build.id(), each, version));
         }
       }

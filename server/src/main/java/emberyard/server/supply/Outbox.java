@@ -100,8 +100,7 @@ class Outbox {
     return plain.chars().allMatch(letter -> letter < 127)
         ? plain
         : "=?UTF-8?B?%s?="
-            .formatted(
-                Base64.getEncoder().encodeToString(plain.getBytes(StandardCharsets.UTF_8)));
+            .formatted(Base64.getEncoder().encodeToString(plain.getBytes(StandardCharsets.UTF_8)));
   }
 
   private static String readHead(String words) {
@@ -161,7 +160,8 @@ class Outbox {
           default -> subject = readHead(header.group(2));
         }
       }
-      DateTimeFormatter said = DateTimeFormatter.ofPattern("EEE, d MMM yyyy HH:mm:ss Z", Locale.ENGLISH);
+      DateTimeFormatter said =
+          DateTimeFormatter.ofPattern("EEE, d MMM yyyy HH:mm:ss Z", Locale.ENGLISH);
       LocalDateTime at = LocalDateTime.parse(date, said);
       return new Mail(name, at, to, subject, text.substring(body + 4).replace("\r\n", "\n"));
     } catch (IOException unreadable) {

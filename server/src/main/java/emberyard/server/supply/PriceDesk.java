@@ -39,8 +39,7 @@ class PriceDesk {
    *
    * @param trouble gets the names of shops that don't answer
    */
-  void take(
-      ShopService shops, YardReader.Reading reading, String accountId, Set<String> trouble) {
+  void take(ShopService shops, YardReader.Reading reading, String accountId, Set<String> trouble) {
     Map<String, List<Stale>> byShop = stale(reading);
     byShop.forEach(
         (shop, offers) -> {
@@ -83,14 +82,11 @@ class PriceDesk {
         .map(
             each ->
                 new PriceAsked(
-                    each.offer().id(),
-                    each.title(),
-                    each.offer().seen().get(0).unitPriceMinor()))
+                    each.offer().id(), each.title(), each.offer().seen().get(0).unitPriceMinor()))
         .toList();
   }
 
-  private void keep(
-      List<PriceToday> said, List<Stale> offers, LocalDate today, String accountId) {
+  private void keep(List<PriceToday> said, List<Stale> offers, LocalDate today, String accountId) {
     Map<String, Long> byOffer = new HashMap<>();
     said.forEach(each -> byOffer.put(each.thing(), each.unitPriceMinor()));
     for (Stale each : offers) {
@@ -98,13 +94,12 @@ class PriceDesk {
       if (minor != null) {
         List<PriceSeen> seen = new ArrayList<>(each.offer().seen());
         seen.add(new PriceSeen(today, minor));
-        List<PriceSeen> kept = seen.subList(Math.max(0, seen.size() - Offer.MOST_PRICES), seen.size());
+        List<PriceSeen> kept =
+            seen.subList(Math.max(0, seen.size() - Offer.MOST_PRICES), seen.size());
         Offer after = each.offer().withSeen(kept);
         store.apply(
             accountId,
-            List.of(
-                new Write(
-                    ThingKind.OFFER, after.id(), each.buildId(), after, each.version())));
+            List.of(new Write(ThingKind.OFFER, after.id(), each.buildId(), after, each.version())));
       }
     }
   }

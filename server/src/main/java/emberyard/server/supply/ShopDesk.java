@@ -9,6 +9,7 @@ import emberyard.server.supply.shop.ShopParcel;
 import emberyard.server.supply.shop.ShopReturn;
 import emberyard.server.supply.shop.ShopService;
 import emberyard.server.yard.YardReader;
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.time.Clock;
 import java.time.LocalDate;
@@ -20,6 +21,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
@@ -44,6 +47,13 @@ class ShopDesk {
   private final PriceDesk prices;
   private final YardReader reader;
   private final Clock clock;
+  private final ExecutorService soon =
+      Executors.newSingleThreadExecutor(
+          work -> {
+            Thread thread = new Thread(work, "orders to shops");
+            thread.setDaemon(true);
+            return thread;
+          });
   private volatile ShopNews last;
 
   ShopDesk(
@@ -69,6 +79,18 @@ class ShopDesk {
     }
   }
 
+  /** Has what was just ordered told at once, while nobody waits for it. */
+  void askSoon() {
+    if (service.isPresent()) {
+      soon.execute(this::askByItself);
+    }
+  }
+
+  @PreDestroy
+  void stop() {
+    soon.shutdownNow();
+  }
+
   /** Asks all shops about all that is open; one asks, who comes meanwhile waits for the answer. */
   synchronized void ask() {
     if (service.isEmpty()) {
@@ -84,8 +106,7 @@ class ShopDesk {
   /** What was said of this build. */
   ShopNews news(Build build) {
     ShopNews all = last;
-    Set<String> ids =
-        build.orders().stream().map(SentOrder::root).collect(Collectors.toSet());
+    Set<String> ids = build.orders().stream().map(SentOrder::root).collect(Collectors.toSet());
     Set<String> codes =
         build.orders().stream().map(OrderLine::trackingCode).collect(Collectors.toSet());
     return new ShopNews(

@@ -22,8 +22,7 @@ public record ShopNews(
     List<ShopParcel.BoxLabel> labels,
     List<ShopReturn.ReturnSays> returns,
     String trouble) {
-  static final ShopNews NONE =
-      new ShopNews(false, null, List.of(), List.of(), List.of(), "");
+  static final ShopNews NONE = new ShopNews(false, null, List.of(), List.of(), List.of(), "");
 
   public ShopNews {
     parcels = List.copyOf(parcels);

@@ -119,7 +119,9 @@ class SupplyController {
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
       @RequestBody Sending wanted) {
-    return desk.send(who, buildId, wanted);
+    Sent sent = desk.send(who, buildId, wanted);
+    shops.askSoon();
+    return sent;
   }
 
   /** Moves lines on; those that are as far already stay. One step of undo. */
@@ -141,8 +143,12 @@ class SupplyController {
   /** Sends back what can't be used, and orders another; one step of undo. */
   @PostMapping("/again")
   Sent again(
-      @AuthenticationPrincipal Account who, @PathVariable String buildId, @RequestBody Again wanted) {
-    return desk.again(who, buildId, wanted);
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody Again wanted) {
+    Sent sent = desk.again(who, buildId, wanted);
+    shops.askSoon();
+    return sent;
   }
 
   /** What shops and couriers said last of this build's orders. */

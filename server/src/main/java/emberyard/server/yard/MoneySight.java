@@ -1,11 +1,11 @@
 package emberyard.server.yard;
 
-import emberyard.core.supply.OrderBook;
 import emberyard.core.brief.RequirementState;
 import emberyard.core.build.Build;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.RequirementKind;
 import emberyard.core.finding.Finding;
+import emberyard.core.supply.OrderBook;
 import emberyard.core.yard.BuildModel;
 import java.util.List;
 import java.util.Set;

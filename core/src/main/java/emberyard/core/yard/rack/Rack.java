@@ -49,7 +49,6 @@ public record Rack(List<RackThing> things) {
     private final WorkshopBook book;
     private final LocalDate today;
     private final Map<String, List<RackUser>> users = new HashMap<>();
-    private final Map<String, Double> coming = new HashMap<>();
     private final Map<String, Need> small = new LinkedHashMap<>();
     private final List<RackThing> things = new ArrayList<>();
 
@@ -69,18 +68,20 @@ public record Rack(List<RackThing> things) {
               .collect(Collectors.toSet());
       for (NeedLine line : model.needs()) {
         Need need = line.need();
-        if (SMALL.stream().anyMatch(need.key()::startsWith)) {
-          small.putIfAbsent(need.key(), need);
-        }
+        String key = Sundry.keyOf(need.key());
         boolean wanted = !done.containsAll(need.neededBy()) || need.neededBy().isEmpty();
         double quantity = wanted ? still(model, need, done) : 0;
         if (quantity > NOTHING) {
           Build build = model.build();
+          double ordered = Math.min(1, build.ordered(need) / need.quantity());
           users
-              .computeIfAbsent(need.key(), key -> new ArrayList<>())
-              .add(new RackUser(build.id(), build.brief().name(), need.key(), quantity));
-          double ordered = Math.min(1, build.ordered(need.key()) / need.quantity());
-          coming.merge(need.key(), quantity * ordered, Double::sum);
+              .computeIfAbsent(key, each -> new ArrayList<>())
+              .add(
+                  new RackUser(
+                      build.id(), build.brief().name(), need.key(), quantity, quantity * ordered));
+          if (SMALL.stream().anyMatch(need.key()::startsWith)) {
+            small.putIfAbsent(key, need);
+          }
         }
       }
     }
@@ -88,7 +89,7 @@ public record Rack(List<RackThing> things) {
     /** Of paint what its coats that are not sprayed take, ml; of all else what is not used yet. */
     private double still(BuildModel model, Need need, Set<String> done) {
       if (!need.key().startsWith("paint:")) {
-        return Math.max(0, need.quantity() - model.build().used(need.key()));
+        return Math.max(0, need.quantity() - model.build().used(need));
       }
       String id = need.key().substring("paint:".length());
       return model.schemes().stream()
@@ -144,14 +145,13 @@ public record Rack(List<RackThing> things) {
 
     private void drawer(Need need) {
       Sundry drawer =
-          book.sundries().stream()
-              .filter(each -> each.needKey().equals(need.key()))
-              .findFirst()
-              .orElse(null);
+          book.sundries().stream().filter(each -> each.fills(need.key())).findFirst().orElse(null);
       if (drawer != null) {
         drawer(drawer, need);
       } else {
-        add("sundries", need.key(), need.key(), need.title(), "").in(need.unit(), 0).put();
+        String key = Sundry.keyOf(need.key());
+        String name = need.title().replaceFirst(":.*", "");
+        add("sundries", key, key, name, "").in(need.unit(), 0).put();
       }
     }
 
@@ -228,10 +228,14 @@ public record Rack(List<RackThing> things) {
                 .map(
                     user ->
                         new RackUser(
-                            user.buildId(), user.buildName(), needKey, user.quantity() * times))
+                            user.buildId(),
+                            user.buildName(),
+                            user.needKey(),
+                            user.quantity() * times,
+                            user.coming() * times))
                 .toList();
         double wanted = who.stream().mapToDouble(RackUser::quantity).sum();
-        double comes = coming.getOrDefault(needKey, 0.0) * times;
+        double comes = who.stream().mapToDouble(RackUser::coming).sum();
         double missing = Math.max(0, wanted - comes - have);
         boolean idle = have <= 0 && wanted <= 0;
         if (idle && book.isRetired(kind, id)) {

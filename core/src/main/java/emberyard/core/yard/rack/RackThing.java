@@ -43,6 +43,11 @@ public record RackThing(
     users = List.copyOf(users);
   }
 
-  /** A build that wants some of it. */
-  public record RackUser(String buildId, String buildName, String needKey, double quantity) {}
+  /**
+   * A build that wants some of it.
+   *
+   * @param coming how much of that is on its way or here for it
+   */
+  public record RackUser(
+      String buildId, String buildName, String needKey, double quantity, double coming) {}
 }

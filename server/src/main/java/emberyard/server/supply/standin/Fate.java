@@ -41,8 +41,7 @@ record Fate(
     int rest = random.nextDouble() < chances.parts() ? 2 + random.nextInt(3) : 0;
     boolean wrong = random.nextDouble() < chances.wrong();
     int delay = random.nextDouble() < chances.delayed() ? 1 : 0;
-    return new Fate(
-        heardAt, wantedOn, confirm, dearer, later, divisible ? rest : 0, wrong, delay);
+    return new Fate(heardAt, wantedOn, confirm, dearer, later, divisible ? rest : 0, wrong, delay);
   }
 
   LocalDateTime confirmsAt() {

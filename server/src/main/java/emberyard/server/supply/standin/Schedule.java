@@ -82,9 +82,7 @@ record Schedule(Kept.KeptOrder kept, ShopOrder.Line line, Fate fate) {
       return new ShopAnswer(line.line(), wantsMinor(), List.of());
     }
     return new ShopAnswer(
-        line.line(),
-        line.unitPriceMinor(),
-        legs().stream().map(leg -> part(leg, now)).toList());
+        line.line(), line.unitPriceMinor(), legs().stream().map(leg -> part(leg, now)).toList());
   }
 
   private ShopAnswer.Part part(Leg leg, LocalDateTime now) {
@@ -108,7 +106,6 @@ record Schedule(Kept.KeptOrder kept, ShopOrder.Line line, Fate fate) {
     moves.add(new ShopParcel.ParcelMove(leg.deliveredAt(), "Left at the door"));
     moves.removeIf(move -> move.at().isAfter(now) || move.at().isBefore(leg.leavesAt()));
     boolean here = !now.isBefore(leg.deliveredAt());
-    return new ShopParcel(
-        code(leg), leg.saidOn(now), here ? leg.deliveredAt() : null, moves);
+    return new ShopParcel(code(leg), leg.saidOn(now), here ? leg.deliveredAt() : null, moves);
   }
 }

@@ -125,8 +125,7 @@ final class StandIn {
         .map(line -> says(line, back, today));
   }
 
-  private static ShopReturn.ReturnSays says(
-      ShopOrder.Line line, ShopReturn back, LocalDate today) {
+  private static ShopReturn.ReturnSays says(ShopOrder.Line line, ShopReturn back, LocalDate today) {
     LocalDate sent = back.sentOn();
     LocalDate here = sent == null ? null : sent.plusDays(RETURN_REACHES_SHOP_DAYS);
     LocalDate paid = sent == null ? null : sent.plusDays(MONEY_COMES_DAYS);

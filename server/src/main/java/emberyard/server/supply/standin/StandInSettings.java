@@ -33,8 +33,7 @@ class StandInSettings {
       throws IOException {
     StandInFile file = new StandInFile(data.resolve("stand-ins.json"), json);
     StandIn shops = new StandIn(SEED, file.read());
-    StandInServer server =
-        new StandInServer(port, shops, file, () -> hour(reader, clock), json);
+    StandInServer server = new StandInServer(port, shops, file, () -> hour(reader, clock), json);
     LOG.info("Stand-ins for shops and courier listen on {}", server.address());
     return server;
   }

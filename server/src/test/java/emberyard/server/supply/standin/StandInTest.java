@@ -152,8 +152,7 @@ class StandInTest {
             "2026-007",
             "Tollgate Works",
             List.of(
-                new ShopOrder.Line(
-                    "l1", told.title(), told.facts(), 1, "", 11_900, "EUR", day)));
+                new ShopOrder.Line("l1", told.title(), told.facts(), 1, "", 11_900, "EUR", day)));
     assertEquals(day, shop.order("rookery", later).lines().get(0).parts().get(0).expectedOn());
   }
 

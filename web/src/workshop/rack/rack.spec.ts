@@ -1,0 +1,63 @@
+import { describe, expect, it } from 'vitest'
+import type { RackThing } from '../../api/types'
+import { amount, shortOf, there, wants } from './useRack'
+
+const thing = (name: string, more: Partial<RackThing> = {}): RackThing =>
+  ({
+    kind: 'paints',
+    id: name,
+    name,
+    unit: 'ml',
+    have: 0,
+    opened: 0,
+    wanted: 0,
+    coming: 0,
+    missing: 0,
+    low: false,
+    old: false,
+    users: [],
+    ...more,
+  }) as RackThing
+const depot = { buildId: 'd', buildName: 'Line 9 Depot', needKey: 'k', quantity: 79.4, coming: 0 }
+
+describe('what runs short', () => {
+  it('says how much is missing and who wants it, before what is low or old', () => {
+    const notes = shortOf([
+      thing('sky', { old: true, have: 60 }),
+      thing('inserts', { low: true, have: 6, unit: 'pieces' }),
+      thing('red', { missing: 44.4, wanted: 79.4, have: 35, users: [depot] }),
+      thing('fern', { wanted: 10, have: 20 }),
+    ])
+    expect(notes.map((note) => note.title)).toEqual([
+      'red: 44 ml missing',
+      'inserts runs low',
+      'sky dries up',
+    ])
+    expect(notes[0].detail).toBe('Line 9 Depot wants 79 ml, 35 ml on the rack.')
+    expect(notes[2].detail).toContain('nobody wants it')
+  })
+  it('says of an old can that somebody wants to try it first', () => {
+    const [note] = shortOf([thing('sky', { old: true, have: 90, wanted: 79, users: [depot] })])
+    expect(note.detail).toContain('spray a test card')
+  })
+  it('is silent about what is there', () => {
+    expect(shortOf([thing('fern', { have: 5, wanted: 5 })])).toEqual([])
+    expect(wants(thing('fern'))).toBe('nobody wants any')
+  })
+})
+
+describe('amounts on the rack', () => {
+  it('are as fine as one can see them', () => {
+    expect(amount({ unit: 'ml' }, 79.44)).toBe('79 ml')
+    expect(amount({ unit: 'm' }, 3.24)).toBe('3.2 m')
+    expect(amount({ unit: 'm²' }, 0.024)).toBe('0.02 m²')
+    expect(amount({ unit: 'pieces' }, 22)).toBe('22 pieces')
+  })
+  it('are shown where some is there or wanted', () => {
+    expect([
+      there(thing('a')),
+      there(thing('b', { have: 1 })),
+      there(thing('c', { wanted: 1 })),
+    ]).toEqual([false, true, true])
+  })
+})
