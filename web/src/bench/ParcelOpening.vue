@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed } from 'vue'
-import { newId, upload } from '../api/client'
 import type { OrderedLine } from '../api/types'
 import { useBuild } from '../store/build'
 import { putDraft } from '../store/draft'
 import { useShell } from '../store/shell'
 import LabelForm from '../supply/LabelForm.vue'
 import LineNews from '../supply/LineNews.vue'
+import PhotoStrip from './PhotoStrip.vue'
 import { amiss, passes, STATES, underWay, type State } from '../supply/orderStates'
 import { useShopNews } from '../supply/useShopNews'
 import SignMark from '../ui/SignMark.vue'
@@ -70,24 +70,7 @@ const again = ({ line }: OrderedLine) =>
       found: amiss(line) ? null : 'WRONG',
     })
     .catch((problem) => shell.say((problem as Error).message))
-const photosOf = (ordered: OrderedLine) =>
-  builds.build!.photos.filter((each) => each.taskKey === photoKey(ordered))
 const photoKey = (ordered: OrderedLine) => `order:${ordered.line.id}/receive`
-async function photo(ordered: OrderedLine, event: Event) {
-  const file = (event.target as HTMLInputElement).files?.[0]
-  if (!file) return
-  const form = new FormData()
-  form.append('id', newId())
-  form.append('taskKey', photoKey(ordered))
-  form.append('caption', ordered.line.title)
-  form.append('file', file)
-  try {
-    await upload(`/api/builds/${builds.id}/photos`, form)
-    await builds.reload()
-  } catch (problem) {
-    shell.say((problem as Error).message)
-  }
-}
 </script>
 
 <template>
@@ -118,22 +101,7 @@ async function photo(ordered: OrderedLine, event: Event) {
             :thing="typed(each)"
             :fields="[{ field: 'warrantyUntil', label: 'Warranty until' }]"
           />
-          <label class="photo">
-            Photo
-            <input
-              type="file"
-              accept="image/png,image/jpeg"
-              class="visually-hidden"
-              :aria-label="'Photo of ' + each.line.title"
-              @change="photo(each, $event)"
-            />
-          </label>
-          <img
-            v-for="kept in photosOf(each)"
-            :key="kept.id"
-            :src="`/api/pictures/${kept.sha256}`"
-            :alt="kept.caption"
-          />
+          <PhotoStrip :task-key="photoKey(each)" :caption="each.line.title" />
         </div>
         <div class="ways">
           <template v-if="each.line.state === 'RECEIVED' && !back(each)">
@@ -185,22 +153,6 @@ p {
   gap: 8px;
   align-items: end;
   margin-top: 6px;
-}
-.kept img {
-  height: 44px;
-}
-.photo {
-  min-height: 44px;
-  min-width: 64px;
-  display: inline-grid;
-  place-items: center;
-  text-decoration: underline;
-  text-underline-offset: 3px;
-  font-weight: 600;
-  cursor: pointer;
-}
-.photo:focus-within {
-  outline: 2px solid var(--focus);
 }
 .parcel :deep(.p-button) {
   min-height: 44px;

@@ -6,6 +6,7 @@ import BuildCards from '../bench/BuildCards.vue'
 import StageFrame from '../build/StageFrame.vue'
 import { STOPS } from '../stops'
 import { productName, stepWords } from '../finish/layerWords'
+import { keptThings, ofTheWork } from './kept'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
@@ -49,8 +50,9 @@ const hours = computed(() => {
 })
 const logged = computed(() => hours.value.reduce((sum, [, minutes]) => sum + minutes, 0))
 const photos = computed(() =>
-  [...build.value.photos].sort((a, b) => a.takenAt.localeCompare(b.takenAt)),
+  [...ofTheWork(build.value.photos)].sort((a, b) => a.takenAt.localeCompare(b.takenAt)),
 )
+const kept = computed(() => keptThings(build.value.orders))
 const print = () => window.print()
 const canExport = computed(() => session.owner)
 </script>
@@ -135,6 +137,20 @@ const canExport = computed(() => session.owner)
               </tr>
             </tfoot>
           </table>
+        </section>
+        <section v-if="kept.length">
+          <h3>Serials and warranties</h3>
+          <ul>
+            <li v-for="thing in kept" :key="thing.id">
+              <strong>{{ said(thing.title) }}</strong><template v-if="thing.serial"
+                >, serial <span class="mono">{{ thing.serial }}</span></template
+              ><template v-if="thing.batch"
+                >, batch <span class="mono">{{ thing.batch }}</span></template
+              ><template v-if="thing.warrantyUntil">
+                , warranty until {{ day(thing.warrantyUntil) }}</template
+              >
+            </li>
+          </ul>
         </section>
         <section v-if="budget" class="owner">
           <h3>For the owner</h3>

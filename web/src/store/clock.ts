@@ -27,10 +27,12 @@ export const useClock = defineStore('clock', () => {
   async function refresh() {
     bench.value = await get<BenchView>('/api/bench')
   }
-  async function done(action: Promise<unknown>, buildId = lastBuild.value) {
+  /** What was typed before is kept first: a check follows from it. */
+  async function done(action: () => Promise<unknown>, buildId = lastBuild.value) {
     lastBuild.value = buildId
     try {
-      await action
+      await saver.settled()
+      await action()
     } catch (problem) {
       shell.say((problem as Error).message)
       throw problem
@@ -39,8 +41,11 @@ export const useClock = defineStore('clock', () => {
     }
   }
   const start = (buildId: string, taskKey: string) =>
-    done(send('POST', `/api/builds/${buildId}/clock/start`, { id: newId(), taskKey }), buildId)
-  const stop = () => done(send('POST', '/api/clock/stop'))
+    done(
+      () => send('POST', `/api/builds/${buildId}/clock/start`, { id: newId(), taskKey }),
+      buildId,
+    )
+  const stop = () => done(() => send('POST', '/api/clock/stop'))
   const mark = (
     buildId: string,
     taskKey: string,
@@ -48,12 +53,12 @@ export const useClock = defineStore('clock', () => {
     said: { note?: string; by?: string; minutes?: number; timeWhy?: string } = {},
   ) =>
     done(
-      send('POST', `/api/builds/${buildId}/marks`, { id: newId(), taskKey, what, ...said }),
+      () => send('POST', `/api/builds/${buildId}/marks`, { id: newId(), taskKey, what, ...said }),
       buildId,
     )
   /** Open steps before a check, coat or hand-over count as done, with their reasons. */
   const passOver = (buildId: string, said: PassOverRequest) =>
-    done(send('POST', `/api/builds/${buildId}/passed-over`, said), buildId)
+    done(() => send('POST', `/api/builds/${buildId}/passed-over`, said), buildId)
   /** A note is kept here until the server has it, like everything that is typed. */
   async function note(buildId: string, taskKey: string, text: string) {
     const id = newId()

@@ -2,6 +2,7 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { Component, Loan } from '../api/types'
+import PhotoStrip from '../bench/PhotoStrip.vue'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
@@ -71,6 +72,7 @@ function back(today: boolean) {
     </div>
     <div class="fields">
       <ThingFields kind="loans" :thing="agreed" :fields="FIELDS" />
+      <PhotoStrip :task-key="`loan:${agreed.id}`" :caption="name" />
     </div>
   </article>
 </template>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
+import TableFile from '../ui/TableFile.vue'
 import { useWidth } from '../ui/useWidth'
 import { daysBetween, money } from '../ui/words'
 import { said } from '../units/writing'
@@ -81,6 +82,13 @@ const asides = computed(() => {
     <a v-if="session.owner" :href="`/api/builds/${builds.id}/order/to-order.csv`"
       >All that is to order, as CSV</a
     >
+    <TableFile
+      v-if="session.owner"
+      :path="`/api/builds/${builds.id}/offers.csv`"
+      label="Prices seen"
+      noun="prices that were seen"
+      @kept="builds.reload()"
+    />
   </template>
   <!-- it stays where it is while what is typed moves the thing from parcel to parcel -->
   <Dialog

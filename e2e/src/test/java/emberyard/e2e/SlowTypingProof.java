@@ -77,7 +77,7 @@ class SlowTypingProof {
               "/bench?build=night-pilotage&card=scheme%3Anight-pilotage-left-paint%2Fgreen%2F1",
               new Opener.Finish(),
               "A fault"),
-          of(null, "/bench", "Open: Open and check Memory"),
+          of(null, "/bench", "Open: Open and check Board"),
           of(null, "/yard", "Start a build"),
           of(null, "/suppliers"),
           of(null, "/workshop", "Hours of Ines", "8 settings", "New password for"),

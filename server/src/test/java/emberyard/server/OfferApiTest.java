@@ -291,4 +291,34 @@ class OfferApiTest {
         .findFirst()
         .orElseThrow();
   }
+
+  /** Prices go out as a table and come in, a row a price; those of one offer are added to it. */
+  @Test
+  void pricesThatWereSeenComeAsATable(Client owner) {
+    String need = begin(owner, "table");
+    put(owner, "table", offer("o-table", need, 44_500));
+    String out = owner.get("/api/builds/table/offers.csv").expect(200).text();
+    assertTrue(out.startsWith("offer,needKey,supplierId,on,unitPriceMinor"), out);
+    assertTrue(out.contains("o-table," + need + ",lumen-loft,2026-03-02,44500"), out);
+    String in =
+        out
+            + "o-table,%s,lumen-loft,2026-03-05,43900\r\n".formatted(need)
+            + "o-table,%s,lumen-loft,2026-03-08,44100\r\n".formatted(need)
+            + ",%s,rookery,2026-03-08,45100\r\n".formatted(need)
+            + ",%s,rookery,2026-03-12,44000\r\n".formatted(need);
+    Map<String, String> csv = Map.of("Content-Type", "text/csv");
+    String path = "/api/builds/table/offers.csv";
+    JsonNode kept = owner.send("POST", path, in, csv).expect(200).json();
+    assertEquals(2, kept.path("kept").asInt(), "two offers: " + kept);
+    JsonNode offers = build(owner, "table").path("build").path("offers");
+    assertEquals(3, offers.get(0).path("seen").size());
+    assertEquals(2, offers.get(1).path("seen").size());
+    assertEquals("rookery", offers.get(1).path("supplierId").asString());
+    owner.send("POST", path, in, csv).expect(200);
+    assertEquals(offers, build(owner, "table").path("build").path("offers"), "twice is once");
+    String wrong = in + "o-table,%s,lumen-loft,2026-03-09,cheap\r\n".formatted(need);
+    String refused = owner.send("POST", path, wrong, csv).expect(422).text();
+    assertTrue(refused.contains("Line 7"), refused);
+    assertEquals(offers, build(owner, "table").path("build").path("offers"), "all or none");
+  }
 }

@@ -34,7 +34,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /**
  * Things as tables, out and in: paints, sheets, films, filaments, hardware, lights and air of the
- * workshop, orders of a build.
+ * workshop, orders of a build and the prices that were seen for it.
  */
 @RestController
 class TableController {
@@ -47,6 +47,7 @@ class TableController {
           ThingKind.HARDWARE, ThingTable.of(LibraryTables.HARDWARE),
           ThingKind.LIGHT_PRODUCT, ThingTable.of(LibraryTables.LIGHTS),
           ThingKind.AIR, new AirReadings(),
+          ThingKind.OFFER, new PriceReadings(),
           ThingKind.ORDER, ThingTable.of(StockTables.ORDERS));
 
   private final ThingStore store;
