@@ -9,6 +9,7 @@ import emberyard.core.record.Photo;
 import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
 import emberyard.core.reveal.RevealWork;
+import emberyard.core.supply.Measured;
 import emberyard.core.units.Require;
 import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.GateRule;
@@ -125,7 +126,11 @@ class BenchDesk {
     ShelfUse taken = ShelfUse.of(model, mark, reading.book(), today);
     taken.uses().forEach(use -> writes.add(Write.create(buildId, use)));
     taken.shelf().forEach(product -> writes.add(Write.overwrite(null, product)));
-    model.opened(mark, today).forEach(line -> writes.add(Write.overwrite(buildId, line)));
+    for (OrderLine line : model.opened(mark, today)) {
+      writes.add(Write.overwrite(buildId, line));
+      Measured.sheet(line, reading.book())
+          .ifPresent(sheet -> writes.add(Write.overwrite(null, sheet)));
+    }
     model.build().times().stream()
         .filter(entry -> entry.taskKey().equals(said.taskKey()) && entry.endedAt() == null)
         .forEach(entry -> writes.add(stopped(buildId, entry, now)));

@@ -6,6 +6,7 @@ import emberyard.core.kind.ThingKind;
 import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
 import emberyard.core.supply.LabelCheck;
+import emberyard.core.supply.Measured;
 import emberyard.core.supply.ShopAnswer;
 import emberyard.core.supply.Split;
 import emberyard.core.thing.Thing;
@@ -125,6 +126,10 @@ class OrderDesk {
         OrderLine next = line.onTo(step.state(), today, by);
         long version = versions.get(ThingKind.ORDER.word() + "/" + id);
         writes.add(new Write(ThingKind.ORDER, id, buildId, next, version));
+        if (step.state() == OrderLine.State.CHECKED) {
+          Measured.sheet(next, reading.book())
+              .ifPresent(sheet -> writes.add(Write.overwrite(null, sheet)));
+        }
       }
     }
     if (!writes.isEmpty()) {
