@@ -4,7 +4,9 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import emberyard.core.kind.ThingKind;
 import emberyard.server.store.BeforeKeeping;
+import emberyard.server.store.ThingStore;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.net.URI;
@@ -20,6 +22,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -286,5 +289,40 @@ class ShopNewsApiTest {
     demo.owner.post("/api/undo?place=line-9-depot", Map.of()).expect(200);
     demo.owner.post("/api/redo?place=line-9-depot", Map.of()).expect(200);
     assertEquals("ORDERED", line("once-more-0").path("state").asString());
+  }
+
+  /** A line that can't be read would be missing from its order, which shops take for cancelled. */
+  @Test
+  void noShopIsToldAnythingWhileALineCannotBeRead() throws Exception {
+    always();
+    JsonNode need = toOrder("rookery", false);
+    String number = send("unread", need).path("number").asString();
+    Poison.put(
+        demo.bean(JdbcClient.class),
+        demo.bean(ThingStore.class),
+        ThingKind.ORDER,
+        "line-9-depot-order-1",
+        "{\"id\": \"line-9-depot-order-1\"}");
+    demo.goesOn(Duration.ofHours(6));
+    JsonNode news =
+        demo.owner.post("/api/builds/night-pilotage/order/news", Map.of()).expect(200).json();
+    assertTrue(news.path("trouble").asString().contains("can't be read"), news.toString());
+    // its number is given to no other, though its build can't be shown
+    demo.owner
+        .put(
+            "/api/builds/night-pilotage/components/spare",
+            Things.component("spare", "Spare board", 4_900),
+            null)
+        .expect(200);
+    Map<String, Object> other =
+        Map.of(
+            "id",
+            "other",
+            "supplierId",
+            "rookery",
+            "items",
+            List.of(Map.of("needKey", "component:spare")));
+    JsonNode sent = demo.owner.post("/api/builds/night-pilotage/order", other).expect(200).json();
+    assertTrue(sent.path("number").asString().compareTo(number) > 0, sent.toString());
   }
 }

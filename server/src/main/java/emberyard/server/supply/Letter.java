@@ -5,11 +5,13 @@ import emberyard.core.record.OrderLine.State;
 import emberyard.core.units.Figures;
 import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.Workshop;
+import emberyard.server.store.MissingThing;
 import emberyard.server.yard.YardReader;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
 
 /**
@@ -31,7 +33,7 @@ record Letter(String key, String to, String subject, String text) {
       boolean fresh = lines.stream().anyMatch(line -> !line.orderedOn().isBefore(since));
       boolean stands = lines.stream().anyMatch(line -> line.state() != State.CANCELLED);
       if (fresh && stands) {
-        letters.add(order(reading, order));
+        order(reading, order).ifPresent(letters::add);
       }
       about(reading, order, State.CANCELLED, fresh, letters);
       about(reading, order, State.RETURN_ASKED, true, letters);
@@ -39,14 +41,20 @@ record Letter(String key, String to, String subject, String text) {
     return letters;
   }
 
-  private static Letter order(YardReader.Reading reading, SentOrder order) {
-    String mail = OrderPaper.of(reading, order.number()).mail();
-    int firstLine = mail.indexOf('\n');
-    return new Letter(
-        "order-" + order.number(),
-        to(reading, order.supplierId()),
-        mail.substring("Subject: ".length(), firstLine),
-        mail.substring(firstLine).strip() + "\n");
+  /** Empty while none of its builds can be shown: it is written when they can. */
+  private static Optional<Letter> order(YardReader.Reading reading, SentOrder order) {
+    try {
+      String mail = OrderPaper.of(reading, order.number()).mail();
+      int firstLine = mail.indexOf('\n');
+      return Optional.of(
+          new Letter(
+              "order-" + order.number(),
+              to(reading, order.supplierId()),
+              mail.substring("Subject: ".length(), firstLine),
+              mail.substring(firstLine).strip() + "\n"));
+    } catch (MissingThing notShown) {
+      return Optional.empty();
+    }
   }
 
   private static void about(

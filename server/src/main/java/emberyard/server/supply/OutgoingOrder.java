@@ -20,7 +20,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 
 /** Makes the lines of an order of the needs it fills, with what each bears of the delivery. */
@@ -172,8 +171,7 @@ final class OutgoingOrder {
 
   /** Numbers are the workshop's: they go on over all builds. */
   private String nextNumber() {
-    Stream<String> numbers =
-        reading.builds().stream().flatMap(build -> build.orders().stream()).map(OrderLine::number);
-    return OrderNumbers.next(numbers.toList(), today.getYear());
+    List<String> numbers = SentOrder.stored(reading).stream().map(OrderLine::number).toList();
+    return OrderNumbers.next(numbers, today.getYear());
   }
 }

@@ -1,6 +1,6 @@
 package emberyard.server.supply;
 
-import emberyard.core.build.Build;
+import emberyard.core.kind.ThingKind;
 import emberyard.core.record.OrderLine;
 import emberyard.core.record.OrderLine.State;
 import emberyard.server.supply.shop.ShopOrder;
@@ -26,17 +26,29 @@ record SentOrder(String number, String supplierId, List<OrderLine> lines) {
     lines = List.copyOf(lines);
   }
 
+  /** All lines of orders as they are stored, whether their build can be derived or not. */
+  static List<OrderLine> stored(YardReader.Reading reading) {
+    return reading.contents().rows().stream()
+        .filter(row -> row.value() instanceof OrderLine)
+        .map(row -> (OrderLine) row.value())
+        .toList();
+  }
+
+  /** Whether a line can't be read: then nobody knows what is in an order, and no shop is told. */
+  static boolean anyUnreadable(YardReader.Reading reading) {
+    return reading.contents().rows().stream()
+        .anyMatch(row -> row.kind() == ThingKind.ORDER && !(row.value() instanceof OrderLine));
+  }
+
   /** Those of which there may be news, by number. */
   static List<SentOrder> open(YardReader.Reading reading) {
     LocalDate since = reading.today().minusDays(ASKED_DAYS);
     Map<String, List<OrderLine>> byNumber = new TreeMap<>();
-    for (Build build : reading.builds()) {
-      for (OrderLine line : build.orders()) {
-        boolean sent = line.way() == OrderLine.Way.SENT_FOR && !line.number().isBlank();
-        if (sent && !line.supplierId().isBlank() && line.orderedOn().isAfter(since)) {
-          String key = line.supplierId() + " " + line.number();
-          byNumber.computeIfAbsent(key, number -> new ArrayList<>()).add(line);
-        }
+    for (OrderLine line : stored(reading)) {
+      boolean sent = line.way() == OrderLine.Way.SENT_FOR && !line.number().isBlank();
+      if (sent && !line.supplierId().isBlank() && line.orderedOn().isAfter(since)) {
+        String key = line.supplierId() + " " + line.number();
+        byNumber.computeIfAbsent(key, number -> new ArrayList<>()).add(line);
       }
     }
     return byNumber.values().stream()

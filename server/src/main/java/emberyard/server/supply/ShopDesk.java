@@ -41,6 +41,8 @@ class ShopDesk {
 
   private static final Logger LOG = LoggerFactory.getLogger(ShopDesk.class);
   private static final int EVERY_SECONDS = 60;
+  private static final String UNREADABLE =
+      "A line of an order can't be read: no shop is told anything before it is mended.";
 
   private final Optional<ShopService> service;
   private final OrderDesk orders;
@@ -136,6 +138,10 @@ class ShopDesk {
     void run() {
       Workshop workshop = reading.book().workshop();
       String from = (workshop.name() + "\n" + workshop.address()).strip();
+      if (SentOrder.anyUnreadable(reading)) {
+        trouble.add(UNREADABLE);
+        return;
+      }
       for (SentOrder order : SentOrder.open(reading)) {
         try {
           if (order.toTell() || !order.goingBack().isEmpty()) {
@@ -203,7 +209,9 @@ class ShopDesk {
           parcels,
           labels,
           returns,
-          trouble.isEmpty() ? "" : "No answer from " + String.join(", ", trouble) + ".");
+          trouble.contains(UNREADABLE)
+              ? UNREADABLE
+              : trouble.isEmpty() ? "" : "No answer from " + String.join(", ", trouble) + ".");
     }
   }
 }

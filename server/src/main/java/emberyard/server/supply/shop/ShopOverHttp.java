@@ -12,6 +12,7 @@ import java.time.Duration;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Speaks to shops and couriers over HTTP, in JSON. */
@@ -30,7 +31,8 @@ public final class ShopOverHttp implements ShopService {
    */
   public ShopOverHttp(URI base, JsonMapper json) {
     this.base = base;
-    this.json = json;
+    // who answers may know more than is asked
+    this.json = json.rebuild().disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES).build();
   }
 
   @Override
