@@ -79,16 +79,15 @@ const asides = computed(() => {
       :width="width"
       @offers="(needKey) => (asked = needKey)"
     />
-    <a v-if="session.owner" :href="`/api/builds/${builds.id}/order/to-order.csv`"
-      >All that is to order, as CSV</a
-    >
-    <TableFile
-      v-if="session.owner"
-      :path="`/api/builds/${builds.id}/offers.csv`"
-      label="Prices seen"
-      noun="prices that were seen"
-      @kept="builds.reload()"
-    />
+    <div v-if="session.owner" class="row tables">
+      <a :href="`/api/builds/${builds.id}/order/to-order.csv`">All that is to order, as CSV</a>
+      <TableFile
+        :path="`/api/builds/${builds.id}/offers.csv`"
+        label="Prices seen"
+        noun="prices that were seen"
+        @kept="builds.reload()"
+      />
+    </div>
   </template>
   <!-- it stays where it is while what is typed moves the thing from parcel to parcel -->
   <Dialog
@@ -119,6 +118,10 @@ const asides = computed(() => {
 h3 span {
   font-size: 13px;
   margin-left: 8px;
+}
+.tables {
+  flex-wrap: wrap;
+  gap: 4px 24px;
 }
 @media (max-width: 640px) {
   .lane {

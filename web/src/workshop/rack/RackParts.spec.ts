@@ -2,32 +2,15 @@
 import { mount, RouterLinkStub } from '@vue/test-utils'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
-import type { RackThing } from '../../api/types'
 import ColourWall from './ColourWall.vue'
 import DrawerGrid from './DrawerGrid.vue'
 import RollRow from './RollRow.vue'
 import RunsShort from './RunsShort.vue'
+import { thing } from './fakeThing'
 import { shortOf } from './useRack'
 
 beforeEach(() => setActivePinia(createPinia()))
 
-const thing = (name: string, more: Partial<RackThing> = {}): RackThing =>
-  ({
-    kind: 'paints',
-    id: name,
-    name,
-    colourHex: '#aa2222',
-    unit: 'ml',
-    have: 0,
-    opened: 0,
-    wanted: 0,
-    coming: 0,
-    missing: 0,
-    low: false,
-    old: false,
-    users: [],
-    ...more,
-  }) as RackThing
 const user = (buildId: string, quantity: number, coming = 0) => ({
   buildId,
   buildName: buildId,

@@ -1,23 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import type { RackThing } from '../../api/types'
+import { thing } from './fakeThing'
 import { amount, shortOf, there, wants } from './useRack'
 
-const thing = (name: string, more: Partial<RackThing> = {}): RackThing =>
-  ({
-    kind: 'paints',
-    id: name,
-    name,
-    unit: 'ml',
-    have: 0,
-    opened: 0,
-    wanted: 0,
-    coming: 0,
-    missing: 0,
-    low: false,
-    old: false,
-    users: [],
-    ...more,
-  }) as RackThing
 const depot = { buildId: 'd', buildName: 'Line 9 Depot', needKey: 'k', quantity: 79.4, coming: 0 }
 
 describe('what runs short', () => {
