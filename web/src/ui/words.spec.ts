@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { day, duration, mm, money, workingTime } from './words'
+import { count, day, duration, mm, money, workingTime } from './words'
 
 describe('how numbers are written', () => {
   it('always with their unit', () => {
@@ -8,6 +8,14 @@ describe('how numbers are written', () => {
     expect(duration(40)).toBe('40 min')
     expect(money(286000, 'EUR')).toBe('€2,860.00')
     expect(day('2026-03-03')).toBe('3 Mar')
+  })
+
+  it('one as one, of cans and of packs', () => {
+    expect(count(1, 'cans')).toBe('1 can')
+    expect(count(2, 'cans')).toBe('2 cans')
+    expect(count(1, 'packs of 10 sheets')).toBe('1 pack of 10 sheets')
+    expect(count(0.44, 'packs of 50 pieces')).toBe('0.44 packs of 50 pieces')
+    expect(count(1, 'm')).toBe('1 m')
   })
 
   it('in working days where hours no longer mean anything', () => {

@@ -91,8 +91,14 @@ export function sentence(constant: string): string {
   return words.charAt(0).toUpperCase() + words.slice(1)
 }
 
-/** 1 can, 2 cans, 0.9 m. */
+/** One of a unit: can, pack of 10 sheets, m. */
+function one(unit: string): string {
+  if (unit.startsWith('packs of ')) return unit.replace('packs', 'pack')
+  return unit.endsWith('s') ? unit.slice(0, -1) : unit
+}
+
+/** 1 can, 2 cans, 1 pack of 10 sheets, 0.9 m. */
 export function count(quantity: number, unit: string): string {
   const number = Number(quantity.toFixed(2))
-  return `${written(number, marks.value, 2)} ${number === 1 && unit.endsWith('s') ? unit.slice(0, -1) : unit}`
+  return `${written(number, marks.value, 2)} ${number === 1 ? one(unit) : unit}`
 }

@@ -35,6 +35,19 @@ public final class PackUnit {
   }
 
   /**
+   * An amount as it is written.
+   *
+   * <p>Example: 1 of "packs of 10 sheets" is "1 pack of 10 sheets", 2 of "cans" is "2 cans".
+   */
+  public static String counted(double quantity, String unit) {
+    String one =
+        unit.startsWith("packs of ")
+            ? unit.replaceFirst("packs", "pack")
+            : unit.replaceFirst("s$", "");
+    return (Figures.plain(quantity) + " " + (quantity == 1 ? one : unit)).strip();
+  }
+
+  /**
    * An amount in another unit.
    *
    * <p>Example: 20 pieces are 0.4 packs of 50 pieces.

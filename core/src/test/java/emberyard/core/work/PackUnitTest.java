@@ -24,6 +24,15 @@ class PackUnitTest {
   }
 
   @Test
+  void oneIsSaidAsOne() {
+    assertEquals("1 pack of 10 sheets", PackUnit.counted(1, "packs of 10 sheets"));
+    assertEquals("3 packs of 10 sheets", PackUnit.counted(3, "packs of 10 sheets"));
+    assertEquals("1 can", PackUnit.counted(1, "cans"));
+    assertEquals("0.5 m", PackUnit.counted(0.5, "m"));
+    assertEquals("2", PackUnit.counted(2, ""));
+  }
+
+  @Test
   void anAmountIsTheSameThereAndBack() {
     assertEquals(0.4, PackUnit.converted(20, "pieces", "packs of 50 pieces"), 1e-12);
     Random random = new Random(7);

@@ -2,7 +2,7 @@ package emberyard.server.supply;
 
 import emberyard.core.record.OrderLine;
 import emberyard.core.record.OrderLine.State;
-import emberyard.core.units.Figures;
+import emberyard.core.work.PackUnit;
 import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.Workshop;
 import emberyard.server.store.MissingThing;
@@ -89,7 +89,7 @@ record Letter(String key, String to, String subject, String text) {
   }
 
   private static String amount(OrderLine line) {
-    return (Figures.plain(line.quantity()) + " " + line.unit()).strip();
+    return PackUnit.counted(line.quantity(), line.unit());
   }
 
   private static String why(OrderLine line) {

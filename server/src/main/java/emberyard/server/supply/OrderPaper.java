@@ -4,6 +4,7 @@ import emberyard.core.build.Build;
 import emberyard.core.record.OrderLine;
 import emberyard.core.supply.OrderBook;
 import emberyard.core.units.Figures;
+import emberyard.core.work.PackUnit;
 import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.Writing;
@@ -142,7 +143,7 @@ final class OrderPaper {
   }
 
   private static String amount(OrderLine line) {
-    return (Figures.plain(line.quantity()) + " " + line.unit()).strip();
+    return PackUnit.counted(line.quantity(), line.unit());
   }
 
   /** What was ordered in facts: “4 TB, M.2”. */
