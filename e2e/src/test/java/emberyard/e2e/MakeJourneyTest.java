@@ -42,7 +42,7 @@ class MakeJourneyTest {
 
   private static void offcut(Hands hands) {
     String build = hands.page.url();
-    hands.go("Stock").seesHeading("Stock");
+    hands.go("Stock").seesHeading("Stock").press("Lists");
     hands.page.getByRole(AriaRole.BUTTON, named("Offcuts 0")).click();
     hands.press("Add an offcut").write("Where it lies", "Drawer 2").saved();
     hands.write("Width", "220").write("Height", "15 cm").saved();
@@ -150,7 +150,7 @@ class MakeJourneyTest {
     hands.press("Parts");
     assertThat(hands.page.getByText("done").first()).isVisible();
     hands.jump("m").seesHeading("Money");
-    hands.go("Stock").seesHeading("Stock");
+    hands.go("Stock").seesHeading("Stock").press("Lists");
     Locator shelf = hands.page.getByRole(AriaRole.BUTTON, named("Offcuts"));
     shelf.click();
     Locator names = hands.page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true));
