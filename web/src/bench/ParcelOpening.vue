@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { OrderedLine } from '../api/types'
 import { useBuild } from '../store/build'
+import { useClock } from '../store/clock'
 import { putDraft } from '../store/draft'
 import { useShell } from '../store/shell'
 import LabelForm from '../supply/LabelForm.vue'
@@ -22,6 +23,7 @@ import { said } from '../units/writing'
 const props = defineProps<{ orderIds: string[] }>()
 const emit = defineEmits<{ opened: [] }>()
 const builds = useBuild()
+const clock = useClock()
 const shell = useShell()
 const { news } = useShopNews()
 const lines = computed(() =>
@@ -42,7 +44,9 @@ const right = computed(
     !lines.value.some((each) => amiss(each.line)),
 )
 /** What is here is in today's parcel: where that is another card, it opens in place of this one. */
+const moving = ref(false)
 async function arrived() {
+  moving.value = true
   const lines = onTheWay.value.map((each) => each.line)
   const today = builds.view!.now.slice(0, 10)
   putDraft(`card:${builds.id}:parcel:${lines[0].supplierId}/${today}:asking`, 'parcel')
@@ -50,6 +54,9 @@ async function arrived() {
     lines.map((line) => line.id),
     'RECEIVED',
   )
+  // nothing is typed into a card that is about to go
+  await clock.refresh().catch(() => undefined)
+  moving.value = false
 }
 const step = (orderIds: string[], state: State) =>
   builds
@@ -76,12 +83,12 @@ const photoKey = (ordered: OrderedLine) => `order:${ordered.line.id}/receive`
 <template>
   <div class="parcel">
     <Button
-      v-if="onTheWay.length"
+      v-if="onTheWay.length && !moving"
       class="quiet"
       :label="onTheWay.length > 1 ? `All ${onTheWay.length} things are in it` : 'It is here'"
       @click="arrived"
     />
-    <section v-for="each in lines" :key="each.line.id" :aria-label="each.line.title">
+    <section v-for="each in moving ? [] : lines" :key="each.line.id" :aria-label="each.line.title">
       <h4>
         {{ said(each.line.title) }}
         <span class="mono">{{ count(each.line.quantity, each.unit || 'pieces') }}</span>
@@ -123,7 +130,7 @@ const photoKey = (ordered: OrderedLine) => `order:${ordered.line.id}/receive`
         </div>
       </template>
     </section>
-    <Button v-if="right" label="All as ordered" @click="emit('opened')" />
+    <Button v-if="right && !moving" label="All as ordered" @click="emit('opened')" />
   </div>
 </template>
 
