@@ -15,6 +15,7 @@ import { amount } from './useRack'
 
 /** What was chosen on the rack: who wants it, and what is typed of it. */
 const props = defineProps<{ thing: RackThing }>()
+const emit = defineEmits<{ made: [id: string] }>()
 const workshop = useWorkshop()
 const session = useSession()
 const LINES = { paints: PaintLine, films: FilmLine, filaments: FilamentLine, sheets: SheetLine }
@@ -41,6 +42,7 @@ function makeDrawer() {
     lowBelow: 0,
   }
   workshop.edit('sundries', made, {})
+  emit('made', made.id)
 }
 const SMALL = computed(() => [
   'name',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import type { RackThing } from '../../api/types'
 import { useWorkshop } from '../../store/workshop'
 import ColourWall from './ColourWall.vue'
@@ -21,10 +21,13 @@ const drawers = of('sundries')
 const notes = computed(() => shortOf(rack.value?.things ?? []))
 const chosenId = ref('')
 const key = (thing: RackThing) => `${thing.kind}/${thing.id}`
-const chosen = computed(() => {
-  const things = rack.value?.things ?? []
-  return things.find((thing) => key(thing) === chosenId.value) ?? notes.value[0]?.thing
+/** What runs short first is looked at; it stays under the hand though it is short no more. */
+watch(notes, ([first]) => {
+  if (!chosenId.value && first) chosenId.value = key(first.thing)
 })
+const chosen = computed(() =>
+  (rack.value?.things ?? []).find((thing) => key(thing) === chosenId.value),
+)
 /** What was chosen is shown, wherever on the page it lies. */
 async function choose(thing: RackThing) {
   chosenId.value = key(thing)
@@ -61,7 +64,13 @@ const idOf = (kind: RackThing['kind']) => (chosen.value?.kind === kind ? chosen.
           <DrawerGrid :things="drawers" :chosen="idOf('sundries')" @choose="choose" />
         </div>
       </div>
-      <RackDetail v-if="chosen" ref="detail" :key="key(chosen)" :thing="chosen" />
+      <RackDetail
+        v-if="chosen"
+        ref="detail"
+        :key="key(chosen)"
+        :thing="chosen"
+        @made="(id) => (chosenId = `sundries/${id}`)"
+      />
     </div>
     <RunsShort :notes="notes" @choose="choose" />
   </div>

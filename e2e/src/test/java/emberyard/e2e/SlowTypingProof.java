@@ -138,6 +138,8 @@ class SlowTypingProof {
           of(NIGHT, "/fit?show=stands"),
           of(NIGHT, "/fit?show=sheets", "Add a stack", "Add a screw", "Add posts"),
           of(NIGHT, "/supply", "What is in it"),
+          of("line-9-depot", "/supply", "What is in it", "Offers: Depot red", "Another offer"),
+          of("moss-archive", "/supply?show=lent"),
           of("line-9-depot", "/supply?show=way", "More of Destination board 1", "More of Fitting"),
           of(NIGHT, "/supply?show=here", "More of Smoke acrylic 3 mm"),
           of(
