@@ -92,10 +92,10 @@ watch(
 )
 /** Looks into the parcel: what is in it belongs to its build, which is opened for it. */
 async function openParcel() {
-  if (asking.value === 'parcel') return close()
+  if (parcelShown.value) return close()
   await builds.open(props.buildId, '')
   await builds.ask('ordered')
-  ask('parcel')
+  asking.value = 'parcel'
 }
 /** The build may have been left for another meanwhile. */
 const parcelShown = computed(() => asking.value === 'parcel' && builds.id === props.buildId)

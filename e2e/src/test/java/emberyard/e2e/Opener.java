@@ -21,7 +21,7 @@ sealed interface Opener {
         (words) => {
           const label = (each) => (each.getAttribute('aria-label') ?? each.innerText)
             .trim().replace(/\\s+/g, ' ');
-          const found = [...document.querySelectorAll('main button, aside button, main summary')]
+          const found = [...document.querySelectorAll('main button, aside button, main summary, [role=dialog] button')]
             .filter((each) => each.offsetParent !== null && !each.disabled)
             .find((each) => label(each).startsWith(words) || each.innerText.trim().startsWith(words));
           found?.click();

@@ -92,6 +92,11 @@ class StandInJourneyTest {
     card.getByLabel("Open: Open and check " + DRIVE).click();
     card.getByText("It is here").click();
     card.getByLabel("Serial").fill("S-4711");
+    new Hands(page).saved();
+    // a reload in the middle: one press shows it again, as it was typed
+    page.reload();
+    card.getByLabel("Open: Open and check " + DRIVE).click();
+    assertThat(card.getByLabel("Serial")).hasValue("S-4711");
     card.getByLabel("Capacity").fill("1,000 GB");
     assertThat(card).containsText("1,000 GB is not 2 TB");
     assertThat(card).containsText("can be sent back until");
