@@ -34,6 +34,7 @@ const ways = computed(() => [
       v-if="modelValue.how === 'typed'"
       label="It took"
       own
+      whole
       duration
       unit="min"
       :model-value="modelValue.minutes"

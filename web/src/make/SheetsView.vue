@@ -158,6 +158,7 @@ const sheets = computed(() => used.value.map((s) => ({ value: s.id, label: s.nam
       <MeasureField
         label="Search for"
         own
+        whole
         unit="s"
         :model-value="seconds"
         @update:model-value="(value) => value !== null && (seconds = value)"

@@ -51,8 +51,8 @@ function add() {
   <form class="new-task" @submit.prevent="add">
     <TextField v-model="title" own label="Work the design does not say" class="wide" />
     <ChoiceField v-model="stage" label="Stage" :options="stages" />
-    <MeasureField v-model="handsOn" own label="Hands-on" duration unit="min" />
-    <MeasureField v-model="wait" own label="Then waits" duration unit="min" />
+    <MeasureField v-model="handsOn" own whole label="Hands-on" duration unit="min" />
+    <MeasureField v-model="wait" own whole label="Then waits" duration unit="min" />
     <ChoiceField v-model="after" label="After" :options="afters" filter class="half" />
     <ChoiceField v-model="before" label="Before" :options="befores" filter class="half" />
     <Button type="submit" class="quiet" label="Add this task" :disabled="!title.trim()" />

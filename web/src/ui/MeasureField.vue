@@ -3,7 +3,7 @@ import InputText from 'primevue/inputtext'
 import { useId } from 'vue'
 import { dimensionOf } from '../units/dimensions'
 import { written } from '../units/marks'
-import { read } from '../units/reading'
+import { read, readWhole } from '../units/reading'
 import { marks, said } from '../units/writing'
 import FieldFrame from './FieldFrame.vue'
 import { useTyped } from './useTyped'
@@ -20,6 +20,8 @@ const props = withDefaults(
     unit: string
     /** Minutes written as "1 h 30". */
     duration?: boolean
+    /** It is kept as a whole number: a fraction is asked about, never cut off. */
+    whole?: boolean
     optional?: boolean
     problem?: string
     hint?: string
@@ -39,7 +41,7 @@ const { text, wrong, put, enter, leave } = useTyped<number | null>({
   shown: () => shown(props.modelValue),
   read: (typed) => {
     if (!typed.trim()) return props.optional ? { value: null } : { sentence: 'Give a number.' }
-    const reading = read(typed, props.unit, marks.value)
+    const reading = (props.whole ? readWhole : read)(typed, props.unit, marks.value)
     return reading.value === null ? { ...reading, value: undefined } : reading
   },
   problem: () => props.problem,

@@ -135,6 +135,15 @@ describe('fields of a thing', () => {
     expect(follows.saved).toEqual([{ kind: 'screens', id: 's', watts: 30, rail: 'V12' }])
   })
 
+  it('ask about a fraction where things are counted', async () => {
+    const pane = open(['pixelsWide', 'widthMm'])
+    await pane.type(0, '1920.5')
+    expect(pane.form.text()).toContain('Whole px only: 1,920 or 1,921?')
+    expect(pane.saved).toEqual([])
+    await pane.type(1, '200.5')
+    expect(pane.saved).toEqual([{ kind: 'screens', id: 's', widthMm: 200.5 }])
+  })
+
   it('show a share in percent and keep it as a share', async () => {
     const item = { id: 'i', clearness: 0.4 }
     const pane = open([{ field: 'clearness', unit: '%', times: 100 }], {

@@ -139,6 +139,7 @@ function own(line: Line): object {
       return {
         modelValue,
         unit: spec.unit ?? unitOf(path),
+        whole: !spec.times && !spec.number && factsOf(props.kind, path).type === 'integer',
         duration: spec.duration,
         optional,
         disabled,

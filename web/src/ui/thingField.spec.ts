@@ -35,8 +35,17 @@ describe('what a field is', () => {
 
   it('tells its unit and its words', () => {
     expect(
-      ['widthMm', 'a.massKg', 'watts', 'leadDays', 'areaMm2', 'kerfUm', 'quantity'].map(unitOf),
-    ).toEqual(['mm', 'kg', 'W', 'days', 'mm²', 'µm', '×'])
+      [
+        'widthMm',
+        'a.massKg',
+        'watts',
+        'leadDays',
+        'warrantyMonths',
+        'areaMm2',
+        'kerfUm',
+        'quantity',
+      ].map(unitOf),
+    ).toEqual(['mm', 'kg', 'W', 'days', 'months', 'mm²', 'µm', '×'])
     expect(labelOf('insideRadiusMm')).toBe('Inside radius')
     expect(labelOf('window.widthMm')).toBe('Width')
     expect(labelOf('priceMinor')).toBe('Price')

@@ -51,6 +51,7 @@ const UNITS: [RegExp, string][] = [
   [/[mM]illiamps/, 'mA'],
   [/Gb$/, 'GB'],
   [/[dD]ays$/, 'days'],
+  [/[mM]onths$/, 'months'],
   [/[mM]inutes$/, 'min'],
   [/[hH]ours$/, 'h'],
   [/[pP]ercent$/, '%'],
@@ -81,7 +82,7 @@ export function unitOf(field: string): string {
 /** "outerRadiusMm" → "Outer radius" */
 export function labelOf(field: string): string {
   const bare = lastOf(field).replace(
-    /(Mm2|Mm|Um|Ml|Kg|Gb|Watts|Minor|Hours|Days|Minutes|Percent|Degrees|Px|Id)$/,
+    /(Mm2|Mm|Um|Ml|Kg|Gb|Watts|Minor|Hours|Days|Months|Minutes|Percent|Degrees|Px|Id)$/,
     '',
   )
   const words = (bare || lastOf(field)).replace(/([A-Z])/g, ' $1').toLowerCase()

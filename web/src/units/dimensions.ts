@@ -28,6 +28,7 @@ const DIMENSIONS: Dimension[] = [
   TIME,
   TEMPERATURE,
   { words: 'a difference of temperature', units: { 'K difference': 1 } },
+  { words: 'a number of months', units: { months: 1, years: 12 } },
   { words: 'a mass', units: { kg: 1, g: 0.001, lb: 0.45359237, oz: 0.028349523125 } },
   { words: 'a force', units: { N: 1, kN: 1000 } },
   { words: 'a power', units: { W: 1, kW: 1000, mW: 0.001 } },
@@ -59,6 +60,7 @@ const DIMENSIONS: Dimension[] = [
 const ALSO: Record<string, string> = {
   '"': 'in', '″': 'in', inch: 'in', inches: 'in', um: 'µm', μm: 'µm',
   mins: 'min', hours: 'h', hour: 'h', hr: 'h', hrs: 'h', day: 'd', days: 'd', week: 'weeks', sec: 's',
+  month: 'months', year: 'years', yr: 'years', yrs: 'years',
   C: '°C', F: '°F', '° C': '°C', '° F': '°F', deg: '°', degrees: '°',
   lbs: 'lb', watts: 'W', w: 'W', kw: 'kW', a: 'A', ma: 'mA', v: 'V',
   L: 'l', mL: 'ml', Ml: 'ml', m2: 'm²', 'm^2': 'm²', cm2: 'cm²', 'cm^2': 'cm²', mm2: 'mm²', 'mm^2': 'mm²',

@@ -64,6 +64,20 @@ export function read(text: string, unit: string, marks: Marks = POINT): Reading 
   }
 }
 
+/** What is kept as whole numbers: `2.5` cans → asked, 2 or 3; `1.26 h` in min → 75 or 76. */
+export function readWhole(text: string, unit: string, marks: Marks = POINT): Reading {
+  const reading = read(text, unit, marks)
+  if (reading.value === null || Number.isInteger(reading.value)) return reading
+  const near = [0, 1].map((more) => Math.floor(reading.value) + more)
+  const say = (value: number) => written(value, marks)
+  const noun = dimensionOf(unit) && unit !== '%' ? ` ${unit}` : ''
+  return {
+    value: null,
+    sentence: `Whole${noun || ' numbers'} only: ${near.map(say).join(' or ')}?`,
+    offers: near.map((value) => ({ label: say(value), value })),
+  }
+}
+
 /** A whole amount in minor units: `€3,400.00` → 340000. The currency's sign or code may stand by. */
 export function readMoney(
   text: string,

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { POINT, said, written, type Marks } from './marks'
-import { read, readMoney } from './reading'
+import { read, readMoney, readWhole } from './reading'
 import { slowly } from './slowReader'
 
 const COMMA: Marks = { decimal: ',', group: '.' }
@@ -97,6 +97,26 @@ describe('times, with units behind each other', () => {
     ['2 weeks', 'days', 14],
     ['−281 h 48', 'min', -16908],
   ])('%s in %s is %d', (text, unit, value) => expect(read(text, unit).value).toBe(value))
+})
+
+describe('whole numbers', () => {
+  it.each([
+    ['2.5', '×', 'Whole numbers only: 2 or 3?', [2, 3]],
+    ['1.26 h', 'min', 'Whole min only: 75 or 76?', [75, 76]],
+    ['−0.5', '', 'Whole numbers only: −1 or 0?', [-1, 0]],
+    ['1 1/4 years', 'months', undefined, undefined],
+    ['1,000.5', 'days', 'Whole days only: 1,000 or 1,001?', [1000, 1001]],
+  ])('%s in %s', (text, unit, sentence, offered) => {
+    const reading = readWhole(text, unit)
+    expect(reading.sentence).toBe(sentence)
+    expect(reading.offers?.map((each) => each.value)).toEqual(offered)
+  })
+
+  it('are read as any number otherwise', () => {
+    expect(readWhole('3 years', 'months')).toEqual({ value: 36 })
+    expect(readWhole('0.5 h', 'min')).toEqual({ value: 30 })
+    expect(readWhole('3 mm', 'months').sentence).toContain('months')
+  })
 })
 
 describe('dimensions', () => {

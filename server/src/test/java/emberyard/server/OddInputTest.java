@@ -44,6 +44,19 @@ class OddInputTest {
     assertEquals(0, owner.get("/api/builds/odd-n").json().path("build").path("panels").size());
   }
 
+  @ParameterizedTest
+  @ValueSource(strings = {"2.5", "0.45", "-1e-3"})
+  void aFractionOfACountIsRefusedAndNotCutOff(String quantity) {
+    Client owner = TestYard.owner();
+    owner.begin("odd-f");
+    ObjectNode panel = JsonMapper.shared().valueToTree(Things.panel("odd-f-p", 300));
+    String body =
+        panel.put("quantity", 7).toString().replace("\"quantity\":7", "\"quantity\":" + quantity);
+    JsonNode problem = owner.put("/api/builds/odd-f/panels/odd-f-p", body, null).expect(422).json();
+    assertEquals("#/quantity", pointer(problem));
+    assertTrue(problem.path("title").asString("").contains("whole number"), problem.toString());
+  }
+
   /** A value that passes the door and can't be worked with hurts its own build only. */
   @Test
   void aBuildThatCannotBeWorkedOutHurtsNoOther(Client owner) {

@@ -15,6 +15,8 @@ class JsonSettings {
     return builder ->
         builder
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            // 2.5 sheets are no 2
+            .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
             .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
             // a list holds things, never nothing
             .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL));

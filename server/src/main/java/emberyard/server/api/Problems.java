@@ -23,6 +23,7 @@ import org.springframework.web.context.request.async.AsyncRequestNotUsableExcept
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.exc.InvalidFormatException;
 
 /** Turns everything that can go wrong into a sentence at the right place. */
 @RestControllerAdvice
@@ -64,7 +65,13 @@ class Problems {
     if (path.isEmpty()) {
       return answer(HttpStatus.BAD_REQUEST, "The body is not JSON that can be read.");
     }
-    return invalid("", new InvalidValue(path, "“" + path + "” is missing or can't be read."));
+    return invalid("", new InvalidValue(path, "“" + path + "” " + whatIsWrong(problem)));
+  }
+
+  private static String whatIsWrong(JacksonException problem) {
+    return problem instanceof InvalidFormatException odd && odd.getValue() instanceof Number
+        ? "takes a whole number."
+        : "is missing or can't be read.";
   }
 
   @ExceptionHandler
