@@ -24,6 +24,7 @@ const of = computed(() => ({
         · {{ money(delivery.openMinor, workshop.currency) }} open</template
       >
     </span>
+    <slot />
     <MoneyMoves
       :of="of"
       :name="'delivery from ' + name"

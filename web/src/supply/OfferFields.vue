@@ -6,7 +6,7 @@ import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import ThingFields from '../ui/ThingFields.vue'
 import { count, day, money } from '../ui/words'
-import { withPrice } from './offers'
+import { unanswered, withPrice } from './offers'
 
 /** What a shop asks for a thing. A price is kept with the day on which it was seen. */
 const props = defineProps<{ offer: Offer; words: string }>()
@@ -57,6 +57,7 @@ const MORE = [
       />
     </div>
     <p class="soft">
+      <template v-if="unanswered(offer)">asked {{ day(offer.askedOn!) }}, no answer yet; </template>
       <template v-if="last">seen {{ day(last.on) }}; </template>
       <template v-else>without a price it is not counted; </template>
       <template v-if="offer.seen.length > 1">
@@ -66,6 +67,14 @@ const MORE = [
         {{ money(Math.max(...offer.seen.map((each) => each.unitPriceMinor)), workshop.currency) }};
       </template>
       {{ words }}
+      <button
+        v-if="offer.supplierId && last?.on !== today && !unanswered(offer)"
+        type="button"
+        :aria-label="`Ask ${shop} what it costs`"
+        @click="builds.edit('offers', offer, { askedOn: today })"
+      >
+        ask for a price
+      </button>
       <button
         type="button"
         :aria-expanded="more"

@@ -9,7 +9,7 @@ import ViewTabs from '../ui/ViewTabs.vue'
 import LentView from './LentView.vue'
 import OrderedView from './OrderedView.vue'
 import ToSendView from './ToSendView.vue'
-import { underWay } from './orderStates'
+import { ofCustoms, underWay } from './orderStates'
 
 /** What is to be bought, what is on its way, what is here: orders as they were ordered. */
 const builds = useBuild()
@@ -27,7 +27,7 @@ const shown = computed<View>(
 )
 const needs = computed(() => builds.view!.needs)
 const wanted = computed(() => needs.value.filter((line) => line.open > 0))
-const lines = computed(() => builds.view!.ordered.lines)
+const lines = computed(() => builds.view!.ordered.lines.filter((each) => !ofCustoms(each.line)))
 const onTheirWay = computed(() => lines.value.filter((each) => underWay(each.line)))
 const others = computed(() => lines.value.filter((each) => !underWay(each.line)))
 const brought = computed(() =>

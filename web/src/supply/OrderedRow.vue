@@ -16,6 +16,7 @@ import LabelForm from './LabelForm.vue'
 import LineMoney from './LineMoney.vue'
 import LineNews from './LineNews.vue'
 import SplitForm from './SplitForm.vue'
+import UsedElsewhere from './UsedElsewhere.vue'
 import {
   amiss,
   NEXT,
@@ -27,6 +28,7 @@ import {
   type State,
   type Way,
 } from './orderStates'
+import { proofWords } from './proof'
 
 /** One line of an order: what it is, how far it is, what it cost, and what can be said of it next. */
 const props = defineProps<{ ordered: OrderedLine; news: ShopNews | null }>()
@@ -66,6 +68,7 @@ const differs = computed(() => {
   if (found.kind === 'OTHER') return `needed is now ${found.nowTitle}`
   return `${count(found.tooMuch, unit.value)} too many`
 })
+const proof = computed(() => proofWords(props.ordered.proof))
 function go(way: Way) {
   if (STEPS.includes(way.to)) emit('step', way.to)
   else builds.edit('orders', line.value, { state: way.to, ...handedOver(way) })
@@ -105,6 +108,8 @@ const FIELDS = computed(() => [
   { field: 'rate', label: 'One of it is worth', hint: 'in the workshop’s money', unit: '' },
   { field: 'number', label: 'Order number' },
   { field: 'supplierId', label: 'Shop' },
+  { field: 'condition', label: 'Condition' },
+  { field: 'returnDays', label: 'Takes back within, if not the shop’s' },
   { field: 'trackingCode', label: 'The courier’s number' },
   { field: 'warrantyUntil', label: 'Warranty until' },
   { field: 'note', label: 'Note', lines: 1 },
@@ -117,6 +122,9 @@ const FIELDS = computed(() => [
       <span class="title">
         <strong>{{ said(line.title) }}</strong>
         <span v-if="differs" class="bad small differs">{{ said(differs) }}</span>
+        <span v-if="proof" class="small differs" :class="proof.late ? 'bad' : 'soft'">{{
+          proof.words
+        }}</span>
       </span>
       <span class="mono right">{{ count(line.quantity, unit) }}</span>
       <span class="mono right">
@@ -183,6 +191,7 @@ const FIELDS = computed(() => [
         :line="line"
         :check="ordered.check"
       />
+      <UsedElsewhere v-if="ordered.differs || line.state === 'KEPT'" :line="line" :unit="unit" />
       <div v-if="others.length" class="ways">
         <Button
           v-for="way in others"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, reactive, ref } from 'vue'
+import { newId } from '../api/client'
 import type { OrderedLine } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
@@ -9,10 +10,11 @@ import TextField from '../ui/TextField.vue'
 import { clock, day, money } from '../ui/words'
 import { said } from '../units/writing'
 import DeliveryMoney from './DeliveryMoney.vue'
+import DutyLine from './DutyLine.vue'
 import OrderedRow from './OrderedRow.vue'
 import { useShopNews } from './useShopNews'
 import { byOrder, orderKey, type OrderGroup } from './parcels'
-import { passes, type State } from './orderStates'
+import { ofCustoms, passes, type State } from './orderStates'
 
 /** Lines by the order they were sent with: each as it was ordered, whatever the design is now. */
 const props = defineProps<{ lines: OrderedLine[]; here?: boolean }>()
@@ -52,6 +54,15 @@ const those = (group: OrderGroup, from: State[]) =>
     .map((each) => each.line.id)
 const step = (orderIds: string[], state: State) =>
   builds.act('order/step', { orderIds, state, by: checker.value })
+const duties = computed(() =>
+  props.here ? builds.view!.ordered.lines.filter((each) => ofCustoms(each.line)) : [],
+)
+/** What customs ask for the latest order from a shop is typed when they say it. */
+function asked(supplierId: string) {
+  const of = props.lines.filter((each) => each.line.supplierId === supplierId)
+  const latest = of.sort((a, b) => b.line.orderedOn.localeCompare(a.line.orderedOn))[0]
+  return builds.act('order/duty', { id: newId(), orderId: latest.line.id, amountMinor: 0 })
+}
 const deliveries = computed(() =>
   props.here
     ? builds.view!.ordered.deliveries.filter((each) => each.openMinor || each.spentMinor)
@@ -112,9 +123,19 @@ const deliveries = computed(() =>
       @step="(state) => step([each.line.id], state)"
     />
   </section>
-  <section v-if="session.owner && deliveries.length">
-    <h3>Deliveries</h3>
-    <DeliveryMoney v-for="each in deliveries" :key="each.supplierId" :delivery="each" />
+  <section v-if="session.owner && (deliveries.length || duties.length)">
+    <h3>Deliveries and duty</h3>
+    <DeliveryMoney v-for="each in deliveries" :key="each.supplierId" :delivery="each">
+      <Button
+        v-if="lines.some(({ line }) => line.supplierId === each.supplierId)"
+        class="bare"
+        size="small"
+        label="Customs ask duty"
+        :aria-label="`Customs ask duty: ${workshop.supplierName(each.supplierId)}`"
+        @click="asked(each.supplierId)"
+      />
+    </DeliveryMoney>
+    <DutyLine v-for="each in duties" :key="each.line.id" :ordered="each" />
   </section>
 </template>
 

@@ -91,6 +91,8 @@ async function send() {
                 · {{ money(goodsMinor, workshop.currency)
                 }}<template v-if="whole && parcel.deliveryMinor">
                   + {{ money(parcel.deliveryMinor, workshop.currency) }}</template
+                ><template v-if="whole && parcel.dutyMinor">
+                  + {{ money(parcel.dutyMinor, workshop.currency) }} duty</template
                 ></template
               >
             </div>

@@ -8,6 +8,7 @@ import CheckField from '../ui/CheckField.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { count, day, money } from '../ui/words'
 import { said } from '../units/writing'
+import { unanswered } from './offers'
 
 /** One thing of a parcel: taken or left out, and from where else it could come. */
 const props = defineProps<{ item: BasketItem; taken: boolean }>()
@@ -22,6 +23,14 @@ const need = computed(() =>
     : undefined,
 )
 const offers = computed(() => props.item.others.length)
+/** The shop that was asked what it costs, and has not said. */
+const asked = computed(() =>
+  own.value
+    ? builds.build!.offers.find(
+        (offer) => offer.needKey === props.item.needKey && unanswered(offer),
+      )
+    : undefined,
+)
 const rest = computed(() => props.item.quantity - props.item.of)
 </script>
 
@@ -34,6 +43,9 @@ const rest = computed(() => props.item.quantity - props.item.of)
         @update:model-value="(value) => emit('take', value)"
       />
       <WhyButton v-if="need" :why="need.why" :of="need.title" />
+      <span v-if="asked" class="soft"
+        >{{ workshop.supplierName(asked.supplierId) }} asked {{ day(asked.askedOn!) }}</span
+      >
     </div>
     <span class="right mono"
       >{{ count(item.quantity, item.unit)

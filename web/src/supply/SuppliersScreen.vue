@@ -28,6 +28,7 @@ const SUPPLIER = [
   { field: 'smallBelowMinor', label: 'A small order is below' },
   { field: 'smallMinor', label: 'and costs more' },
   { field: 'freeFromMinor', label: 'Brought free from' },
+  { field: 'dutyPercent', label: 'Duty and import tax' },
   { field: 'mail', label: 'Letters go to' },
   { field: 'link', label: 'Found at' },
   { field: 'note', label: 'Note', lines: 1 },

@@ -20,7 +20,9 @@ const workshop = useWorkshop()
 const today = computed(() => builds.view!.now.slice(0, 10))
 const basket = computed(() => builds.view!.basket)
 const parcels = computed(() => basket.value.parcels)
-const totalMinor = computed(() => basket.value.goodsMinor + basket.value.deliveryMinor)
+const totalMinor = computed(
+  () => basket.value.goodsMinor + basket.value.deliveryMinor + basket.value.dutyMinor,
+)
 /** The need whose offers are looked at, empty for none. */
 const asked = ref('')
 const item = computed(() =>
@@ -41,9 +43,10 @@ const perDay = computed(() => Math.max(0, width.value - 24) / span.value)
 /** What is to be said of the whole basket besides its sum. */
 const asides = computed(() => {
   const said = (minor: number) => money(minor, workshop.currency)
-  const { deliveryMinor, inTimeMinor, proven } = basket.value
+  const { deliveryMinor, dutyMinor, inTimeMinor, proven } = basket.value
   return [
     deliveryMinor > 0 && `of it ${said(deliveryMinor)} for deliveries`,
+    dutyMinor > 0 && `${said(dutyMinor)} for duty`,
     inTimeMinor > 0 && `being in time costs ${said(inTimeMinor)} of it`,
     !proven && 'the cheapest found, not proven to be the cheapest',
   ].filter((each): each is string => !!each)

@@ -17,10 +17,15 @@ export const none = (needKey: string): Omit<Offer, 'id'> => ({
   fromLatest: null,
   returnDays: null,
   warrantyMonths: null,
+  askedOn: null,
   held: false,
   link: '',
   note: '',
 })
+
+/** Whether its shop was asked what it costs, and no price was seen since. */
+export const unanswered = ({ askedOn, seen }: Offer): boolean =>
+  !!askedOn && seen.every((each) => each.on < askedOn)
 
 /** Prices with the one of a day, which stands in place of another of that day. */
 export function withPrice(prices: Offer['seen'], on: string, unitPriceMinor: number) {

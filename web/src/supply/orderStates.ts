@@ -21,6 +21,7 @@ export const STATES: Record<
   REPLACED: { words: 'another came for it', sign: 'done' },
   KEPT: { words: 'kept for another build', sign: 'done' },
   CANCELLED: { words: 'cancelled', sign: 'note' },
+  PASSED_ON: { words: 'used in another build', sign: 'done' },
 }
 
 /** One thing that can be said of a line next. */
@@ -61,6 +62,7 @@ export const NEXT: Record<State, Way[]> = {
   REPLACED: [],
   KEPT: [],
   CANCELLED: [],
+  PASSED_ON: [],
 }
 
 const AMISS_STATES: State[] = ['WRONG', 'DEAD', 'DAMAGED']
@@ -72,7 +74,10 @@ export const STEPS: State[] = ['ORDERED', 'CONFIRMED', 'SHIPPED', 'RECEIVED', 'C
 const UNDER_WAY: State[] = ['ORDERED', 'CONFIRMED', 'SHIPPED', 'BACK_ORDERED']
 export const underWay = (line: OrderLine) => UNDER_WAY.includes(line.state)
 
-const SETTLED: State[] = ['CHECKED', 'REPLACED', 'KEPT', 'CANCELLED']
+/** Whether it is what customs ask: nothing of it arrives. */
+export const ofCustoms = (line: OrderLine) => line.way === 'DUTY'
+
+const SETTLED: State[] = ['CHECKED', 'REPLACED', 'KEPT', 'CANCELLED', 'PASSED_ON']
 /** Whether nothing more is expected of a line. */
 export const settled = (line: OrderLine) => SETTLED.includes(line.state)
 /** Whether its label was read and says what was ordered, or is asked nothing. */

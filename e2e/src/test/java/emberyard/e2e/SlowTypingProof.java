@@ -147,7 +147,7 @@ class SlowTypingProof {
               "More: "),
           of("moss-archive", "/supply?show=lent"),
           of("line-9-depot", "/supply?show=way", "More of Destination board 1", "More of Fitting"),
-          of(NIGHT, "/supply?show=here", "More of Smoke acrylic 3 mm"),
+          of(NIGHT, "/supply?show=here", "More of Smoke acrylic 3 mm", "Customs ask duty"),
           of(
               NIGHT,
               "/make",

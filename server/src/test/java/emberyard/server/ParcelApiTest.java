@@ -4,41 +4,21 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import emberyard.server.store.BeforeKeeping;
-import java.io.IOException;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.function.UnaryOperator;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /**
  * Parcels of the demo over HTTP: the one of today is on the bench, opened by its labels; lines come
  * in parts; letters follow what is cancelled and sent back.
  */
-class ParcelApiTest {
+class ParcelApiTest extends OwnDemoTest {
   private static final String LINE_9 = "/api/builds/line-9-depot";
   private static final String BOARD = "line-9-depot-order-5";
   private static final String FITTINGS = "line-9-depot-order-6";
-
-  @TempDir Path folder;
-  private OwnDemo demo;
-
-  @BeforeEach
-  void open() throws IOException {
-    demo = new OwnDemo(folder, UnaryOperator.<BeforeKeeping>identity());
-  }
-
-  @AfterEach
-  void close() {
-    demo.close();
-  }
 
   private JsonNode view() {
     return demo.owner.get(LINE_9).expect(200).json();

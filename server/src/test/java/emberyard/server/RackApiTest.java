@@ -3,35 +3,15 @@ package emberyard.server;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
-import emberyard.server.store.BeforeKeeping;
-import java.io.IOException;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.function.UnaryOperator;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 
 /** The rack over HTTP: it goes down by what is done, comes back by undo, and small things cost. */
-class RackApiTest {
+class RackApiTest extends OwnDemoTest {
   private static final String NIGHT = "/api/builds/night-pilotage";
-
-  @TempDir Path folder;
-  private OwnDemo demo;
-
-  @BeforeEach
-  void open() throws IOException {
-    demo = new OwnDemo(folder, UnaryOperator.<BeforeKeeping>identity());
-  }
-
-  @AfterEach
-  void close() {
-    demo.close();
-  }
 
   private JsonNode thing(String id) {
     return demo.owner

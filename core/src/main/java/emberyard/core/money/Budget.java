@@ -172,6 +172,17 @@ public record Budget(
         openFrom.add(need.supplierId());
         add(unordered, category, Math.round(open * need.unitPriceMinor()));
       }
+      duty(need, bought, open);
+    }
+
+    /** What customs will ask for it; of what is ordered it is a line of its own. */
+    private void duty(Need need, double bought, double open) {
+      Supplier shop = book.supplier(need.supplierId()).orElse(null);
+      if (shop != null && shop.dutyPercent() != null) {
+        double price = need.unitPriceMinor();
+        add(planned, CostCategory.SHIPPING, shop.dutyMinor(Math.round(bought * price)));
+        add(unordered, CostCategory.SHIPPING, shop.dutyMinor(Math.round(open * price)));
+      }
     }
 
     private double paidByClient(String needKey) {
@@ -273,7 +284,8 @@ public record Budget(
                 Figures.minutes(labour.remainingMinutes()) + " still planned");
         case SHIPPING ->
             Why.of(
-                "one delivery per shop, or as many as there are orders; paid ones as paid",
+                "one delivery per shop, or as many as there are orders; paid ones as paid; duty where"
+                    + " goods cross a border",
                 "%d with something to bring".formatted(shops()));
         case CONTINGENCY ->
             Why.of(

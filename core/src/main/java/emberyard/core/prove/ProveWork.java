@@ -25,10 +25,10 @@ public final class ProveWork {
   private ProveWork() {}
 
   /**
-   * @param arrivals keys of the tasks in which hardware is received
+   * @param before keys of what comes first: hardware received, single things proven early
    * @param closed key of the gate behind which the finished build is tested
    */
-  public static Work derive(Build build, WorkshopBook book, List<String> arrivals, String closed) {
+  public static Work derive(Build build, WorkshopBook book, List<String> before, String closed) {
     StepTimes times = book.workshop().times();
     int pieces = build.components().stream().mapToInt(Component::quantity).sum();
     if (pieces == 0) {
@@ -42,7 +42,7 @@ public final class ProveWork {
                 times.hardwareProofMinutes(),
                 Why.of("a default", times.hardwareProofMinutes() + " min (default)"))
             .at(StationKind.BENCH)
-            .behind(arrivals)
+            .behind(before)
             .asGate()
             .saying(List.of(Caution.ELECTRONICS, Caution.MAINS));
     Task run =

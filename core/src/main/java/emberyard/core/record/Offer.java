@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param fromLatest the day it can be bought from at the latest; this one is counted with
  * @param returnDays days from arrival in which it is taken back, 0 to 365; null for the shop's own
  * @param warrantyMonths 0 to 240; null where nobody said
+ * @param askedOn the day its shop was last asked what it costs, null where nobody asked
  * @param held whether it is the one that is bought, chosen by hand
  * @param link where it was seen
  */
@@ -42,6 +43,7 @@ public record Offer(
     @Nullable LocalDate fromLatest,
     @Nullable Integer returnDays,
     @Nullable Integer warrantyMonths,
+    @Nullable LocalDate askedOn,
     boolean held,
     String link,
     String note)
@@ -104,6 +106,11 @@ public record Offer(
     }
     link = Require.textOrEmpty("link", link);
     note = Require.textOrEmpty("note", note);
+  }
+
+  /** Whether its shop was asked what it costs, and nobody has seen a price since. */
+  public boolean unanswered() {
+    return askedOn != null && seen.stream().noneMatch(each -> !each.on().isBefore(askedOn));
   }
 
   /** The price that counts: the latest that was seen; empty before any was. */

@@ -6,10 +6,12 @@ import emberyard.core.work.CostCategory;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -24,6 +26,9 @@ import org.jspecify.annotations.Nullable;
  * @param currency three letters; empty for the workshop's own
  * @param rate money of the workshop for one of {@code currency} on the day of the order, above 0
  *     and at most 1,000,000; 1 where it was left out, and for the workshop's own
+ * @param condition what it has been through, new where it was left out
+ * @param returnDays days from arrival in which it is taken back, as agreed for this one; null for
+ *     the shop's own
  * @param way how it was bought, sent for where it was left out
  * @param number of the order it was sent with, empty where none was sent
  * @param deliveryMinor what it bears of the delivery it was sent for with, minor units of the
@@ -54,6 +59,8 @@ public record OrderLine(
     long unitPriceMinor,
     String currency,
     Double rate,
+    Offer.Condition condition,
+    @Nullable Integer returnDays,
     State state,
     Way way,
     String number,
@@ -76,6 +83,8 @@ public record OrderLine(
     implements Thing, OrderLineBuilder.With {
   private static final int MOST_FACTS = 20;
   private static final double MOST_RATE = 1_000_000;
+  private static final Set<State> NOT_OWED =
+      EnumSet.of(State.CANCELLED, State.SENT_BACK, State.PASSED_ON);
 
   /**
    * One thing that was ordered, or that a label says.
@@ -112,6 +121,10 @@ public record OrderLine(
         rate > 0 && rate <= MOST_RATE, "rate", "A rate is above 0, and a million at most.");
     Require.that(
         rate == 1 || !currency.isEmpty(), "rate", "Money of the workshop’s own has a rate of 1.");
+    condition = condition == null ? Offer.Condition.NEW : condition;
+    if (returnDays != null) {
+      Require.between("returnDays", returnDays, 0, 365, "days");
+    }
     Require.given("state", state);
     way = way == null ? Way.SENT_FOR : way;
     number = Require.textOrEmpty("number", number);
@@ -157,9 +170,14 @@ public record OrderLine(
     return state.underWay() || state == State.RECEIVED || state == State.CHECKED;
   }
 
+  /** Whether its shop has nothing more to do with it under this id. */
+  public boolean gone() {
+    return state == State.CANCELLED || state == State.PASSED_ON;
+  }
+
   /** Whether the shop has, or will have, a claim to its price. */
   public boolean owed() {
-    return way != Way.CLIENT_PAYS && state != State.CANCELLED && state != State.SENT_BACK;
+    return way != Way.CLIENT_PAYS && !NOT_OWED.contains(state);
   }
 
   /** Whether the shop wants another price than was agreed, and nobody has answered it. */
@@ -243,7 +261,9 @@ public record OrderLine(
     REPLACED,
     /** It stays, though its build doesn't need it. */
     KEPT,
-    CANCELLED;
+    CANCELLED,
+    /** Another build uses it, and bears what it cost. */
+    PASSED_ON;
 
     /** Whether it is still to arrive. */
     public boolean underWay() {
@@ -263,6 +283,8 @@ public record OrderLine(
     CASH,
     PRIVATE,
     /** The client pays the shop: never the workshop's money. */
-    CLIENT_PAYS
+    CLIENT_PAYS,
+    /** Duty and import tax on an order: a line of its own, of which nothing arrives. */
+    DUTY
   }
 }

@@ -36,7 +36,7 @@ public record Difference(Kind kind, @Nullable String nowTitle, double tooMuch) {
    * @return null where it is what is needed, or is neither on its way nor here
    */
   static @Nullable Difference of(OrderLine line, @Nullable Need need, Build build) {
-    if (!line.live()) {
+    if (!line.live() || line.way() == OrderLine.Way.DUTY) {
       return null;
     }
     if (need == null) {
@@ -100,7 +100,9 @@ public record Difference(Kind kind, @Nullable String nowTitle, double tooMuch) {
         String label = "Order only " + amount(rest, line);
         ways.add(new Remedy(label, new Remedy.Change("orders", line.id(), "quantity", rest)));
       } else {
-        ways.add(Remedy.byHand("Lay the rest on the shelf, or send it back"));
+        ways.add(
+            Remedy.byHand(
+                "Lay the rest on the shelf, send it back, or use it in another build: under More of its line"));
       }
       return ways;
     }
@@ -109,6 +111,7 @@ public record Difference(Kind kind, @Nullable String nowTitle, double tooMuch) {
             ? set(line, "Cancel the order", "state", "CANCELLED")
             : set(line, "Ask to send it back", "state", "RETURN_ASKED"));
     ways.add(set(line, "Keep it", "state", "KEPT"));
+    ways.add(Remedy.byHand("Use it in another build that needs one: under More of its line"));
     return ways;
   }
 

@@ -44,15 +44,18 @@ public record NeedLine(
     boolean late = last != null && last.isBefore(today);
     int daysLate = late ? (int) ChronoUnit.DAYS.between(last, today) : 0;
     double open = build.open(need);
+    boolean asked =
+        build.offers().stream()
+            .anyMatch(offer -> offer.needKey().equals(need.key()) && offer.unanswered());
     List<String> ids = live.stream().map(OrderLine::id).toList();
     return new NeedLine(
-        need, state(open, live), open, neededOn, late ? today : last, daysLate, ids);
+        need, state(open, live, asked), open, neededOn, late ? today : last, daysLate, ids);
   }
 
   /** As far as the one that is least far. */
-  private static State state(double open, List<OrderLine> live) {
+  private static State state(double open, List<OrderLine> live, boolean asked) {
     if (open > 0) {
-      return State.WANTED;
+      return asked ? State.ASKED : State.WANTED;
     }
     return live.stream()
         .map(line -> line.state().underWay() ? State.ORDERED : State.valueOf(line.state().name()))
@@ -64,6 +67,8 @@ public record NeedLine(
   public enum State {
     IN_STOCK,
     WANTED,
+    /** A shop was asked what it costs, and has not answered. */
+    ASKED,
     ORDERED,
     RECEIVED,
     CHECKED

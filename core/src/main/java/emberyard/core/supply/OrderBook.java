@@ -41,11 +41,13 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
 
   /**
    * @param latestStarts per task key, the latest start that keeps the reveal, as planned
+   * @param proofs by id of the line that has to be shown to work while it can go back
    */
   public static OrderBook of(
       Build build,
       List<Need> needs,
       Map<String, LocalDateTime> latestStarts,
+      Map<String, ProofDue> proofs,
       WorkshopBook book,
       LocalDate today) {
     List<NeedLine> lines = new ArrayList<>();
@@ -59,8 +61,11 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
       NeedLine line = NeedLine.of(need, build, neededOn, last, today);
       lines.add(line);
       findings.addAll(judge(line, build.liveOrders(need.key()), neededOn, today, book));
+      if (line.open() > 0) {
+        findings.addAll(Unanswered.findings(build, need, today, book));
+      }
     }
-    Ordered ordered = Ordered.of(build, byKey, book);
+    Ordered ordered = Ordered.of(build, byKey, proofs, book);
     for (OrderedLine order : ordered.lines()) {
       if (order.line().priceOpen()) {
         findings.add(anotherPrice(order.line(), book));
@@ -296,13 +301,25 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
         .orElse("");
   }
 
-  /** The last day on which a shop takes a thing back; empty where nobody knows. */
-  static Optional<LocalDate> lastReturn(OrderLine order, WorkshopBook book) {
-    return book.suppliers().stream()
-        .filter(shop -> shop.id().equals(order.supplierId()))
-        .filter(shop -> shop.returnDays() != null && order.receivedOn() != null)
-        .map(shop -> order.receivedOn().plusDays(shop.returnDays()))
-        .findFirst();
+  /**
+   * The last day on which a thing is taken back, counted from the day it came or is promised for;
+   * empty where nobody knows, or nobody does.
+   */
+  public static Optional<LocalDate> lastReturn(OrderLine order, WorkshopBook book) {
+    LocalDate came = order.receivedOn() == null ? order.expectedOn() : order.receivedOn();
+    return lastReturn(order.supplierId(), order.returnDays(), came, book);
+  }
+
+  /**
+   * @param agreedDays for this one, null for the shop's own
+   */
+  public static Optional<LocalDate> lastReturn(
+      String supplierId, @Nullable Integer agreedDays, LocalDate came, WorkshopBook book) {
+    Integer days =
+        agreedDays == null
+            ? book.supplier(supplierId).map(Supplier::returnDays).orElse(null)
+            : agreedDays;
+    return days == null || days == 0 ? Optional.empty() : Optional.of(came.plusDays(days));
   }
 
   private static String came(OrderLine.State state) {

@@ -32,11 +32,13 @@ public record Ordered(List<OrderedLine> lines, List<Delivery> deliveries) {
   /**
    * @param needs what is needed now, by key
    */
-  static Ordered of(Build build, Map<String, Need> needs, WorkshopBook book) {
+  static Ordered of(
+      Build build, Map<String, Need> needs, Map<String, ProofDue> proofs, WorkshopBook book) {
     Ledger ledger = new Ledger(build);
     return new Ordered(
         build.orders().stream()
             .map(line -> OrderedLine.of(line, needs.get(line.needKey()), ledger, build, book))
+            .map(line -> line.withProof(proofs.get(line.line().id())))
             .toList(),
         book.suppliers().stream()
             .filter(shop -> ledger.deliveries(shop.id()) > 0)

@@ -5,6 +5,7 @@ import emberyard.core.build.Ledger;
 import emberyard.core.record.OrderLine;
 import emberyard.core.work.Need;
 import emberyard.core.workshop.WorkshopBook;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 
@@ -18,8 +19,10 @@ import org.jspecify.annotations.Nullable;
  * @param differs what it is not, against what is needed now; null where it is what is needed, or
  *     was settled
  * @param returnBy the last day on which its shop takes it back, null where nobody knows
+ * @param proof when it is shown to work, null where it need not be before all the others
  * @param check what its label says against what was ordered, null where it is asked nothing
  */
+@RecordBuilder
 public record OrderedLine(
     OrderLine line,
     String unit,
@@ -28,7 +31,9 @@ public record OrderedLine(
     long openMinor,
     @Nullable Difference differs,
     @Nullable LocalDate returnBy,
-    @Nullable LabelCheck check) {
+    @Nullable LabelCheck check,
+    @Nullable ProofDue proof)
+    implements OrderedLineBuilder.With {
 
   /**
    * @param need what it was ordered for, null where the design has no such need any more
@@ -43,7 +48,8 @@ public record OrderedLine(
         ledger.spentMinor(line),
         ledger.openMinor(line),
         Difference.of(line, need, build),
-        OrderBook.lastReturn(line, book).orElse(null),
-        LabelCheck.of(line));
+        line.receivedOn() == null ? null : OrderBook.lastReturn(line, book).orElse(null),
+        LabelCheck.of(line),
+        null);
   }
 }

@@ -36,7 +36,10 @@ public record ShopRecord(List<Integer> deliveredDays, int received, int amiss) {
    * @param lines all lines of orders at this shop, of all builds
    */
   public static ShopRecord of(List<OrderLine> lines) {
-    List<OrderLine> came = lines.stream().filter(line -> line.receivedOn() != null).toList();
+    List<OrderLine> came =
+        lines.stream()
+            .filter(line -> line.receivedOn() != null && line.way() != OrderLine.Way.DUTY)
+            .toList();
     List<Integer> days =
         came.stream()
             .filter(line -> line.way() == OrderLine.Way.SENT_FOR)

@@ -62,7 +62,7 @@ public record Split(OrderLine first, OrderLine rest, List<Move> moves) {
     return new Move(id, line.id(), line.category(), line.supplierId(), what, minor, today, "", WHY);
   }
 
-  private static double tidy(double quantity) {
+  static double tidy(double quantity) {
     return Math.round(quantity * 1e6) / 1e6;
   }
 }

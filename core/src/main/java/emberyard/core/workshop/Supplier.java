@@ -16,6 +16,8 @@ import org.jspecify.annotations.Nullable;
  *     null for no such limit
  * @param smallMinor what a small order costs more, minor units; nothing where it was left out
  * @param freeFromMinor goods from which the delivery is free, minor units; null for never
+ * @param dutyPercent duty and import tax on what it sends, percent of the goods, 0 to 200; null for
+ *     none, where nothing crosses a border
  * @param mail where letters to it go, empty where nobody said
  * @param link where it is found
  */
@@ -28,10 +30,14 @@ public record Supplier(
     @Nullable Long smallBelowMinor,
     @Nullable Long smallMinor,
     @Nullable Long freeFromMinor,
+    @Nullable Double dutyPercent,
     String mail,
     String link,
     String note)
     implements Thing {
+  /** More is asked of nothing. */
+  public static final double MOST_DUTY_PERCENT = 200;
+
   private static final long MOST_MINOR = 100_000_000;
   private static final Pattern MAIL = Pattern.compile("[^\\s@<>,;\"]+@[^\\s@<>,;\"]+");
 
@@ -51,6 +57,9 @@ public record Supplier(
     }
     if (freeFromMinor != null) {
       Require.between("freeFromMinor", freeFromMinor, 0, MOST_MINOR, "minor units");
+    }
+    if (dutyPercent != null) {
+      Require.between("dutyPercent", dutyPercent, 0, MOST_DUTY_PERCENT, "%");
     }
     mail = Require.textOrEmpty("mail", mail).strip();
     Require.that(
@@ -80,6 +89,7 @@ public record Supplier(
         smallBelowMinor,
         smallMinor,
         freeFromMinor,
+        null,
         "",
         "",
         "");
@@ -88,6 +98,15 @@ public record Supplier(
   /** What it asks for bringing things. */
   public DeliveryTerms delivery() {
     return new DeliveryTerms(shippingMinor, smallBelowMinor, smallMinor, freeFromMinor);
+  }
+
+  /**
+   * Duty and import tax on goods from it, rounded half up.
+   *
+   * <p>Example: 21 % of 49.90 is 10.48; of a shop that sends across no border 0.
+   */
+  public long dutyMinor(long goodsMinor) {
+    return dutyPercent == null ? 0 : Math.round(goodsMinor * dutyPercent / 100);
   }
 
   /** One that asks the same for every delivery. */

@@ -15,9 +15,7 @@ import emberyard.core.workshop.WorkshopBook;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /** Puts one build's derivation, record and place in the schedule together into its picture. */
 record BuildAssembler(
@@ -38,8 +36,10 @@ record BuildAssembler(
     List<TaskModel> tasks = models.all();
     Fuse fuse = FuseMaker.make(build, record.agreed(), tasks, finish, hours, book, clock);
     Budget budget = Budget.of(build, derived.needs(), LabourSums.of(build, tasks, book, now), book);
+    Proofs proofs = Proofs.of(derived, tasks, book, clock.toLocalDate());
     OrderBook orders =
-        OrderBook.of(build, derived.needs(), latestStarts(tasks), book, clock.toLocalDate());
+        OrderBook.of(
+            build, derived.needs(), proofs.latest(), proofs.due(), book, clock.toLocalDate());
     Facts facts = BuildFacts.of(record, budget, finish);
     List<RequirementState> coverage =
         Evaluation.of(build.brief(), build.requirements(), facts, book.workshop().currency());
@@ -47,9 +47,10 @@ record BuildAssembler(
     if (build.brief().revealedOn() == null) {
       findings.addAll(derived.findings());
       findings.addAll(orders.findings());
+      findings.addAll(proofs.findings(derived.parcels()));
       findings.addAll(models.windows());
       findings.addAll(PlanFindings.ofReveal(build, fuse));
-      findings.addAll(PlanFindings.ofFailures(tasks));
+      findings.addAll(PlanFindings.ofFailures(tasks, derived.proofs()));
       findings.addAll(BriefFindings.of(coverage, facts, build.concept().frozen() != null));
     }
     UntimedWork.finding(tasks).ifPresent(findings::add);
@@ -77,15 +78,5 @@ record BuildAssembler(
         fuse,
         record.agreed() ? null : Enquiry.of(tasks),
         TaskModels.next(tasks));
-  }
-
-  private static Map<String, LocalDateTime> latestStarts(List<TaskModel> tasks) {
-    Map<String, LocalDateTime> latest = new HashMap<>();
-    for (TaskModel model : tasks) {
-      if (model.planned() != null) {
-        latest.put(model.task().key(), model.planned().latestStart());
-      }
-    }
-    return latest;
   }
 }

@@ -21,6 +21,7 @@ import emberyard.core.make.MakeWork;
 import emberyard.core.make.part.MadePart;
 import emberyard.core.make.part.Parts;
 import emberyard.core.prove.ProveWork;
+import emberyard.core.supply.proof.EarlyProof;
 import emberyard.core.work.Need;
 import emberyard.core.work.Task;
 import emberyard.core.work.Work;
@@ -110,15 +111,17 @@ record DesignWork(
   }
 
   /** Putting it together, and proving it. */
-  Work closing(Build build, WorkshopBook book, List<Need> needs) {
+  Work closing(Build build, WorkshopBook book, List<Need> needs, List<EarlyProof> proofs) {
     List<String> before = new ArrayList<>(ready);
     before.add(ProveWork.HARDWARE);
     before.add(FitWork.ON_PAPER);
     List<String> lights = light.tasks().stream().map(Task::key).toList();
     Mounting mounting =
         new Mounting(fit.goingIn(), fit.piecesGoingIn(), fit.boardsGoingIn(), fit.onBoard());
+    List<String> proven = new ArrayList<>(hardwareArrivals(needs));
+    proofs.forEach(proof -> proven.add(proof.taskKey()));
     return AssembleWork.derive(build, book, before, lights, mounting)
-        .plus(ProveWork.derive(build, book, hardwareArrivals(needs), AssembleWork.CLOSE));
+        .plus(ProveWork.derive(build, book, proven, AssembleWork.CLOSE));
   }
 
   /** What assembly waits for: paint, treatments, and what comes back from outside. */

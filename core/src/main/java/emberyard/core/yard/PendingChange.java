@@ -53,7 +53,8 @@ public record PendingChange(
     }
     BuildModel before = plan.whatIf(build.with(frozen.design()));
     BuildModel after = plan.model().builds().get(build.id());
-    long delta = after.budget().quoteMinor() - before.budget().quoteMinor();
+    long changed = after.budget().quoteMinor() - DealtAnew.quoteMinor(before, after, book);
+    long delta = changed - before.budget().quoteMinor();
     LocalDate finishBefore = before.fuse().finish();
     LocalDate finishAfter = after.fuse().finish();
     return new PendingChange(
@@ -67,17 +68,19 @@ public record PendingChange(
             : ChronoUnit.DAYS.between(finishBefore, finishAfter),
         finishBefore,
         finishAfter,
-        why(frozen, before, after, currency));
+        why(frozen, before, changed, currency));
   }
 
-  private static Why why(Frozen frozen, BuildModel before, BuildModel after, String currency) {
-    String formula = "quote of the design − quote of what was frozen, both by today’s rules";
+  private static Why why(Frozen frozen, BuildModel before, long changed, String currency) {
+    String formula =
+        "quote of the design − quote of what was frozen, both by today’s rules, each step at the rate of"
+            + " whoever it was given to before";
     if (currency.isEmpty()) {
       return Why.of(formula);
     }
     return Why.of(
         formula,
-        "with the change " + Figures.money(currency, after.budget().quoteMinor()),
+        "with the change " + Figures.money(currency, changed),
         "as frozen " + Figures.money(currency, before.budget().quoteMinor()),
         "agreed " + Figures.money(currency, frozen.priceMinor()));
   }

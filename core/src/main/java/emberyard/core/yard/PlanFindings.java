@@ -4,6 +4,8 @@ import emberyard.core.build.Build;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.supply.proof.EarlyProof;
+import emberyard.core.supply.proof.ProofFindings;
 import emberyard.core.units.Figures;
 import java.time.Duration;
 import java.util.Comparator;
@@ -62,7 +64,7 @@ final class PlanFindings {
                         : "Tell the client now")));
   }
 
-  static List<Finding> ofFailures(List<TaskModel> tasks) {
+  static List<Finding> ofFailures(List<TaskModel> tasks, List<EarlyProof> proofs) {
     return tasks.stream()
         .filter(model -> model.state() == TaskState.FAILED)
         .map(
@@ -75,7 +77,14 @@ final class PlanFindings {
                         model.log().verdict() == null ? "" : model.log().verdict().note(),
                         "Nothing behind it may start until it passes.")
                     .about(model.task().key())
-                    .with(Remedy.byHand("Mend it, then check again on its card")))
+                    .with(afterFailing(model, proofs)))
         .toList();
+  }
+
+  private static Remedy[] afterFailing(TaskModel model, List<EarlyProof> proofs) {
+    Remedy mend = Remedy.byHand("Mend it, then check again on its card");
+    return ProofFindings.afterFailing(proofs, model.task().key())
+        .map(dead -> new Remedy[] {dead, mend})
+        .orElseGet(() -> new Remedy[] {mend});
   }
 }

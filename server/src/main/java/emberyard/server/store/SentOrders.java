@@ -12,9 +12,12 @@ import tools.jackson.databind.node.ObjectNode;
 final class SentOrders {
   private SentOrders() {}
 
-  /** The line, cancelled; empty where it was sent with no number, and may go as it came. */
+  /**
+   * The line, cancelled; empty where it may go as it came: it was sent with no number, or was made
+   * of one that was sent.
+   */
   static Optional<JsonNode> cancelled(JsonNode line) {
-    return line.path("number").asString("").isEmpty()
+    return line.path("number").asString("").isEmpty() || !line.path("partOf").asString("").isEmpty()
         ? Optional.empty()
         : Optional.of(
             ((ObjectNode) line.deepCopy()).put("state", OrderLine.State.CANCELLED.name()));

@@ -1,10 +1,13 @@
 package emberyard.server.supply;
 
+import emberyard.core.record.Offer;
 import emberyard.core.record.OrderLine;
 import emberyard.core.record.OrderLine.State;
+import emberyard.core.supply.NeedLine;
 import emberyard.core.work.PackUnit;
 import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.Workshop;
+import emberyard.core.yard.BuildModel;
 import emberyard.server.store.MissingThing;
 import emberyard.server.yard.YardReader;
 import java.time.LocalDate;
@@ -31,14 +34,43 @@ record Letter(String key, String to, String subject, String text) {
     for (SentOrder order : SentOrder.open(reading)) {
       List<OrderLine> lines = order.lines();
       boolean fresh = lines.stream().anyMatch(line -> !line.orderedOn().isBefore(since));
-      boolean stands = lines.stream().anyMatch(line -> line.state() != State.CANCELLED);
+      boolean stands = lines.stream().anyMatch(line -> !line.gone());
       if (fresh && stands) {
         order(reading, order).ifPresent(letters::add);
       }
       about(reading, order, State.CANCELLED, fresh, letters);
       about(reading, order, State.RETURN_ASKED, true, letters);
     }
+    letters.addAll(asking(reading, since));
     return letters;
+  }
+
+  /** What shops are asked about the price of. */
+  private static List<Letter> asking(YardReader.Reading reading, LocalDate since) {
+    List<Letter> letters = new ArrayList<>();
+    for (BuildModel model : reading.yard().builds().values()) {
+      for (Offer offer : model.build().offers()) {
+        boolean asks = offer.unanswered() && !offer.askedOn().isBefore(since);
+        if (asks && !offer.supplierId().isEmpty()) {
+          model.needs().stream()
+              .filter(line -> line.need().key().equals(offer.needKey()) && line.open() > 0)
+              .map(line -> asking(reading, offer, line))
+              .forEach(letters::add);
+        }
+      }
+    }
+    return letters;
+  }
+
+  private static Letter asking(YardReader.Reading reading, Offer offer, NeedLine line) {
+    String workshop = reading.book().workshop().name();
+    String what = PackUnit.counted(line.open(), line.need().unit()) + " of " + line.need().title();
+    return new Letter(
+        "ask-%s-%s".formatted(offer.id(), offer.askedOn()),
+        to(reading, offer.supplierId()),
+        "What does it cost: %s, %s".formatted(line.need().title(), workshop),
+        "Hello,\n\nwhat do you ask for %s, and by when would it be here?\n\n%s\n"
+            .formatted(what, workshop));
   }
 
   /** Empty while none of its builds can be shown: it is written when they can. */

@@ -5,6 +5,7 @@ import emberyard.core.build.Ledger;
 import emberyard.core.kind.ThingKind;
 import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
+import emberyard.core.supply.Duty;
 import emberyard.core.supply.LabelCheck;
 import emberyard.core.supply.Measured;
 import emberyard.core.supply.ShopAnswer;
@@ -191,6 +192,34 @@ class OrderDesk {
   }
 
   /**
+   * Another build uses what was ordered; asking the same twice moves it once.
+   *
+   * @throws Refused 409 where it isn't here or on its way, or isn't needed there
+   */
+  synchronized void passOn(Account who, String buildId, SupplyController.PassingOn wanted) {
+    Require.text("id", wanted.id());
+    Require.text("toBuildId", wanted.toBuildId());
+    YardReader.Reading reading = reader.read();
+    boolean done =
+        reading.build(wanted.toBuildId()).build().orders().stream()
+            .anyMatch(line -> line.id().equals(wanted.id()));
+    if (!done) {
+      store.apply(who.id(), PassedOn.writes(reading, buildId, wanted, today(reading)));
+    }
+  }
+
+  /** Duty on an order is a line of its own; asking the same twice enters it once. */
+  synchronized void duty(Account who, String buildId, SupplyController.Customs wanted) {
+    Require.text("id", wanted.id());
+    Build build = reader.read().build(buildId).build();
+    if (build.orders().stream().noneMatch(line -> line.id().equals(wanted.id()))) {
+      OrderLine of = line(build, wanted.orderId());
+      OrderLine duty = Duty.line(wanted.id(), of, wanted.amountMinor());
+      store.apply(who.id(), List.of(Write.create(buildId, duty)));
+    }
+  }
+
+  /**
    * Asks to send a thing back and orders it once more, in one act.
    *
    * @throws Refused 409 where it isn't one that can't be used
@@ -278,7 +307,7 @@ class OrderDesk {
             .formatted(Figures.money(reading.book().workshop().currency(), spent)));
   }
 
-  private static OrderLine line(Build build, String id) {
+  static OrderLine line(Build build, String id) {
     return build.orders().stream()
         .filter(each -> each.id().equals(id))
         .findFirst()

@@ -77,7 +77,7 @@ final class OrderPaper {
             .map(Build::orders)
             .flatMap(List::stream)
             .filter(line -> line.number().equals(number) && !number.isEmpty())
-            .filter(line -> line.state() != OrderLine.State.CANCELLED)
+            .filter(line -> !line.gone() && line.way() != OrderLine.Way.DUTY)
             .toList();
     if (lines.isEmpty()) {
       throw new MissingThing("There is no order “%s”.".formatted(number));

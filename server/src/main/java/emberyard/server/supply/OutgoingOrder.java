@@ -3,6 +3,7 @@ package emberyard.server.supply;
 import emberyard.core.record.Offer;
 import emberyard.core.record.OrderLine;
 import emberyard.core.record.OrderLineBuilder;
+import emberyard.core.supply.Duty;
 import emberyard.core.supply.NeedLine;
 import emberyard.core.supply.Offers;
 import emberyard.core.supply.OrderFacts;
@@ -17,7 +18,9 @@ import emberyard.server.yard.YardReader;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
@@ -38,6 +41,7 @@ final class OutgoingOrder {
    */
   List<OutgoingLine> lines(String buildId, SupplyController.Sending wanted) {
     OrderLine.Way way = wanted.way() == null ? OrderLine.Way.SENT_FOR : wanted.way();
+    Require.that(way != OrderLine.Way.DUTY, "way", "Duty comes with an order, and is none.");
     String number = way == OrderLine.Way.SENT_FOR ? nextNumber() : "";
     List<OutgoingLine> lines = new ArrayList<>();
     Set<String> named = new HashSet<>();
@@ -49,7 +53,26 @@ final class OutgoingOrder {
       String id = wanted.id() + "-" + lines.size();
       lines.add(new OutgoingLine(whose, line(id, reading.build(whose), item, wanted, way, number)));
     }
-    return way == OrderLine.Way.SENT_FOR ? bearingTheDelivery(wanted.supplierId(), lines) : lines;
+    return way == OrderLine.Way.SENT_FOR
+        ? withDuty(wanted, bearingTheDelivery(wanted.supplierId(), lines))
+        : lines;
+  }
+
+  /** A line of duty for each build, where the goods cross a border: a guess until customs ask. */
+  private List<OutgoingLine> withDuty(SupplyController.Sending wanted, List<OutgoingLine> lines) {
+    Supplier shop = reading.book().supplier(wanted.supplierId()).orElse(null);
+    Map<String, Long> goods = new LinkedHashMap<>();
+    lines.forEach(each -> goods.merge(each.buildId(), each.line().totalMinor(), Long::sum));
+    List<OutgoingLine> all = new ArrayList<>(lines);
+    goods.forEach(
+        (build, minor) -> {
+          long duty = shop == null ? 0 : shop.dutyMinor(minor);
+          if (duty > 0) {
+            String id = wanted.id() + "-" + all.size();
+            all.add(new OutgoingLine(build, Duty.line(id, lines.get(0).line(), duty)));
+          }
+        });
+    return all;
   }
 
   /** The same once more, in an order of its own. */
@@ -89,6 +112,8 @@ final class OutgoingOrder {
         .unit(need.unit())
         .unitPriceMinor(need.unitPriceMinor())
         .rate(1.0)
+        .condition(offer == null ? Offer.Condition.NEW : offer.condition())
+        .returnDays(offer == null ? null : offer.returnDays())
         .state(here ? OrderLine.State.RECEIVED : OrderLine.State.ORDERED)
         .way(way)
         .number(number)

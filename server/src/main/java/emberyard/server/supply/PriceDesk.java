@@ -32,7 +32,7 @@ class PriceDesk {
   }
 
   /** An offer of a build with no price of today. */
-  private record Stale(String buildId, Offer offer, String title, long version) {}
+  private record Stale(String buildId, Offer offer, Need need, long version) {}
 
   /**
    * Takes today's price of every offer of something that is still to be bought.
@@ -65,16 +65,26 @@ class PriceDesk {
           .forEach(line -> open.put(line.need().key(), line.need()));
       for (Offer offer : build.offers()) {
         Need need = open.get(offer.needKey());
-        boolean asks = need != null && !offer.supplierId().isEmpty() && offer.price().isPresent();
-        if (asks && offer.price().get().on().isBefore(reading.today())) {
+        if (need != null && asks(offer, reading.today())) {
           long version = versions.get(ThingKind.OFFER.word() + "/" + offer.id());
           byShop
               .computeIfAbsent(offer.supplierId(), shop -> new ArrayList<>())
-              .add(new Stale(build.id(), offer, need.title(), version));
+              .add(new Stale(build.id(), offer, need, version));
         }
       }
     }
     return byShop;
+  }
+
+  /** Whether its shop is to say today’s price: it said one before, or was asked. */
+  private static boolean asks(Offer offer, LocalDate today) {
+    boolean known = offer.price().map(price -> price.on().isBefore(today)).orElse(false);
+    return !offer.supplierId().isEmpty() && (known || offer.unanswered());
+  }
+
+  /** What it was said to cost first; of one that was only asked, what the design says. */
+  private static long first(Offer offer, Need need) {
+    return offer.seen().isEmpty() ? need.unitPriceMinor() : offer.seen().get(0).unitPriceMinor();
   }
 
   private static List<PriceAsked> asked(List<Stale> offers) {
@@ -82,7 +92,7 @@ class PriceDesk {
         .map(
             each ->
                 new PriceAsked(
-                    each.offer().id(), each.title(), each.offer().seen().get(0).unitPriceMinor()))
+                    each.offer().id(), each.need().title(), first(each.offer(), each.need())))
         .toList();
   }
 
@@ -93,6 +103,7 @@ class PriceDesk {
       Long minor = byOffer.get(each.offer().id());
       if (minor != null) {
         List<PriceSeen> seen = new ArrayList<>(each.offer().seen());
+        seen.removeIf(price -> price.on().equals(today));
         seen.add(new PriceSeen(today, minor));
         List<PriceSeen> kept =
             seen.subList(Math.max(0, seen.size() - Offer.MOST_PRICES), seen.size());

@@ -78,7 +78,7 @@ record SentOrder(String number, String supplierId, List<OrderLine> lines) {
   ShopOrder told(String from, String currency) {
     Map<String, ShopOrder.Line> told = new LinkedHashMap<>();
     for (OrderLine line : lines) {
-      if (line.state() != State.CANCELLED) {
+      if (!line.gone()) {
         String root = root(line);
         told.merge(root, line(root, line, currency), SentOrder::together);
       }

@@ -85,6 +85,39 @@ class SupplyController {
   record Again(String id, String orderId, OrderLine.@Nullable State found) {}
 
   /**
+   * A line, or some of it, that another build uses.
+   *
+   * @param id of the line there, made by the sender, so that a repeated request moves it once
+   * @param toBuildId the other build
+   * @param quantity how much goes; all of it, or all that is needed there, where it is left out
+   */
+  record PassingOn(
+      String id, String orderId, String toBuildId, String needKey, @Nullable Double quantity) {}
+
+  /**
+   * Another build that needs what was ordered.
+   *
+   * @param open how much of it is open there, in {@code unit}
+   * @param neededOn the day its work needs it, null where nothing decides it
+   */
+  record UsedThere(
+      String buildId,
+      String buildName,
+      String needKey,
+      double open,
+      String unit,
+      @Nullable LocalDate neededOn) {}
+
+  /**
+   * What customs ask for an order.
+   *
+   * @param id of the new line, made by the sender, so that a repeated request asks once
+   * @param orderId a line of the order
+   * @param amountMinor minor units of the workshop's money
+   */
+  record Customs(String id, String orderId, long amountMinor) {}
+
+  /**
    * Money that goes to a shop or comes back.
    *
    * @param id made by the sender, so that a repeated request does not pay twice
@@ -149,6 +182,30 @@ class SupplyController {
     Sent sent = desk.again(who, buildId, wanted);
     shops.askSoon();
     return sent;
+  }
+
+  /** Other builds that need what a line brings, the one that needs it first before the others. */
+  @GetMapping("/{orderId}/elsewhere")
+  List<UsedThere> elsewhere(@PathVariable String buildId, @PathVariable String orderId) {
+    return PassedOn.wantedBy(reader.read(), buildId, orderId);
+  }
+
+  /** Uses it there; what was paid for it goes along. One step of undo. */
+  @PostMapping("/pass-on")
+  void passOn(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody PassingOn wanted) {
+    desk.passOn(who, buildId, wanted);
+  }
+
+  /** Enters what customs ask for an order, as a line of its own. One step of undo. */
+  @PostMapping("/duty")
+  void duty(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody Customs wanted) {
+    desk.duty(who, buildId, wanted);
   }
 
   /** What shops and couriers said last of this build's orders. */

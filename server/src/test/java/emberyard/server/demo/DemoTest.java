@@ -101,7 +101,7 @@ class DemoTest {
     assertTrue(options.get(1).onTheTable(), "B was chosen");
     PendingChange pending = PendingChange.of(night, plan, book, true);
     assertEquals(List.of("Light “Bow light” added"), pending.differences());
-    assertTrue(pending.deltaMinor() > 0);
+    assertTrue(pending.deltaMinor() > 0, pending.toString());
   }
 
   private static void moss(BuildModel moss) {

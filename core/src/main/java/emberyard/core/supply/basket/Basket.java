@@ -12,6 +12,7 @@ import java.util.TreeMap;
  *
  * @param lines in the order in which the things were asked for
  * @param deliveries of each shop that brings something, by id
+ * @param dutyMinor duty and import tax
  * @param troubleMinor what may go wrong, weighed by its chance
  * @param proven whether nothing cheaper exists; else the search was given up
  */
@@ -20,6 +21,7 @@ public record Basket(
     List<BasketDelivery> deliveries,
     long goodsMinor,
     long deliveryMinor,
+    long dutyMinor,
     long troubleMinor,
     boolean proven) {
 
@@ -44,12 +46,13 @@ public record Basket(
       long priceMinor,
       int hereInDays) {}
 
-  /** What a shop brings, and what it asks for bringing it. */
-  public record BasketDelivery(String shopId, long goodsMinor, long deliveryMinor) {}
+  /** What a shop brings, what it asks for bringing it, and what customs ask. */
+  public record BasketDelivery(
+      String shopId, long goodsMinor, long deliveryMinor, long dutyMinor) {}
 
-  /** All of it: goods, deliveries, and trouble by its chance. */
+  /** All of it: goods, deliveries, duty, and trouble by its chance. */
   public long totalMinor() {
-    return goodsMinor + deliveryMinor + troubleMinor;
+    return goodsMinor + deliveryMinor + dutyMinor + troubleMinor;
   }
 
   /**
@@ -81,6 +84,7 @@ public record Basket(
   static Basket of(BasketProblem problem, List<Choice> chosen, boolean proven) {
     List<BasketLine> lines = new ArrayList<>();
     Map<String, Long> goods = new TreeMap<>();
+    Map<String, Long> duty = new HashMap<>();
     long trouble = 0;
     for (int i = 0; i < chosen.size(); i++) {
       BasketProblem.Wanted thing = problem.things().get(i);
@@ -88,7 +92,9 @@ public record Basket(
       lines.add(new BasketLine(thing.key(), choice.shares(), choice.lateDays()));
       for (BasketShare share : choice.shares()) {
         goods.merge(share.shopId(), share.priceMinor(), Long::sum);
-        trouble += offer(thing, share.offerId()).troubleMinor();
+        BasketProblem.Quote offer = offer(thing, share.offerId());
+        duty.merge(share.shopId(), offer.dutyMinor(share.packs()), Long::sum);
+        trouble += offer.troubleMinor();
       }
     }
     Map<String, DeliveryTerms> terms = new HashMap<>();
@@ -100,13 +106,15 @@ public record Basket(
                     new BasketDelivery(
                         each.getKey(),
                         each.getValue(),
-                        terms.get(each.getKey()).deliveryMinor(each.getValue())))
+                        terms.get(each.getKey()).deliveryMinor(each.getValue()),
+                        duty.get(each.getKey())))
             .toList();
     return new Basket(
         lines,
         deliveries,
         deliveries.stream().mapToLong(BasketDelivery::goodsMinor).sum(),
         deliveries.stream().mapToLong(BasketDelivery::deliveryMinor).sum(),
+        deliveries.stream().mapToLong(BasketDelivery::dutyMinor).sum(),
         trouble,
         proven);
   }

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * workshop's money.
  *
  * @param parcels one a shop, what has to go first comes first
+ * @param dutyMinor duty and import tax, as shops’ percents have it
  * @param troubleMinor what may go wrong, weighed by its chance
  * @param inTimeMinor how much more it costs because things are to be in time; 0 for nothing
  * @param proven whether nothing cheaper exists
@@ -27,6 +28,7 @@ public record BasketPlan(
     List<BasketParcel> parcels,
     long goodsMinor,
     long deliveryMinor,
+    long dutyMinor,
     long troubleMinor,
     long inTimeMinor,
     boolean proven,
@@ -48,6 +50,7 @@ public record BasketPlan(
       String supplierId,
       long goodsMinor,
       long deliveryMinor,
+      long dutyMinor,
       int hereInDays,
       LocalDate hereOn,
       @Nullable LocalDate sendBy,
@@ -116,6 +119,7 @@ public record BasketPlan(
         parcels(buying, basket, others, today),
         basket.goodsMinor(),
         basket.deliveryMinor(),
+        basket.dutyMinor(),
         basket.troubleMinor(),
         Basket.ruleMinor(basket, whenever),
         basket.proven(),
@@ -180,6 +184,7 @@ public record BasketPlan(
               delivery.shopId(),
               delivery.goodsMinor(),
               delivery.deliveryMinor(),
+              delivery.dutyMinor(),
               here,
               today.plusDays(here),
               sendBy,

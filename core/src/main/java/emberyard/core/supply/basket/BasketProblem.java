@@ -2,6 +2,7 @@ package emberyard.core.supply.basket;
 
 import emberyard.core.units.Require;
 import emberyard.core.workshop.DeliveryTerms;
+import emberyard.core.workshop.Supplier;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -80,6 +81,8 @@ public record BasketProblem(List<Wanted> things, List<Shop> shops) {
    * @param available how many there are, null for enough
    * @param hereInDays the day it can be used from, sent for today, 0 to 3,650
    * @param troubleMinor what may go wrong, weighed by its chance, 0 to 100,000,000
+   * @param dutyPercent duty and import tax, percent of its price, 0 to 200; none where it was left
+   *     out
    * @param onlyByHand whether it is bought only where somebody chose it, or nothing else is offered
    */
   public record Quote(
@@ -90,7 +93,30 @@ public record BasketProblem(List<Wanted> things, List<Shop> shops) {
       @Nullable Double available,
       int hereInDays,
       long troubleMinor,
+      @Nullable Double dutyPercent,
       boolean onlyByHand) {
+    /** One that crosses no border. */
+    public Quote(
+        String id,
+        String shopId,
+        long unitPriceMinor,
+        double packQuantity,
+        @Nullable Double available,
+        int hereInDays,
+        long troubleMinor,
+        boolean onlyByHand) {
+      this(
+          id,
+          shopId,
+          unitPriceMinor,
+          packQuantity,
+          available,
+          hereInDays,
+          troubleMinor,
+          null,
+          onlyByHand);
+    }
+
     public Quote {
       Require.text("id", id);
       shopId = Require.textOrEmpty("shopId", shopId);
@@ -102,6 +128,9 @@ public record BasketProblem(List<Wanted> things, List<Shop> shops) {
       Require.that(available == null || available >= 0, "available", "Not less than nothing.");
       Require.between("hereInDays", hereInDays, 0, 3650, "days");
       Require.between("troubleMinor", troubleMinor, 0, MOST_MINOR, "minor units");
+      if (dutyPercent != null) {
+        Require.between("dutyPercent", dutyPercent, 0, Supplier.MOST_DUTY_PERCENT, "%");
+      }
     }
 
     /** How many packs there are of it, as many as anybody may want where it is not said. */
@@ -119,6 +148,11 @@ public record BasketProblem(List<Wanted> things, List<Shop> shops) {
     /** Price of so many packs. */
     long priceMinor(long packs) {
       return Math.round(packs * packQuantity * unitPriceMinor);
+    }
+
+    /** Duty and import tax on so many packs, rounded half up. */
+    long dutyMinor(long packs) {
+      return dutyPercent == null ? 0 : Math.round(priceMinor(packs) * dutyPercent / 100);
     }
   }
 
@@ -177,7 +211,9 @@ public record BasketProblem(List<Wanted> things, List<Shop> shops) {
           thing.offers().stream()
               .mapToDouble(
                   offer ->
-                      offer.unitPriceMinor() * (thing.quantity() + offer.packQuantity())
+                      offer.unitPriceMinor()
+                              * (thing.quantity() + offer.packQuantity())
+                              * (1 + (offer.dutyPercent() == null ? 0 : offer.dutyPercent()) / 100)
                           + offer.troubleMinor())
               .sum();
     }

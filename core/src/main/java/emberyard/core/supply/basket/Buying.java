@@ -139,6 +139,7 @@ public final class Buying {
         null,
         hereInDays(today.plusDays(lead)),
         trouble(need.supplierId(), Offer.Condition.NEW, null, need.unitPriceMinor(), lead),
+        dutyPercent(need.supplierId()),
         false);
   }
 
@@ -163,7 +164,12 @@ public final class Buying {
         offer.available(),
         hereInDays(from.plusDays(lead)),
         trouble(offer.supplierId(), offer.condition(), offer.returnDays(), priceMinor, lead),
+        dutyPercent(offer.supplierId()),
         offer.condition() != Offer.Condition.NEW);
+  }
+
+  private @Nullable Double dutyPercent(String supplierId) {
+    return book.supplier(supplierId).map(Supplier::dutyPercent).orElse(null);
   }
 
   /** Four of five deliveries are here by then. */

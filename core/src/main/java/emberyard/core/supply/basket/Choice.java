@@ -155,6 +155,9 @@ record Choice(
     }
     long cost =
         shares.stream().mapToLong(Basket.BasketShare::priceMinor).sum()
+            + packs.entrySet().stream()
+                .mapToLong(each -> each.getKey().dutyMinor(each.getValue()))
+                .sum()
             + packs.keySet().stream().mapToLong(BasketProblem.Quote::troubleMinor).sum();
     int here = shares.stream().mapToInt(Basket.BasketShare::hereInDays).max().orElse(0);
     int late = thing.neededInDays() == null ? 0 : Math.max(0, here - thing.neededInDays());

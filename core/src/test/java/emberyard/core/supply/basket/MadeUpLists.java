@@ -28,6 +28,7 @@ final class MadeUpLists {
                 random.nextInt(3) == 0 ? (double) random.nextInt(6) : null,
                 random.nextInt(12),
                 random.nextInt(3) == 0 ? random.nextInt(120) : 0,
+                random.nextInt(5) == 0 ? random.nextInt(40) / 2.0 : null,
                 random.nextInt(25) == 0));
       }
       // somebody always has enough

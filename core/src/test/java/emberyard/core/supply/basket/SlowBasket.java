@@ -19,9 +19,16 @@ final class SlowBasket {
       long sum = 0;
       for (int i = 0; i < packs.length; i++) {
         BasketProblem.Quote offer = thing.offers().get(i);
-        sum += packs[i] == 0 ? 0 : offer.priceMinor(packs[i]) + offer.troubleMinor();
+        sum += packs[i] == 0 ? 0 : withDuty(offer, packs[i]) + offer.troubleMinor();
       }
       return sum;
+    }
+
+    /** A fifth of 10.00 on top is 12.00, added up again. */
+    private static long withDuty(BasketProblem.Quote offer, long packs) {
+      double percent = offer.dutyPercent() == null ? 0 : offer.dutyPercent();
+      long price = offer.priceMinor(packs);
+      return price + Math.round(price * percent / 100);
     }
 
     int here() {
