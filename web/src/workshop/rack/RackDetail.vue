@@ -11,10 +11,11 @@ import FilamentLine from '../FilamentLine.vue'
 import FilmLine from '../FilmLine.vue'
 import PaintLine from '../PaintLine.vue'
 import SheetLine from '../SheetLine.vue'
+import PaidField from './PaidField.vue'
 import { amount } from './useRack'
 
 /** What was chosen on the rack: who wants it, and what is typed of it. */
-const props = defineProps<{ thing: RackThing }>()
+const props = defineProps<{ thing: RackThing; today: string }>()
 const emit = defineEmits<{ made: [id: string] }>()
 const workshop = useWorkshop()
 const session = useSession()
@@ -72,6 +73,7 @@ const SMALL = computed(() => [
       </li>
     </ul>
     <p v-else class="soft">No build wants any.</p>
+    <PaidField v-if="listed && session.owner" :key="thing.id" :thing="thing" :today="today" />
     <component :is="LINES[listed]" v-if="listed && product" :thing="product as never" />
     <div v-else-if="drawer && session.owner" class="fields">
       <ThingFields kind="sundries" :thing="drawer" given :fields="SMALL" />

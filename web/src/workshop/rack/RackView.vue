@@ -69,6 +69,7 @@ const idOf = (kind: RackThing['kind']) => (chosen.value?.kind === kind ? chosen.
         ref="detail"
         :key="key(chosen)"
         :thing="chosen"
+        :today="rack!.today"
         @made="(id) => (chosenId = `sundries/${id}`)"
       />
     </div>

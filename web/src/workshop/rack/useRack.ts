@@ -29,6 +29,17 @@ export function amount(thing: Pick<RackThing, 'unit'>, value: number): string {
     ? `${exact(rounded)} ${thing.unit}`
     : count(rounded, thing.unit || 'pieces')
 }
+const NEEDS: Record<string, { of: string; one: string }> = {
+  paints: { of: 'paint', one: 'can' },
+  sheets: { of: 'sheet', one: 'sheet' },
+  films: { of: 'film', one: 'metre' },
+  filaments: { of: 'filament', one: 'spool' },
+}
+/** The key of what builds need of a product. */
+export const keyOfNeeds = ({ kind, id }: RackThing) => `${NEEDS[kind].of}:${id}`
+/** What is paid for: a can, a metre. */
+export const oneOf = ({ kind }: RackThing) => NEEDS[kind].one
+
 /** Whether it is to be seen: it lies there, or somebody wants it. */
 export const there = (thing: RackThing) => thing.have > 0 || thing.wanted > 0
 

@@ -81,6 +81,29 @@ class RackApiTest extends OwnDemoTest {
     assertEquals(0, uses());
   }
 
+  @Test
+  void whatLiesThereCostsWhatWasPaidForIt() {
+    notItsOwn();
+    change("paints", "cream", Map.of("onHandPacks", 2));
+    // its own can, kept for another, is the last that was paid
+    long own = thing("cream").path("paidMinor").asLong();
+    assertTrue(own > 0);
+    String today = demo.owner.get("/api/rack").json().path("today").asString();
+    long before = material();
+    Map<String, Object> said =
+        Map.of("id", "paid-cream", "needKey", "paint:cream", "paidMinor", own - 200, "on", today);
+    demo.owner.put("/api/workshop/last-paid/paid-cream", said, null).expect(200);
+    assertEquals(own - 200, thing("cream").path("paidMinor").asLong());
+    assertEquals(today, thing("cream").path("paidOn").asString());
+    assertEquals(before - 200, material());
+    done("wash");
+    done("mask");
+    done("cream/1");
+    assertEquals(before - 200, material(), "what was used was worth what it was then");
+    Client lotte = DemoYard.signedIn("lotte");
+    assertTrue(lotte.get("/api/rack").expect(200).text().contains("\"paidMinor\":null"));
+  }
+
   /** The cream that the build bought is kept for another: it takes the workshop's. */
   private void notItsOwn() {
     JsonNode view = demo.owner.get(NIGHT).expect(200).json();

@@ -41,6 +41,7 @@ import emberyard.core.workshop.EnclosureProduct;
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.HardwareProduct;
+import emberyard.core.workshop.LastPaid;
 import emberyard.core.workshop.LightProduct;
 import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.Offcut;
@@ -112,6 +113,7 @@ public enum ThingKind {
   MACHINE("machines", "Machine", Machine.class, Home.SHARED, Way.STAYS),
   OFFCUT("offcuts", "Offcut", Offcut.class, Home.SHARED, Way.FREE),
   SUNDRY("sundries", "Small thing", Sundry.class, Home.WORKSHOP, Way.FREE),
+  LAST_PAID("last-paid", "Paid for the shelf", LastPaid.class, Home.WORKSHOP, Way.FREE),
   AIR("airs", "Air of a day", AirDay.class, Home.WORKSHOP, Way.FREE),
   TEST_CARD("test-cards", "Test card", TestCard.class, Home.SHARED, Way.FREE),
   RETIRED("retired", "Retired", Retired.class, Home.WORKSHOP, Way.FREE);

@@ -158,8 +158,7 @@ public record Budget(
     private void need(Need need) {
       CostCategory category = need.category();
       double used = Math.min(need.onHand(), build.used(need));
-      long shelf =
-          usedMinor(need.key()) + Math.round((need.onHand() - used) * need.unitPriceMinor());
+      long shelf = usedMinor(need.key()) + Math.round((need.onHand() - used) * need.worthMinor());
       double bought = Math.max(0, need.toBuy() - paidByClient(need.key()));
       add(planned, category, shelf + Math.round(bought * need.unitPriceMinor()));
       add(committed, category, shelf);

@@ -12,8 +12,18 @@ import java.util.Map;
 /** What lies in the workshop, handed out to builds one after the other. */
 public final class StockShelf {
   private final Map<String, Double> left = new HashMap<>();
+  private final ShelfPrices prices;
 
+  /** One of which no order says what was paid. */
   public StockShelf(WorkshopBook book) {
+    this(book, ShelfPrices.of(book, List.of()));
+  }
+
+  /**
+   * @param prices what was last paid for what lies there
+   */
+  public StockShelf(WorkshopBook book, ShelfPrices prices) {
+    this.prices = prices;
     book.sheets().forEach(sheet -> left.put("sheet:" + sheet.id(), (double) sheet.onHandSheets()));
     book.filaments()
         .forEach(f -> left.put("filament:" + f.id(), f.onHandGrams() / f.gramsPerSpool()));
@@ -39,8 +49,19 @@ public final class StockShelf {
       String place = Sundry.keyOf(need.key());
       double taken = Math.min(left.getOrDefault(place, 0.0), missing);
       left.merge(place, -taken, Double::sum);
-      served.add(need.fromStock(Math.min(need.quantity(), used) + taken));
+      served.add(fromHere(need, Math.min(need.quantity(), used) + taken));
     }
     return served;
+  }
+
+  /** At what was last paid for it; where nobody knows, at what the design pays for one. */
+  private Need fromHere(Need need, double taken) {
+    Need served = need.fromStock(taken);
+    return taken > 0
+        ? prices
+            .lastPaid(need.key(), need.unit())
+            .map(paid -> served.withShelfMinor(paid.minor()))
+            .orElse(served)
+        : served;
   }
 }

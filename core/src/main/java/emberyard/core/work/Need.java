@@ -3,6 +3,7 @@ package emberyard.core.work;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Something that has to be there before work can go on.
@@ -13,6 +14,7 @@ import java.util.Objects;
  * @param unitPriceMinor today's price of one
  * @param leadDays calendar days from order to arrival
  * @param neededBy keys of the tasks that can't start without it
+ * @param shelfMinor what one that is taken from stock was bought for, null where nobody knows
  * @param wholePacks whether it is bought in whole ones only, though less is needed
  */
 @RecordBuilder
@@ -28,6 +30,7 @@ public record Need(
     int leadDays,
     List<String> neededBy,
     Why why,
+    @Nullable Long shelfMinor,
     boolean wholePacks)
     implements NeedBuilder.With {
   public Need {
@@ -60,6 +63,7 @@ public record Need(
         leadDays,
         neededBy,
         why,
+        null,
         false);
   }
 
@@ -76,6 +80,11 @@ public record Need(
   /** Price of what has to be bought, rounded half up. */
   public long toBuyMinor() {
     return Math.round(toBuy() * unitPriceMinor);
+  }
+
+  /** What one from stock is worth: what it was bought for, or today's price where nobody knows. */
+  public long worthMinor() {
+    return shelfMinor == null ? unitPriceMinor : shelfMinor;
   }
 
   /** The same need with this much taken from stock. */

@@ -74,6 +74,10 @@ public record WorkshopBook(Workshop workshop, Things things) {
     return things.of(Offcut.class);
   }
 
+  public List<LastPaid> lastPaid() {
+    return things.of(LastPaid.class);
+  }
+
   public List<Sundry> sundries() {
     return things.of(Sundry.class);
   }

@@ -19,12 +19,15 @@ import java.util.List;
  * All that the design of one build asks for, with what is on the shelf and on its way for it; the
  * links between capabilities are drawn here.
  *
+ * @param wanted as the design and the shelf have it
+ * @param needs the same, asked for by proofs besides
  * @param proofs what has to be shown to work while it can go back
  * @param design what follows from the build and the workshop alone
  */
 record Derivation(
     DesignWork design,
     List<Task> tasks,
+    List<Need> wanted,
     List<Need> needs,
     List<Parcel> parcels,
     List<EarlyProof> proofs,
@@ -50,7 +53,8 @@ record Derivation(
     List<Finding> findings = new ArrayList<>(design.talk().findings());
     findings.addAll(design.design().findings());
     findings.addAll(links.findings());
-    return new Derivation(design, links.tasks(), needs, parcels, proofs, List.copyOf(findings));
+    return new Derivation(
+        design, links.tasks(), wanted, needs, parcels, proofs, List.copyOf(findings));
   }
 
   /** The same work with other things on the faces or other colours in the palette. */
@@ -59,6 +63,7 @@ record Derivation(
     List<Finding> all =
         new ArrayList<>(findings.stream().filter(f -> !f.capability().equals("concept")).toList());
     all.addAll(looks.work(as, book, stock).findings());
-    return new Derivation(design.withLooks(looks), tasks, needs, parcels, proofs, List.copyOf(all));
+    return new Derivation(
+        design.withLooks(looks), tasks, wanted, needs, parcels, proofs, List.copyOf(all));
   }
 }

@@ -85,7 +85,7 @@ public record ShelfUse(List<Use> uses, List<Thing> shelf) {
               mark.taskKey(),
               quantity,
               need.unit(),
-              need.unitPriceMinor(),
+              need.worthMinor(),
               open,
               today));
     }

@@ -11,6 +11,7 @@ import emberyard.core.plan.Step;
 import emberyard.core.plan.WeeklyHours;
 import emberyard.core.plan.Worker;
 import emberyard.core.supply.Offers;
+import emberyard.core.supply.ShelfPrices;
 import emberyard.core.supply.StockShelf;
 import emberyard.core.supply.Sundries;
 import emberyard.core.work.BeginWindow;
@@ -182,7 +183,7 @@ final class YardPlanner {
 
   private List<BuildRecord> records() {
     List<DesignWork> works = builds.parallelStream().map(this::design).toList();
-    StockShelf shelf = new StockShelf(book);
+    StockShelf shelf = new StockShelf(book, ShelfPrices.of(book, builds));
     List<BuildRecord> all = new ArrayList<>();
     for (int i = 0; i < works.size(); i++) {
       designs.put(builds.get(i).id(), works.get(i));
@@ -207,7 +208,7 @@ final class YardPlanner {
         known
             .of(build)
             .map(Known.OfBuild::record)
-            .filter(record -> record.derived().needs().equals(needs))
+            .filter(record -> record.derived().wanted().equals(needs))
             .filter(record -> LocalDate.ofInstant(known.now(), zone).equals(today))
             .orElse(null);
     if (was != null && now.equals(known.now())) {

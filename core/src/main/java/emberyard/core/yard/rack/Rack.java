@@ -3,6 +3,7 @@ package emberyard.core.yard.rack;
 import emberyard.core.build.Build;
 import emberyard.core.finish.coat.CoatStep;
 import emberyard.core.supply.NeedLine;
+import emberyard.core.supply.ShelfPrices;
 import emberyard.core.work.Need;
 import emberyard.core.workshop.FilamentProduct;
 import emberyard.core.workshop.FilmProduct;
@@ -22,13 +23,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The workshop's rack as it stands, against what all builds that are not revealed still want of it.
  *
  * @param things paints, sheets, films, filaments, then the drawers of small things
+ * @param today the day of the workshop
  */
-public record Rack(List<RackThing> things) {
+public record Rack(List<RackThing> things, LocalDate today) {
   /** An opened can of paint is old after so long; a default. */
   public static final int OLD_DAYS = 300;
 
@@ -48,6 +51,7 @@ public record Rack(List<RackThing> things) {
   private static final class Reading {
     private final WorkshopBook book;
     private final LocalDate today;
+    private final ShelfPrices prices;
     private final Map<String, List<RackUser>> users = new HashMap<>();
     private final Map<String, Need> small = new LinkedHashMap<>();
     private final List<RackThing> things = new ArrayList<>();
@@ -55,6 +59,8 @@ public record Rack(List<RackThing> things) {
     Reading(YardModel yard, WorkshopBook book, LocalDate today) {
       this.book = book;
       this.today = today;
+      this.prices =
+          ShelfPrices.of(book, yard.builds().values().stream().map(BuildModel::build).toList());
       yard.builds().values().stream()
           .filter(model -> model.build().brief().revealedOn() == null)
           .forEach(this::take);
@@ -109,38 +115,60 @@ public record Rack(List<RackThing> things) {
       book.sundries().stream()
           .filter(each -> !small.containsKey(each.needKey()))
           .forEach(each -> drawer(each, null));
-      return new Rack(things);
+      return new Rack(things, today);
     }
 
     private void paint(PaintProduct paint) {
-      double have = paint.onHandPacks() * paint.packMl() + paint.openMl();
       boolean old =
           paint.openMl() > 0
               && paint.openedOn() != null
               && ChronoUnit.DAYS.between(paint.openedOn(), today) > OLD_DAYS;
-      add("paints", paint.id(), "paint:" + paint.id(), paint.name(), paint.colourHex())
-          .in("ml", have)
-          .opened(paint.openMl(), paint.openedOn(), old)
-          .put();
+      String key = "paint:" + paint.id();
+      put(
+          product("paints", key, paint.name(), paint.colourHex(), "cans")
+              .unit("ml")
+              .have(paint.onHandPacks() * paint.packMl() + paint.openMl())
+              .opened(paint.openMl())
+              .openedOn(paint.openedOn())
+              .old(old),
+          key,
+          1,
+          0);
     }
 
     private void sheet(SheetProduct sheet) {
-      add("sheets", sheet.id(), "sheet:" + sheet.id(), sheet.name(), sheet.colourHex())
-          .in("sheets", sheet.onHandSheets())
-          .size(sheet.widthMm(), sheet.heightMm())
-          .put();
+      String key = "sheet:" + sheet.id();
+      put(
+          product("sheets", key, sheet.name(), sheet.colourHex(), "sheets")
+              .unit("sheets")
+              .have(sheet.onHandSheets())
+              .widthMm(sheet.widthMm())
+              .heightMm(sheet.heightMm()),
+          key,
+          1,
+          0);
     }
 
     private void film(FilmProduct film) {
-      add("films", film.id(), "film:" + film.id(), film.name(), film.colourHex())
-          .in("m", film.onHandMetres())
-          .put();
+      String key = "film:" + film.id();
+      put(
+          product("films", key, film.name(), film.colourHex(), "m")
+              .unit("m")
+              .have(film.onHandMetres()),
+          key,
+          1,
+          0);
     }
 
     private void filament(FilamentProduct spool) {
-      Entry entry =
-          add("filaments", spool.id(), "filament:" + spool.id(), spool.name(), spool.colourHex());
-      entry.times(spool.gramsPerSpool()).in("g", spool.onHandGrams()).put();
+      String key = "filament:" + spool.id();
+      put(
+          product("filaments", key, spool.name(), spool.colourHex(), "spools")
+              .unit("g")
+              .have(spool.onHandGrams()),
+          key,
+          spool.gramsPerSpool(),
+          0);
     }
 
     private void drawer(Need need) {
@@ -151,115 +179,64 @@ public record Rack(List<RackThing> things) {
       } else {
         String key = Sundry.keyOf(need.key());
         String name = need.title().replaceFirst(":.*", "");
-        add("sundries", key, key, name, "").in(need.unit(), 0).put();
+        put(thing("sundries", key, name, "").unit(need.unit()), key, 1, 0);
       }
     }
 
-    private void drawer(Sundry drawer, Need need) {
-      add("sundries", drawer.id(), drawer.needKey(), drawer.name(), "")
-          .times(need == null ? 1 : drawer.packQuantity())
-          .in(drawer.unit(), drawer.onHand())
-          .lowBelow(drawer.lowBelow())
-          .put();
+    private void drawer(Sundry drawer, @Nullable Need need) {
+      put(
+          thing("sundries", drawer.id(), drawer.name(), "")
+              .unit(drawer.unit())
+              .have(drawer.onHand()),
+          drawer.needKey(),
+          need == null ? 1 : drawer.packQuantity(),
+          drawer.lowBelow());
     }
 
-    private Entry add(String kind, String id, String needKey, String name, String colourHex) {
-      return new Entry(kind, id, needKey, name, colourHex);
+    /** A product with what was last paid for one of it. */
+    private RackThingBuilder product(
+        String kind, String needKey, String name, String colourHex, String unit) {
+      RackThingBuilder thing =
+          thing(kind, needKey.substring(needKey.indexOf(':') + 1), name, colourHex);
+      prices
+          .lastPaid(needKey, unit)
+          .ifPresent(paid -> thing.paidMinor(paid.minor()).paidOn(paid.on()));
+      return thing;
     }
 
-    /** One thing, put together. */
-    private final class Entry {
-      private final String kind;
-      private final String id;
-      private final String needKey;
-      private final String name;
-      private final String colourHex;
-      private double times = 1;
-      private String unit = "";
-      private double have;
-      private double opened;
-      private LocalDate openedOn;
-      private boolean old;
-      private double lowBelow;
-      private Double widthMm;
-      private Double heightMm;
+    private static RackThingBuilder thing(String kind, String id, String name, String colourHex) {
+      return RackThingBuilder.builder().kind(kind).id(id).name(name).colourHex(colourHex);
+    }
 
-      Entry(String kind, String id, String needKey, String name, String colourHex) {
-        this.kind = kind;
-        this.id = id;
-        this.needKey = needKey;
-        this.name = name;
-        this.colourHex = colourHex;
-      }
-
-      /** Needs count in packs or spools of so much. */
-      Entry times(double perPack) {
-        times = perPack;
-        return this;
-      }
-
-      Entry in(String of, double amount) {
-        unit = of;
-        have = amount;
-        return this;
-      }
-
-      Entry opened(double amount, LocalDate on, boolean isOld) {
-        opened = amount;
-        openedOn = on;
-        old = isOld;
-        return this;
-      }
-
-      Entry lowBelow(double least) {
-        lowBelow = least;
-        return this;
-      }
-
-      Entry size(double width, double height) {
-        widthMm = width;
-        heightMm = height;
-        return this;
-      }
-
-      void put() {
-        List<RackUser> who =
-            users.getOrDefault(needKey, List.of()).stream()
-                .map(
-                    user ->
-                        new RackUser(
-                            user.buildId(),
-                            user.buildName(),
-                            user.needKey(),
-                            user.quantity() * times,
-                            user.coming() * times))
-                .toList();
-        double wanted = who.stream().mapToDouble(RackUser::quantity).sum();
-        double comes = who.stream().mapToDouble(RackUser::coming).sum();
-        double missing = Math.max(0, wanted - comes - have);
-        boolean idle = have <= 0 && wanted <= 0;
-        if (idle && book.isRetired(kind, id)) {
-          return;
-        }
-        double left = have - Math.max(0, wanted - comes);
+    /**
+     * @param perPack needs count in packs or spools of so much
+     */
+    private void put(RackThingBuilder thing, String needKey, double perPack, double lowBelow) {
+      List<RackUser> who =
+          users.getOrDefault(needKey, List.of()).stream()
+              .map(
+                  user ->
+                      new RackUser(
+                          user.buildId(),
+                          user.buildName(),
+                          user.needKey(),
+                          user.quantity() * perPack,
+                          user.coming() * perPack))
+              .toList();
+      double wanted = who.stream().mapToDouble(RackUser::quantity).sum();
+      double comes = who.stream().mapToDouble(RackUser::coming).sum();
+      double missing = Math.max(0, wanted - comes - thing.have());
+      boolean idle = thing.have() <= 0 && wanted <= 0;
+      if (!idle || !book.isRetired(thing.kind(), thing.id())) {
+        double left = thing.have() - Math.max(0, wanted - comes);
         things.add(
-            new RackThing(
-                kind,
-                id,
-                name,
-                colourHex,
-                unit,
-                have,
-                opened,
-                openedOn,
-                wanted,
-                comes,
-                missing > NOTHING ? missing : 0,
-                lowBelow > 0 && left < lowBelow,
-                old,
-                who,
-                widthMm,
-                heightMm));
+            thing
+                .wanted(wanted)
+                .coming(comes)
+                .missing(missing > NOTHING ? missing : 0)
+                .low(lowBelow > 0 && left < lowBelow)
+                .users(who)
+                .build());
       }
     }
   }

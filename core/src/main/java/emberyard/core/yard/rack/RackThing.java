@@ -1,5 +1,6 @@
 package emberyard.core.yard.rack;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -19,9 +20,13 @@ import org.jspecify.annotations.Nullable;
  * @param low whether less is left, once all builds have theirs, than is wanted in the drawer
  * @param old whether the opened can dries up, see {@link Rack#OLD_DAYS}
  * @param users who wants how much, the nearest reveal first
+ * @param paidMinor what was last paid for one can, sheet, metre or spool of it; null where nobody
+ *     said, and of small things, whose drawer says it
+ * @param paidOn the day that is of, null with it
  * @param widthMm of a sheet, null for anything else
  * @param heightMm of a sheet, null for anything else
  */
+@RecordBuilder
 public record RackThing(
     String kind,
     String id,
@@ -37,8 +42,11 @@ public record RackThing(
     boolean low,
     boolean old,
     List<RackUser> users,
+    @Nullable Long paidMinor,
+    @Nullable LocalDate paidOn,
     @Nullable Double widthMm,
-    @Nullable Double heightMm) {
+    @Nullable Double heightMm)
+    implements RackThingBuilder.With {
   public RackThing {
     users = List.copyOf(users);
   }
