@@ -4,11 +4,13 @@ import { computed } from 'vue'
 import type { BasketItem, Offer } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
+import AlternatesList from './AlternatesList.vue'
 import OfferFields from './OfferFields.vue'
 import { compared, LISTED, none } from './offers'
 
 /** Who else has a thing, what the whole basket would cost with it, and which one is bought. */
 const props = defineProps<{ item: BasketItem }>()
+const emit = defineEmits<{ taken: [] }>()
 const builds = useBuild()
 const workshop = useWorkshop()
 const offers = computed(() =>
@@ -45,6 +47,11 @@ function add() {
       @hold="(held) => hold(held ? offer : null)"
     />
     <Button class="quiet" size="small" label="Another offer" @click="add" />
+    <AlternatesList
+      v-if="item.needKey.startsWith('component:')"
+      :need-key="item.needKey"
+      @taken="emit('taken')"
+    />
   </section>
 </template>
 

@@ -100,7 +100,7 @@ const asides = computed(() => {
     :style="{ width: 'min(760px, 96vw)' }"
     @update:visible="asked = ''"
   >
-    <NeedOffers v-if="item" :item="item" />
+    <NeedOffers v-if="item" :item="item" @taken="asked = ''" />
   </Dialog>
   <template v-if="session.owner">
     <WatchCard v-for="watch in basket.watches" :key="watch.needKey" :watch="watch" :today="today" />

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import type { BasketOther, Watch } from '../api/types'
-import { compared, keptWord, withPrice } from './offers'
+import type { Alternate, BasketOther, Offer, Watch } from '../api/types'
+import { changed, compared, keptWord, unanswered, withPrice } from './offers'
 import { curve, trusted } from './watch'
 
 const other = (moreMinor: number, sooner: number, lateDays = 0): BasketOther =>
@@ -100,5 +100,28 @@ describe('a watched price', () => {
   it('says how far it can be trusted', () => {
     expect(trusted('NOTHING_PROMISED')).toContain('promises nothing')
     expect(trusted('A_GUESS')).toContain('a guess')
+  })
+
+  it('says what another product changes of the whole build', () => {
+    const other = (moreMinor: number, soonerDays: number) =>
+      changed({ moreMinor, soonerDays } as Alternate, 'EUR')
+    expect(other(0, 0)).toBe('the same quote')
+    expect(other(1200, 1)).toMatch(/^quote .*12\.00.* more, done 1 day sooner$/)
+    expect(other(-50, -3)).toMatch(/^quote .*0\.50.* less, done 3 days later$/)
+  })
+
+  it('was asked for, until a price of that day or later is seen', () => {
+    const asked = (...days: string[]) =>
+      unanswered({
+        askedOn: '2026-03-03',
+        seen: days.map((on) => ({ on, unitPriceMinor: 1 })),
+      } as Offer)
+    expect([asked(), asked('2026-03-02'), asked('2026-03-03'), asked('2026-03-09')]).toEqual([
+      true,
+      true,
+      false,
+      false,
+    ])
+    expect(unanswered({ askedOn: null, seen: [] } as unknown as Offer)).toBe(false)
   })
 })

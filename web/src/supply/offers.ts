@@ -1,4 +1,4 @@
-import type { BasketOther, KeptWord, Offer } from '../api/types'
+import type { Alternate, BasketOther, KeptWord, Offer } from '../api/types'
 import { count, money } from '../ui/words'
 
 /** Where the design itself says a thing is bought. */
@@ -43,6 +43,19 @@ export function compared(other: BasketOther, currency: string): string {
   const days =
     sooner === 0 ? '' : `, ${count(Math.abs(sooner), 'days')} ${sooner > 0 ? 'sooner' : 'later'}`
   return cost + days + (lateDays > 0 ? `, ${count(lateDays, 'days')} too late` : '')
+}
+
+/** What another product would change: “quote €12.00 more, done 4 days sooner”. */
+export function changed({ moreMinor, soonerDays }: Alternate, currency: string): string {
+  const quote =
+    moreMinor === 0
+      ? 'the same quote'
+      : `quote ${money(Math.abs(moreMinor), currency)} ${moreMinor > 0 ? 'more' : 'less'}`
+  const days =
+    soonerDays === 0
+      ? ''
+      : `, done ${count(Math.abs(soonerDays), 'days')} ${soonerDays > 0 ? 'sooner' : 'later'}`
+  return quote + days
 }
 
 /** How a shop has kept its word: “3 deliveries: four of five here within 5 days; 1 of 9 things amiss”. */

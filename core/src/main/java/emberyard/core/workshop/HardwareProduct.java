@@ -90,9 +90,23 @@ public record HardwareProduct(
     return asComponent(Component.one(componentId, name, kind).build());
   }
 
-  /** This product in the place and use of another component. */
+  /** Whether it stores, remembers and feeds at least as much as another; of speed nobody knows. */
+  public boolean asGoodAs(Component other) {
+    return atLeast(memoryGb, other.memoryGb())
+        && atLeast(storageGb, other.storageGb())
+        && supplyWatts >= other.supplyWatts();
+  }
+
+  private static boolean atLeast(@Nullable Double has, @Nullable Double wanted) {
+    return wanted == null || (has != null && has >= wanted);
+  }
+
+  /** This product in the place and use of another component, for its look where that was. */
   public Component insteadOf(Component other) {
-    return one(other.id()).withFitted(other.fitted().at(null)).withQuantity(other.quantity());
+    return one(other.id())
+        .withFitted(other.fitted().at(null))
+        .withQuantity(other.quantity())
+        .withForLook(other.forLook());
   }
 
   @Override

@@ -3,6 +3,7 @@ package emberyard.server.supply;
 import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
 import emberyard.core.supply.basket.BasketPlan;
+import emberyard.core.yard.Alternate;
 import emberyard.core.yard.YardBasket;
 import emberyard.server.access.Account;
 import emberyard.server.yard.YardReader;
@@ -19,6 +20,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Orders are sent, and move on, many lines at a time. */
@@ -144,6 +146,13 @@ class SupplyController {
     YardReader.Reading reading = reader.read();
     String id = reading.build(buildId).build().id();
     return YardBasket.of(reading.yard(), id, reading.book(), reading.today());
+  }
+
+  /** What could take the place of something that is still to be bought, solved with the build. */
+  @GetMapping("/alternates")
+  List<Alternate> alternates(@PathVariable String buildId, @RequestParam String needKey) {
+    YardReader.Reading reading = reader.read();
+    return Alternate.of(reading.build(buildId), needKey, reading.plan(), reading.book());
   }
 
   /** Orders all that is open of some needs; one step of undo. */

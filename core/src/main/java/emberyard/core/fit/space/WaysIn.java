@@ -95,7 +95,7 @@ final class WaysIn {
       book.hardware().stream()
           .filter(product -> product.kind() == other.kind() && product.body() != null)
           .filter(product -> !product.id().equals(other.productId()))
-          .filter(product -> asGood(product, other))
+          .filter(product -> product.asGoodAs(other))
           .sorted(
               Comparator.comparingLong(
                       (HardwareProduct p) -> Math.abs(p.priceMinor() - other.priceMinor()))
@@ -111,16 +111,6 @@ final class WaysIn {
                           (product.priceMinor() - other.priceMinor()) * other.quantity(),
                           0)));
     }
-  }
-
-  private static boolean asGood(HardwareProduct product, Component other) {
-    boolean memory = other.memoryGb() == null || atLeast(product.memoryGb(), other.memoryGb());
-    boolean storage = other.storageGb() == null || atLeast(product.storageGb(), other.storageGb());
-    return memory && storage && product.supplyWatts() >= other.supplyWatts();
-  }
-
-  private static boolean atLeast(Double has, double wanted) {
-    return has != null && has >= wanted;
   }
 
   private Remedy instead(HardwareProduct product) {
