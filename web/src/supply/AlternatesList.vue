@@ -91,6 +91,9 @@ async function take(other: Alternate) {
   padding: 4px 0;
   font-size: 13.5px;
 }
+.other .soft {
+  flex: 1 1 240px;
+}
 p {
   margin: 4px 0;
   font-size: 13px;
