@@ -41,7 +41,7 @@ class DealtAnewTest {
         Math.round(minutes * (1_200 - 3_000) / 60.0 * factor),
         DealtAnew.quoteMinor(before, after, both));
     assertEquals(
-        -DealtAnew.quoteMinor(before, after, both), DealtAnew.quoteMinor(after, before, both));
+        -DealtAnew.quoteMinor(before, after, both), DealtAnew.quoteMinor(after, before, both), 1);
   }
 
   @Test
