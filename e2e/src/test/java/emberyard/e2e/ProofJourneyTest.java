@@ -23,7 +23,7 @@ class ProofJourneyTest {
       anotherSupply(hands, page);
       aUsedCard(hands, page);
       page.navigate(yard.address("/builds/line-9-depot/plan"));
-      hands.sees("Prove Graphics Gannet 50 (used) on the bench");
+      hands.sees("Prove Graphics Gannet 50 (used) with");
       assertEquals(List.of(), yard.complaints);
     }
   }

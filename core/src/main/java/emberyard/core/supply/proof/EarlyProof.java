@@ -17,8 +17,10 @@ import emberyard.core.workshop.WorkshopBook;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -146,21 +148,28 @@ public record EarlyProof(
    */
   public Task task(WorkshopBook book, String behind) {
     int minutes = book.workshop().times().hardwareProofMinutes();
-    String with =
-        set.isEmpty()
-            ? ""
-            : " with "
-                + set.stream().map(Component::name).distinct().collect(Collectors.joining(", "));
-    return Task.of(
-            taskKey,
-            "Prove %s (%s) on the bench%s".formatted(component.name(), what, with),
-            Stage.ASSEMBLE,
-            minutes,
-            Why.of("as long as the proof of all hardware", minutes + " min (default)"))
+    Why why =
+        Why.of(
+            "as long as the proof of all hardware",
+            minutes + " min (default)",
+            set.isEmpty() ? "by itself" : "with " + joined(Component::name));
+    return Task.of(taskKey, title(), Stage.ASSEMBLE, minutes, why)
         .about(component.id())
         .at(StationKind.BENCH)
         .behind(behind)
         .asGate()
         .saying(List.of(Caution.ELECTRONICS, Caution.MAINS));
+  }
+
+  private String title() {
+    String with =
+        set.isEmpty()
+            ? "on the bench"
+            : "with " + joined(each -> each.kind().name().toLowerCase(Locale.ROOT));
+    return "Prove %s (%s) %s".formatted(component.name(), what, with);
+  }
+
+  private String joined(Function<Component, String> words) {
+    return set.stream().map(words).distinct().collect(Collectors.joining(", "));
   }
 }

@@ -92,9 +92,7 @@ class EarlyProofTest {
     BuildModel model = Samples.model(machine(card(), ordered(Offer.Condition.USED, comes, 30)));
     TaskModel proof = task(model, PROOF).orElseThrow();
     assertTrue(proof.task().gate());
-    assertEquals(
-        "Prove Component g1 (used) on the bench with Component c1, Component s1, Component p1",
-        proof.task().title());
+    assertEquals("Prove Component g1 (used) with board, supply, processor", proof.task().title());
     // the card’s own parcel, and the one that brings the set
     assertEquals(2, proof.task().after().stream().filter(key -> key.startsWith("parcel:")).count());
     assertTrue(Samples.task(model, ProveWork.HARDWARE).task().after().contains(PROOF));
