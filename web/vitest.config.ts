@@ -8,6 +8,9 @@ const ALONE = 'src/store/live.spec.ts'
 export default defineConfig({
   plugins: [thingSchemaPlugin(), vue()],
   test: {
+    // a machine that is busy with others is slow, not wrong
+    testTimeout: 60_000,
+    hookTimeout: 60_000,
     setupFiles: ['scripts/quietAfterTest.ts'],
     projects: [
       {

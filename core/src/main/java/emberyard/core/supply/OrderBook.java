@@ -217,7 +217,7 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
     String left =
         lastReturn(order, book)
             .map(day -> daysLeft(today, day))
-            .orElse("Nobody said how long the shop takes it back.");
+            .orElse("Nobody takes it back, or nobody said how long.");
     return Finding.of(
             Severity.RISK,
             "supply",

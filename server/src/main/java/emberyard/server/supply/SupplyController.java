@@ -4,8 +4,10 @@ import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
 import emberyard.core.supply.basket.BasketPlan;
 import emberyard.core.yard.Alternate;
+import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.YardBasket;
 import emberyard.server.access.Account;
+import emberyard.server.api.HeavyWork;
 import emberyard.server.yard.YardReader;
 import java.time.LocalDate;
 import java.util.List;
@@ -30,11 +32,13 @@ class SupplyController {
   private final OrderDesk desk;
   private final ShopDesk shops;
   private final YardReader reader;
+  private final HeavyWork heavy;
 
-  SupplyController(OrderDesk desk, ShopDesk shops, YardReader reader) {
+  SupplyController(OrderDesk desk, ShopDesk shops, YardReader reader, HeavyWork heavy) {
     this.desk = desk;
     this.shops = shops;
     this.reader = reader;
+    this.heavy = heavy;
   }
 
   /**
@@ -152,7 +156,8 @@ class SupplyController {
   @GetMapping("/alternates")
   List<Alternate> alternates(@PathVariable String buildId, @RequestParam String needKey) {
     YardReader.Reading reading = reader.read();
-    return Alternate.of(reading.build(buildId), needKey, reading.plan(), reading.book());
+    BuildModel model = reading.build(buildId);
+    return heavy.run(() -> Alternate.of(model, needKey, reading.plan(), reading.book()));
   }
 
   /** Orders all that is open of some needs; one step of undo. */
