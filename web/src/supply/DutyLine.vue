@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { OrderedLine } from '../api/types'
 import { useBuild } from '../store/build'
@@ -25,6 +26,14 @@ const FIELDS = [
   <div class="duty">
     <strong>{{ workshop.supplierName(line.supplierId) }}</strong>
     <span class="soft">{{ said(line.title) }}</span>
+    <Button
+      v-if="line.state !== 'CANCELLED'"
+      class="bare"
+      size="small"
+      label="They ask none"
+      :aria-label="`They ask none: ${line.title}`"
+      @click="builds.edit('orders', line, { state: 'CANCELLED' })"
+    />
     <div class="fields"><ThingFields kind="orders" :thing="line" :fields="FIELDS" /></div>
     <LineMoney :ordered="ordered" :line="line" />
   </div>

@@ -55,7 +55,12 @@ const those = (group: OrderGroup, from: State[]) =>
 const step = (orderIds: string[], state: State) =>
   builds.act('order/step', { orderIds, state, by: checker.value })
 const duties = computed(() =>
-  props.here ? builds.view!.ordered.lines.filter((each) => ofCustoms(each.line)) : [],
+  props.here
+    ? builds.view!.ordered.lines.filter(
+        (each) =>
+          ofCustoms(each.line) && (each.line.state !== 'CANCELLED' || each.spentMinor !== 0),
+      )
+    : [],
 )
 /** What customs ask for the latest order from a shop is typed when they say it. */
 function asked(supplierId: string) {

@@ -94,6 +94,10 @@ const SMALL = computed(() => [
 h2 {
   font-size: 17px;
 }
+/* beside what runs short there is less room than in a list */
+.detail :deep(article.line) {
+  grid-template-columns: repeat(auto-fill, minmax(128px, 1fr));
+}
 p,
 .users {
   margin: 3px 0;

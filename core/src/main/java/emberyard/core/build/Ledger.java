@@ -49,7 +49,20 @@ public final class Ledger {
 
   /** What a line holds: its price as long as it is owed, and at least what is out for it. */
   public long committedMinor(OrderLine line) {
-    return Math.max(line.owed() ? line.totalMinor() : 0, spentMinor(line));
+    return Math.max(owed(line) ? line.totalMinor() : 0, spentMinor(line));
+  }
+
+  /** Of what is all cancelled nobody asks duty. */
+  private boolean owed(OrderLine line) {
+    if (line.way() != OrderLine.Way.DUTY || line.number().isEmpty()) {
+      return line.owed();
+    }
+    return line.owed()
+        && orders.stream()
+            .filter(each -> each.number().equals(line.number()) && !each.id().equals(line.id()))
+            .anyMatch(
+                each ->
+                    each.way() != OrderLine.Way.DUTY && each.state() != OrderLine.State.CANCELLED);
   }
 
   /** What is still to be paid for a line. */

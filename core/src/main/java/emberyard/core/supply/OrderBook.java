@@ -40,7 +40,8 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
   }
 
   /**
-   * @param latestStarts per task key, the latest start that keeps the reveal, as planned
+   * @param latestStarts per task key, the latest start that keeps the reveal, or the way back; none
+   *     where neither decides it
    * @param proofs by id of the line that has to be shown to work while it can go back
    */
   public static OrderBook of(
@@ -55,7 +56,7 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
     Map<String, Need> byKey = new HashMap<>();
     for (Need need : needs) {
       byKey.put(need.key(), need);
-      LocalDate neededOn = build.brief().revealOn() == null ? null : neededOn(need, latestStarts);
+      LocalDate neededOn = neededOn(need, latestStarts);
       LocalDate last =
           neededOn == null ? null : orderBy(neededOn, need.leadDays(), book.workshop().hours());
       NeedLine line = NeedLine.of(need, build, neededOn, last, today);

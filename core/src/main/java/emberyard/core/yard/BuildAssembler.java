@@ -36,7 +36,8 @@ record BuildAssembler(
     List<TaskModel> tasks = models.all();
     Fuse fuse = FuseMaker.make(build, record.agreed(), tasks, finish, hours, book, clock);
     Budget budget = Budget.of(build, derived.needs(), LabourSums.of(build, tasks, book, now), book);
-    Proofs proofs = Proofs.of(derived, tasks, book, clock.toLocalDate());
+    Proofs proofs =
+        Proofs.of(build.brief().revealOn() != null, derived, tasks, book, clock.toLocalDate());
     OrderBook orders =
         OrderBook.of(
             build, derived.needs(), proofs.latest(), proofs.due(), book, clock.toLocalDate());

@@ -23,16 +23,22 @@ import org.jspecify.annotations.Nullable;
  * Things that are shown to work while something can be done about it, against the plan: what they
  * are proven with is ordered for that day, which may be long before the machine needs it.
  *
- * @param latest per task key, the latest start that keeps the reveal, and the way back
+ * @param latest per task key, the latest start that keeps the reveal, where it has a day, and the
+ *     way back
  */
 record Proofs(List<Standing> standing, Map<String, LocalDateTime> latest) {
 
-  static Proofs of(Derivation derived, List<TaskModel> tasks, WorkshopBook book, LocalDate today) {
+  static Proofs of(
+      boolean hasReveal,
+      Derivation derived,
+      List<TaskModel> tasks,
+      WorkshopBook book,
+      LocalDate today) {
     Map<String, TaskModel> byKey = new HashMap<>();
     Map<String, LocalDateTime> latest = new HashMap<>();
     for (TaskModel model : tasks) {
       byKey.put(model.task().key(), model);
-      if (model.planned() != null) {
+      if (model.planned() != null && hasReveal) {
         latest.put(model.task().key(), model.planned().latestStart());
       }
     }
@@ -42,9 +48,9 @@ record Proofs(List<Standing> standing, Map<String, LocalDateTime> latest) {
       LocalDate by = proof.bought() ? proof.by() : another(proof, assembled, book);
       standing.add(new Standing(proof, due(proof, by, byKey.get(proof.taskKey()))));
       LocalDate last = stillPossible(by, proof.lastReturn(), today);
-      if (last != null) {
-        latest.computeIfPresent(
-            proof.taskKey(), (key, planned) -> earlier(planned, last.atStartOfDay()));
+      TaskModel task = byKey.get(proof.taskKey());
+      if (last != null && task != null && task.planned() != null) {
+        latest.merge(proof.taskKey(), last.atStartOfDay(), Proofs::earlier);
       }
     }
     return new Proofs(standing, latest);

@@ -76,4 +76,18 @@ class DutyTest {
     assertEquals(
         bare.ordered().deliveries(), model.ordered().deliveries(), "it brings no delivery");
   }
+
+  @Test
+  void ofWhatNeverComesNobodyAsksDuty() {
+    OrderLine screen =
+        Samples.order("screen:d1", OrderLine.State.CANCELLED, Samples.MONDAY)
+            .withNumber("2026-001");
+    OrderLine duty = Duty.line("o-duty", screen, 1_920);
+    BuildModel model = model(Samples.build().with(OrderLine.class, List.of(screen, duty)), null);
+    assertEquals(0, model.ordered().lines().get(1).openMinor());
+    OrderLine passedOn = screen.withState(OrderLine.State.PASSED_ON);
+    BuildModel elsewhere =
+        model(Samples.build().with(OrderLine.class, List.of(passedOn, duty)), null);
+    assertEquals(1_920, elsewhere.ordered().lines().get(1).openMinor(), "it stays like a delivery");
+  }
 }

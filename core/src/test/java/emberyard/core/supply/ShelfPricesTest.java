@@ -5,9 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertNull;
 
 import emberyard.core.build.Build;
 import emberyard.core.record.OrderLine;
-import emberyard.core.work.CostCategory;
 import emberyard.core.work.Need;
-import emberyard.core.work.Why;
 import emberyard.core.workshop.LastPaid;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.WorkshopBook;
@@ -64,20 +62,7 @@ class ShelfPricesTest {
   }
 
   private static Need served(WorkshopBook book, double cans) {
-    Need need =
-        new Need(
-            "paint:green",
-            "Green",
-            CostCategory.FINISH_MATERIAL,
-            "quay",
-            cans,
-            0,
-            "cans",
-            1_150,
-            3,
-            List.of(),
-            Why.of("typed", "test"));
-    return new StockShelf(book).handOut(Samples.build(), List.of(need)).get(0);
+    return new StockShelf(book).handOut(Samples.build(), List.of(Samples.cans(cans))).get(0);
   }
 
   @Test

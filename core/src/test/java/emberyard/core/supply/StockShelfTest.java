@@ -4,9 +4,7 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Build;
-import emberyard.core.work.CostCategory;
 import emberyard.core.work.Need;
-import emberyard.core.work.Why;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.Samples;
@@ -24,21 +22,6 @@ class StockShelfTest {
     return Samples.book().with(PaintProduct.class, List.of(Samples.paint(cans)));
   }
 
-  private static Need paint(double cans) {
-    return new Need(
-        "paint:green",
-        "Green",
-        CostCategory.FINISH_MATERIAL,
-        "quay",
-        cans,
-        0,
-        "cans",
-        1_150,
-        3,
-        List.of(),
-        Why.of("typed", "test"));
-  }
-
   private static double taken(List<Need> needs) {
     return needs.stream().mapToDouble(need -> need.quantity() - need.toBuy()).sum();
   }
@@ -46,15 +29,15 @@ class StockShelfTest {
   @Test
   void theFirstBuildTakesWhatItNeedsTheLastWhatIsLeft() {
     StockShelf shelf = new StockShelf(withCans(5));
-    assertEquals(0, shelf.handOut(NOBODY, List.of(paint(3))).get(0).toBuy());
-    assertEquals(2, shelf.handOut(NOBODY, List.of(paint(4))).get(0).toBuy());
-    assertEquals(4, shelf.handOut(NOBODY, List.of(paint(4))).get(0).toBuy());
+    assertEquals(0, shelf.handOut(NOBODY, List.of(Samples.cans(3))).get(0).toBuy());
+    assertEquals(2, shelf.handOut(NOBODY, List.of(Samples.cans(4))).get(0).toBuy());
+    assertEquals(4, shelf.handOut(NOBODY, List.of(Samples.cans(4))).get(0).toBuy());
   }
 
   @Test
   void whatNobodyKeepsIsBought() {
     StockShelf shelf = new StockShelf(withCans(0));
-    assertEquals(3, shelf.handOut(NOBODY, List.of(paint(3))).get(0).toBuy());
+    assertEquals(3, shelf.handOut(NOBODY, List.of(Samples.cans(3))).get(0).toBuy());
   }
 
   /** However builds share it: no more is handed out than lies there, and none lies there unused. */
@@ -69,7 +52,7 @@ class StockShelfTest {
       for (int build = 0; build < 3; build++) {
         List<Need> needs =
             IntStream.range(0, random.nextInt(3))
-                .mapToObj(i -> paint(random.nextInt(50) / 10.0))
+                .mapToObj(i -> Samples.cans(random.nextInt(50) / 10.0))
                 .toList();
         wanted += needs.stream().mapToDouble(Need::quantity).sum();
         served.addAll(shelf.handOut(NOBODY, needs));

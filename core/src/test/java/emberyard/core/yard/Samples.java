@@ -25,6 +25,7 @@ import emberyard.core.supply.NeedLine;
 import emberyard.core.work.CostCategory;
 import emberyard.core.work.Need;
 import emberyard.core.work.StationKind;
+import emberyard.core.work.Why;
 import emberyard.core.workshop.Material;
 import emberyard.core.workshop.PaintBase;
 import emberyard.core.workshop.PaintKind;
@@ -101,6 +102,22 @@ public final class Samples {
         0.0,
         null,
         null);
+  }
+
+  /** So many cans of the green paint are needed. */
+  public static Need cans(double cans) {
+    return new Need(
+        "paint:green",
+        "Green",
+        CostCategory.FINISH_MATERIAL,
+        "quay",
+        cans,
+        0,
+        "cans",
+        1_150,
+        3,
+        List.of(),
+        Why.of("typed", "test"));
   }
 
   public static Panel panel() {

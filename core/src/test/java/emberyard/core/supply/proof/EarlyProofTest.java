@@ -37,11 +37,15 @@ class EarlyProofTest {
   private static final String PROOF = "order:o-component:g1/proven";
 
   private static Build machine(Component card, OrderLine... orders) {
-    List<Component> all = new ArrayList<>(Samples.build().components());
+    return machine(Samples.build(), card, orders);
+  }
+
+  private static Build machine(Build of, Component card, OrderLine... orders) {
+    List<Component> all = new ArrayList<>(of.components());
     all.add(card);
     all.add(Samples.component("s1", ComponentKind.SUPPLY));
     all.add(Samples.component("p1", ComponentKind.PROCESSOR));
-    return Samples.build().with(Component.class, all).with(OrderLine.class, List.of(orders));
+    return of.with(Component.class, all).with(OrderLine.class, List.of(orders));
   }
 
   private static Component card() {
@@ -62,12 +66,15 @@ class EarlyProofTest {
     return model.findings().stream().filter(each -> each.key().endsWith("/" + rule)).toList();
   }
 
-  private static LocalDate orderBy(BuildModel model, String key) {
+  private static NeedLine line(BuildModel model, String key) {
     return model.needs().stream()
         .filter(line -> line.need().key().equals(key))
-        .map(NeedLine::orderBy)
         .findFirst()
         .orElseThrow();
+  }
+
+  private static LocalDate orderBy(BuildModel model, String key) {
+    return line(model, key).orderBy();
   }
 
   private static ProofDue due(BuildModel model) {
@@ -113,6 +120,20 @@ class EarlyProofTest {
     assertTrue(orderBy(fresh, "component:s1").isAfter(orderBy(used, "component:s1")));
     // what it is not proven with waits as before
     assertEquals(orderBy(fresh, "component:e1"), orderBy(used, "component:e1"));
+  }
+
+  /** The way back ends, whether the reveal has a day or not. */
+  @Test
+  void whatItIsProvenWithHasADayThoughTheRevealHasNone() {
+    LocalDate comes = TODAY.plusDays(3);
+    Build whenever = new Samples.Made().reveal(null).build();
+    BuildModel used =
+        Samples.model(machine(whenever, card(), ordered(Offer.Condition.USED, comes, 14)));
+    assertEquals(LocalDate.of(2026, 3, 8), orderBy(used, "component:s1"));
+    BuildModel fresh =
+        Samples.model(machine(whenever, card(), ordered(Offer.Condition.NEW, comes, 14)));
+    assertNull(line(fresh, "component:s1").orderBy());
+    assertNull(line(used, "component:e1").orderBy());
   }
 
   @Test
