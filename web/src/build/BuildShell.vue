@@ -85,7 +85,7 @@ useFresh(async () => {
   min-width: 0;
 }
 /* figures of before the last change */
-.behind :deep([data-figure]),
+.behind :deep([data-figure]:not(input)),
 .behind :deep(.mono) {
   text-decoration: underline dotted var(--smoke);
   text-underline-offset: 3px;

@@ -16,6 +16,7 @@ import WhyButton from '../ui/WhyButton.vue'
 import { day, dayHere, duration, money } from '../ui/words'
 import { useConcept } from './useConcept'
 import { said } from '../units/writing'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** What was agreed, the change that waits for a yes or no, and every earlier agreement. */
 const builds = useBuild()
@@ -29,7 +30,6 @@ const budget = computed(() => builds.view!.budget ?? null)
 const orders = computed(() => [...builds.build!.changeOrders].reverse())
 const snapshots = computed(() => [...builds.view!.agreed!.snapshots].reverse())
 const amount = (minor: number) => money(minor, workshop.currency)
-const delta = (minor: number) => (minor < 0 ? '−' : '+') + amount(Math.abs(minor))
 const hours = (minutes: number) => (minutes < 0 ? '−' : '+') + duration(Math.abs(minutes))
 const days = (count: number) =>
   count === 0 ? 'no day' : `${count > 0 ? '+' : '−'}${Math.abs(count)} days`
@@ -98,7 +98,7 @@ watch(
             money
             <WhyButton of="Money of the change" :why="pending.why" />
           </dt>
-          <dd class="mono">{{ delta(pending.deltaMinor) }}</dd>
+          <dd class="mono"><MoneyFigure :of="pending" name="deltaMinor" signed /></dd>
         </template>
         <dt>hours</dt>
         <dd class="mono">{{ hours(pending.minutesDelta) }}</dd>
@@ -106,7 +106,7 @@ watch(
         <dd class="mono">{{ days(pending.daysDelta) }}</dd>
         <template v-if="session.owner">
           <dt>price of the whole build then</dt>
-          <dd class="mono">{{ amount(pending.newPriceMinor) }}</dd>
+          <dd class="mono"><MoneyFigure :of="pending" name="newPriceMinor" /></dd>
         </template>
       </dl>
       <form v-if="session.owner" @submit.prevent="answer(true)">
@@ -166,7 +166,7 @@ watch(
         <dd class="mono">{{ dayHere(frozen.at) }}</dd>
         <template v-if="session.owner">
           <dt>price</dt>
-          <dd class="mono">{{ amount(frozen.priceMinor) }}</dd>
+          <dd class="mono"><MoneyFigure :of="frozen" name="priceMinor" /></dd>
         </template>
         <dt>planned finish then</dt>
         <dd class="mono">{{ day(frozen.finishOn) }}</dd>
@@ -189,7 +189,8 @@ watch(
     </div>
     <template v-if="difference">
       <p class="mono">
-        <template v-if="session.owner">{{ delta(difference.deltaMinor) }} · </template
+        <template v-if="session.owner"
+          ><MoneyFigure :of="difference" name="deltaMinor" signed /> · </template
         >{{ hours(difference.minutesDelta) }} · {{ days(difference.daysDelta) }}
       </p>
       <ul>
@@ -216,7 +217,9 @@ watch(
             }}{{ order.differences.length > 3 ? ` and ${order.differences.length - 3} more` : '' }}
           </td>
           <td>{{ order.by }}</td>
-          <td v-if="session.owner" class="right mono">{{ delta(order.priceDeltaMinor) }}</td>
+          <td v-if="session.owner" class="right mono">
+            <MoneyFigure :of="order" name="priceDeltaMinor" signed />
+          </td>
           <td class="right mono">{{ hours(order.minutesDelta) }}</td>
           <td class="right mono">{{ days(order.daysDelta) }}</td>
         </tr>

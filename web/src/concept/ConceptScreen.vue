@@ -5,11 +5,10 @@ import StageFrame from '../build/StageFrame.vue'
 import { useFresh } from '../store/live'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
-import { useWorkshop } from '../store/workshop'
 import TextField from '../ui/TextField.vue'
 import ViewTabs from '../ui/ViewTabs.vue'
 import WhyButton from '../ui/WhyButton.vue'
-import { day, duration, money } from '../ui/words'
+import { day, duration } from '../ui/words'
 import AgreedView from './AgreedView.vue'
 import FacesView from './FacesView.vue'
 import PaletteBar from './PaletteBar.vue'
@@ -17,12 +16,12 @@ import OptionsView from './OptionsView.vue'
 import PaletteView from './PaletteView.vue'
 import { useConcept } from './useConcept'
 import { fixed, said } from '../units/writing'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** The drawn build: faces, palette, options beside each other, and what was agreed. */
 const builds = useBuild()
 const concept = useConcept()
 const session = useSession()
-const workshop = useWorkshop()
 const route = useRoute()
 const problem = ref('')
 const VIEWS = [
@@ -96,9 +95,7 @@ const coverage = computed(() => {
         <dl v-if="concept.view">
           <template v-if="session.owner && builds.view!.budget">
             <dt>quote <WhyButton :why="builds.view!.budget.quoteWhy" of="Quote" /></dt>
-            <dd class="mono" data-figure="quote">
-              {{ money(concept.view.quoteMinor, workshop.currency) }}
-            </dd>
+            <dd class="mono"><MoneyFigure :of="concept.view" name="quoteMinor" /></dd>
           </template>
           <dt>hands-on</dt>
           <dd class="mono">{{ duration(concept.view.minutes) }}</dd>

@@ -12,7 +12,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import ChoiceStrip from '../ui/ChoiceStrip.vue'
 import MeasureField from '../ui/MeasureField.vue'
 import WhyButton from '../ui/WhyButton.vue'
-import { duration, money, sentence } from '../ui/words'
+import { duration, sentence } from '../ui/words'
 import FaceArt from './FaceArt.vue'
 import FaceBox from './FaceBox.vue'
 import FaceCanvas from './FaceCanvas.vue'
@@ -23,6 +23,7 @@ import { newItem, newPanel, offers, opening } from './newThing'
 import { moved, type Placed } from './placing'
 import { useConcept } from './useConcept'
 import { exact, fixed, said } from '../units/writing'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** Six faces to scale: one large, all unfolded, or wrapped on a box; by day and at dusk. */
 const builds = useBuild()
@@ -255,7 +256,7 @@ defineExpose({ add })
           <td class="right mono">
             {{ figures(drawn) }}
             <template v-if="session.owner && part(drawn)">
-              · {{ money(part(drawn)!.materialMinor, workshop.currency) }}
+              · <MoneyFigure :of="part(drawn)!" name="materialMinor" />
               <WhyButton :why="part(drawn)!.materialWhy" :of="`Sheet for ${drawn.name}`" />
             </template>
           </td>

@@ -15,6 +15,7 @@ import { day, duration, money, plain } from '../ui/words'
 import FaceArt from './FaceArt.vue'
 import { useConcept } from './useConcept'
 import { said } from '../units/writing'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** Up to four concepts of one brief side by side, with numbers derived from each one's own parts. */
 const builds = useBuild()
@@ -66,8 +67,6 @@ async function drop(option: OptionModel) {
   await refresh()
   shell.say(`Option ${option.letter} is taken away. Ctrl+Z brings it back.`)
 }
-const range = (low: number, high: number) =>
-  `${money(low, workshop.currency)} – ${money(high, workshop.currency)}`
 const signed = (value: number, words: string) => (value < 0 ? '−' : '+') + words
 function against(option: OptionModel): string {
   if (!table.value || option.onTheTable) return ''
@@ -130,7 +129,8 @@ const FACES = (['LEFT', 'FRONT', 'RIGHT', 'TOP'] as Face[]).map((value) => ({
         <tr v-if="session.owner">
           <th scope="row">price with tax</th>
           <td v-for="option in options" :key="option.letter" class="mono">
-            {{ range(option.offer.lowMinor, option.offer.highMinor) }}
+            <MoneyFigure :of="option.offer" name="lowMinor" /> –
+            <MoneyFigure :of="option.offer" name="highMinor" />
             <WhyButton :why="option.offer.why" :of="`Price of option ${option.letter}`" />
           </td>
         </tr>

@@ -5,18 +5,17 @@ import { get } from '../api/client'
 import type { LayerStep, Proposal, Scheme } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
-import { useWorkshop } from '../store/workshop'
 import ColourField from '../ui/ColourField.vue'
-import { count, duration, money } from '../ui/words'
+import { count, duration } from '../ui/words'
 import { differenceWords } from './layerWords'
 import { fixed, said } from '../units/writing'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** Schemes from the stock for a colour, fewest hours first. */
 const props = defineProps<{ scheme: Scheme }>()
 const emit = defineEmits<{ take: [steps: LayerStep[], target: string]; close: [] }>()
 const builds = useBuild()
 const session = useSession()
-const workshop = useWorkshop()
 const target = ref(
   props.scheme.targetHex ?? builds.build!.concept.look.palette[0]?.hex ?? '#808080',
 )
@@ -99,7 +98,7 @@ const cans = (proposal: Proposal) =>
           <td class="right mono">{{ fixed(each.elapsedMinutes / 1440, 1) }} days</td>
           <td>{{ cans(each) }}</td>
           <td v-if="session.owner" class="right mono">
-            {{ money(each.costMinor, workshop.currency) }}
+            <MoneyFigure :of="each" name="costMinor" />
           </td>
           <td>{{ said(each.risks.join(' ') || 'none known') }}</td>
           <td>

@@ -6,12 +6,12 @@ import { newId } from '../api/client'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
-import { useWorkshop } from '../store/workshop'
 import TextField from '../ui/TextField.vue'
-import { money, plain } from '../ui/words'
+import { plain } from '../ui/words'
 import { feetOf } from './feet'
 import { size } from './fitWords'
 import { useLibrary } from './useLibrary'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** Choosing what the hardware sits in: from the library, or a box of one's own. */
 const emit = defineEmits<{ chosen: [] }>()
@@ -20,7 +20,6 @@ const router = useRouter()
 const library = useLibrary()
 const session = useSession()
 const shell = useShell()
-const workshop = useWorkshop()
 const wanted = ref('')
 const found = computed(() => {
   const text = wanted.value.trim().toLowerCase()
@@ -79,9 +78,13 @@ function own() {
           <span class="soft">
             {{ plain(product.enclosure.origin) }}, {{ product.enclosure.bays.length }} bays
           </span>
-          <span v-if="session.owner" class="mono">{{
-            product.priceMinor ? money(product.priceMinor, workshop.currency) : 'found'
-          }}</span>
+          <MoneyFigure
+            v-if="session.owner && product.priceMinor"
+            class="mono"
+            :of="product"
+            name="priceMinor"
+          />
+          <span v-else-if="session.owner" class="mono">found</span>
         </button>
       </li>
     </ul>

@@ -6,14 +6,14 @@ import type { HardwareProduct } from '../api/types'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
-import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
 import TableFile from '../ui/TableFile.vue'
 import TextField from '../ui/TextField.vue'
-import { money, plain } from '../ui/words'
+import { plain } from '../ui/words'
 import { KINDS, size } from './fitWords'
 import { useLibrary } from './useLibrary'
 import { exact } from '../units/writing'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** The library of hardware: find by kind and name, take with one press; CSV in and out. */
 const emit = defineEmits<{ taken: [id: string] }>()
@@ -21,7 +21,6 @@ const builds = useBuild()
 const library = useLibrary()
 const session = useSession()
 const shell = useShell()
-const workshop = useWorkshop()
 const kind = ref<string>('')
 const wanted = ref('')
 const kinds = [{ value: '', label: 'every kind' }, ...KINDS.filter((k) => k.value !== 'ENCLOSURE')]
@@ -95,9 +94,7 @@ async function take(product: HardwareProduct) {
         <strong>{{ product.name }}</strong>
         <span class="soft">{{ plain(product.kind) }}</span>
         <span class="mono facts">{{ facts(product) }}</span>
-        <span v-if="session.owner" class="mono price">{{
-          money(product.priceMinor, workshop.currency)
-        }}</span>
+        <MoneyFigure v-if="session.owner" class="mono price" :of="product" name="priceMinor" />
       </li>
     </ul>
   </section>

@@ -6,10 +6,10 @@ import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import WhyButton from '../ui/WhyButton.vue'
-import { money } from '../ui/words'
 import ThingFields from '../ui/ThingFields.vue'
 import { useLaser } from './useLaser'
 import { exact, fixed } from '../units/writing'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** What a sheet takes and what can be done with it; its picked piece by numbers. */
 const props = defineProps<{ laid: LayoutResult; sheet: SheetProduct; picked: number | null }>()
@@ -66,7 +66,7 @@ const moved = (change: { pieces: LaidPiece[] }) => changed(change, { pinned: tru
       <dd class="mono">{{ fixed(laid.utilisation * 100, 1) }} %</dd>
       <template v-if="session.owner">
         <dt>sheet and machine <WhyButton :why="laid.costWhy" of="Cost" /></dt>
-        <dd class="mono">{{ money(laid.costMinor, workshop.currency) }}</dd>
+        <dd class="mono"><MoneyFigure :of="laid" name="costMinor" /></dd>
       </template>
       <template v-if="laid.setUps > 1">
         <dt>shifted on the bed</dt>

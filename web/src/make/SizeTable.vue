@@ -2,14 +2,12 @@
 import Button from 'primevue/button'
 import type { SheetSize } from '../api/types'
 import { useSession } from '../store/session'
-import { useWorkshop } from '../store/workshop'
-import { money } from '../ui/words'
 import { exact } from '../units/writing'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** The pieces that wait, on sheets of other sizes at the same price per area. */
 defineProps<{ sizes: SheetSize[] }>()
 const emit = defineEmits<{ away: [] }>()
-const workshop = useWorkshop()
 const session = useSession()
 </script>
 
@@ -32,10 +30,10 @@ const session = useSession()
           </td>
           <td class="right mono">{{ size.sheets || 'a piece is too large' }}</td>
           <td v-if="session.owner" class="right mono">
-            {{ size.sheets ? money(size.costMinor, workshop.currency) : '' }}
+            <MoneyFigure v-if="size.sheets" :of="size" name="costMinor" />
           </td>
           <td v-if="session.owner" class="right mono">
-            {{ size.sheets && !size.now ? money(size.savesMinor, workshop.currency) : '' }}
+            <MoneyFigure v-if="size.sheets && !size.now" :of="size" name="savesMinor" />
           </td>
         </tr>
       </tbody>

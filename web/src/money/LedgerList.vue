@@ -6,6 +6,7 @@ import { useWorkshop } from '../store/workshop'
 import { spent, WORDS } from '../supply/moves'
 import { day, money } from '../ui/words'
 import { said } from '../units/writing'
+import MoneySum from '../ui/MoneySum.vue'
 
 /** Every move of money, the newest first: together they are what is spent on what was bought. */
 const builds = useBuild()
@@ -13,7 +14,6 @@ const workshop = useWorkshop()
 const moves = computed(() =>
   [...builds.build!.moves].sort((a, b) => b.on.localeCompare(a.on) || b.id.localeCompare(a.id)),
 )
-const sum = computed(() => moves.value.reduce((all, move) => all + spent(move), 0))
 const titles = computed(() => new Map(builds.build!.orders.map((line) => [line.id, line.title])))
 const opened = ref(false)
 const title = (move: Move) => (move.orderId ? (titles.value.get(move.orderId) ?? '') : 'Delivery')
@@ -24,7 +24,7 @@ const m = (minor: number) => money(minor, workshop.currency)
   <details v-if="moves.length" @toggle="opened = ($event.target as HTMLDetailsElement).open">
     <summary>
       {{ moves.length }} {{ moves.length === 1 ? 'payment' : 'payments' }}, together
-      <span class="mono">{{ m(sum) }}</span>
+      <MoneySum class="mono" :of="moves" name="amountMinor" :counts="spent" />
     </summary>
     <table v-if="opened" class="ledger">
       <thead>
@@ -42,7 +42,9 @@ const m = (minor: number) => money(minor, workshop.currency)
           <td>{{ said(title(move)) }}</td>
           <td>{{ workshop.supplierName(move.supplierId) }}</td>
           <td>{{ WORDS[move.what] }}{{ move.reverses ? ', taken back' : '' }}</td>
-          <td class="right mono">{{ m(spent(move)) }}</td>
+          <td class="right mono" :data-figure="move.figureKeys?.amountMinor">
+            {{ m(spent(move)) }}
+          </td>
         </tr>
       </tbody>
     </table>

@@ -8,6 +8,7 @@ import WhyButton from '../ui/WhyButton.vue'
 import { duration, money, sentence } from '../ui/words'
 import { useWidth } from '../ui/useWidth'
 import LedgerList from './LedgerList.vue'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** Planned, committed, spent and forecast against the cap. The verdict comes first. */
 const builds = useBuild()
@@ -66,7 +67,8 @@ const verdict = computed(() => {
           />
           <text x="6" y="42" class="inside">ordered and worked</text>
           <text :x="budget.countedForecastMinor * scale - 6" y="66" class="end">
-            forecast {{ m(budget.countedForecastMinor) }}
+            forecast
+            <MoneyFigure :of="budget" name="countedForecastMinor" drawn />
           </text>
           <g v-if="budget.capMinor">
             <line
@@ -77,7 +79,8 @@ const verdict = computed(() => {
               class="cap"
             />
             <text :x="budget.capMinor * scale" y="10" class="end">
-              cap {{ m(budget.capMinor) }}
+              cap
+              <MoneyFigure :of="budget" name="capMinor" drawn />
             </text>
           </g>
         </svg>
@@ -99,20 +102,20 @@ const verdict = computed(() => {
               {{ sentence(line.category) }}
               <span v-if="!line.counts" class="soft">(outside the cap)</span>
             </td>
-            <td class="right mono">{{ m(line.plannedMinor) }}</td>
-            <td class="right mono">{{ m(line.committedMinor) }}</td>
-            <td class="right mono">{{ m(line.spentMinor) }}</td>
-            <td class="right mono">{{ m(line.forecastMinor) }}</td>
+            <td class="right mono"><MoneyFigure :of="line" name="plannedMinor" /></td>
+            <td class="right mono"><MoneyFigure :of="line" name="committedMinor" /></td>
+            <td class="right mono"><MoneyFigure :of="line" name="spentMinor" /></td>
+            <td class="right mono"><MoneyFigure :of="line" name="forecastMinor" /></td>
             <td><WhyButton :why="line.why" :of="sentence(line.category)" /></td>
           </tr>
         </tbody>
         <tfoot>
           <tr>
             <td>All</td>
-            <td class="right mono">{{ m(budget.plannedMinor) }}</td>
-            <td class="right mono">{{ m(budget.committedMinor) }}</td>
-            <td class="right mono">{{ m(budget.spentMinor) }}</td>
-            <td class="right mono">{{ m(budget.forecastMinor) }}</td>
+            <td class="right mono"><MoneyFigure :of="budget" name="plannedMinor" /></td>
+            <td class="right mono"><MoneyFigure :of="budget" name="committedMinor" /></td>
+            <td class="right mono"><MoneyFigure :of="budget" name="spentMinor" /></td>
+            <td class="right mono"><MoneyFigure :of="budget" name="forecastMinor" /></td>
             <td></td>
           </tr>
         </tfoot>
@@ -123,12 +126,12 @@ const verdict = computed(() => {
     <template v-if="budget" #watch>
       <dl>
         <dt>quote today <WhyButton :why="budget.quoteWhy" of="Quote" /></dt>
-        <dd class="mono">{{ m(budget.quoteMinor) }}</dd>
+        <dd class="mono"><MoneyFigure :of="budget" name="quoteMinor" /></dd>
         <dt>agreed price</dt>
-        <dd class="mono">{{ budget.priceMinor ? m(budget.priceMinor) : 'not frozen' }}</dd>
+        <dd class="mono"><MoneyFigure :of="budget" name="priceMinor" none="not frozen" /></dd>
         <template v-if="budget.broughtMinor">
           <dt>brought by the client: counts for the cap, not in the price</dt>
-          <dd class="mono">{{ m(budget.broughtMinor) }}</dd>
+          <dd class="mono"><MoneyFigure :of="budget" name="broughtMinor" /></dd>
         </template>
         <dt>hours planned</dt>
         <dd class="mono">{{ duration(budget.labour.plannedMinutes) }}</dd>
@@ -154,7 +157,7 @@ const verdict = computed(() => {
             of="What an hour earns"
           />
         </dt>
-        <dd class="mono">{{ budget.earnedPerHourMinor ? m(budget.earnedPerHourMinor) : '—' }}</dd>
+        <dd class="mono"><MoneyFigure :of="budget" name="earnedPerHourMinor" none="—" /></dd>
       </dl>
     </template>
   </StageFrame>

@@ -12,8 +12,9 @@ import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import SignMark from '../ui/SignMark.vue'
 import SwatchChip from '../ui/SwatchChip.vue'
-import { day, dayHere, duration, money } from '../ui/words'
+import { day, dayHere, duration } from '../ui/words'
 import { exact, said } from '../units/writing'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** The page that tells the build. Prints on A4. */
 const builds = useBuild()
@@ -22,7 +23,6 @@ const workshop = useWorkshop()
 const build = computed(() => builds.build!)
 const look = computed(() => builds.view!.agreed?.frozen?.design.look ?? build.value.concept.look)
 const budget = computed(() => builds.view!.budget ?? null)
-const m = (minor: number) => money(minor, workshop.currency)
 const finishOf = (panelId: string) => {
   const scheme = build.value.schemes.find((each) => each.panelId === panelId)
   if (!scheme) return 'as cut'
@@ -158,11 +158,11 @@ const canExport = computed(() => session.owner)
             <tbody>
               <tr>
                 <td>Cost{{ build.brief.revealedOn ? '' : ', forecast' }}</td>
-                <td class="right mono">{{ m(budget.forecastMinor) }}</td>
+                <td class="right mono"><MoneyFigure :of="budget" name="forecastMinor" /></td>
               </tr>
               <tr>
                 <td>Price agreed</td>
-                <td class="right mono">{{ budget.priceMinor ? m(budget.priceMinor) : '—' }}</td>
+                <td class="right mono"><MoneyFigure :of="budget" name="priceMinor" none="—" /></td>
               </tr>
               <tr>
                 <td>
@@ -173,7 +173,7 @@ const canExport = computed(() => session.owner)
                   </span>
                 </td>
                 <td class="right mono">
-                  {{ budget.earnedPerHourMinor ? m(budget.earnedPerHourMinor) : '—' }}
+                  <MoneyFigure :of="budget" name="earnedPerHourMinor" none="—" />
                 </td>
               </tr>
             </tbody>

@@ -5,7 +5,7 @@ import type { Build, BuildPicture, SectionsView } from '../api/types'
 import { change, changed, kept, raw } from './changes'
 import { useSaver } from './saver'
 import { AT_STOP, EVERYWHERE, type Section } from './sections'
-import { findThing, partsOf, putThing } from './things'
+import { findThing, partsOf, putThing, type Thing } from './things'
 
 /** So long figures may be those of before the last change without a word. */
 const UNSAID_MS = 300
@@ -157,7 +157,7 @@ export const useBuild = defineStore('build', () => {
   }
 
   /** Changes a thing: seen at once, saved shortly. */
-  function edit<T extends { id: string }>(kind: string, thing: T, change: Partial<T>) {
+  function edit<T extends Thing>(kind: string, thing: T, change: Partial<T>) {
     if (!view.value) return
     const value = { ...thing, ...change }
     const before = findThing(view.value.build, kind, thing.id)

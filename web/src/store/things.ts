@@ -1,4 +1,4 @@
-export type Thing = { id: string }
+export type Thing = { id: string; readonly figureKeys?: Record<string, string> }
 
 /** “outside-finishes” → “outsideFinishes”, the list of that kind in a build or the workshop's book */
 export function listName(kind: string): string {

@@ -6,9 +6,10 @@ import type { Alternate } from '../api/types'
 import { useBuild } from '../store/build'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
-import { count, money } from '../ui/words'
+import { count } from '../ui/words'
 import { said } from '../units/writing'
 import { changed } from './offers'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** Products that could take a thing’s place: each solved with the whole build before it is offered. */
 const props = defineProps<{ needKey: string }>()
@@ -60,7 +61,7 @@ async function take(other: Alternate) {
       </p>
       <div v-for="other in found" :key="other.productId" class="other">
         <strong>{{ said(other.name) }}</strong>
-        <span class="mono">{{ money(other.unitPriceMinor, workshop.currency) }}</span>
+        <MoneyFigure class="mono" :of="other" name="unitPriceMinor" />
         <span class="soft">
           {{ workshop.supplierName(other.supplierId) }}, {{ count(other.leadDays, 'days') }};
           {{ changed(other, workshop.currency)

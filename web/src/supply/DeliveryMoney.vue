@@ -2,8 +2,8 @@
 import { computed } from 'vue'
 import type { Delivery } from '../api/types'
 import { useWorkshop } from '../store/workshop'
-import { money } from '../ui/words'
 import MoneyMoves from './MoneyMoves.vue'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** What the deliveries of a shop cost. */
 const props = defineProps<{ delivery: Delivery }>()
@@ -21,7 +21,7 @@ const of = computed(() => ({
     <span class="soft">
       {{ delivery.count === 1 ? 'one delivery' : `${delivery.count} deliveries`
       }}<template v-if="delivery.openMinor">
-        · {{ money(delivery.openMinor, workshop.currency) }} open</template
+        · <MoneyFigure :of="delivery" name="openMinor" /> open</template
       >
     </span>
     <slot />

@@ -10,6 +10,7 @@ import { clock, day, money } from '../ui/words'
 import { said } from '../units/writing'
 import { nextId } from './moves'
 import { newsOf } from './useShopNews'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** What the shop and the courier say of a line, and what can be answered. */
 const props = defineProps<{ ordered: OrderedLine; news: ShopNews | null }>()
@@ -54,8 +55,8 @@ function came() {
 <template>
   <div v-if="asks || lastMove || label || of.back" class="news">
     <p v-if="asks">
-      <SignMark kind="risk" /> The shop asks {{ m(line.askedMinor!) }} for one, agreed were
-      {{ m(line.unitPriceMinor) }}.
+      <SignMark kind="risk" /> The shop asks <MoneyFigure :of="line" name="askedMinor" /> for one,
+      agreed were <MoneyFigure :of="line" name="unitPriceMinor" />.
       <Button
         class="quiet"
         size="small"
@@ -73,7 +74,8 @@ function came() {
     </p>
     <template v-if="of.back">
       <p v-if="paidBack">
-        The shop paid {{ m(paidBack.paidBackMinor) }} back on {{ day(paidBack.paidBackOn!) }}.
+        The shop paid <MoneyFigure :of="paidBack" name="paidBackMinor" /> back on
+        {{ day(paidBack.paidBackOn!) }}.
         <Button
           v-if="session.owner"
           class="quiet"

@@ -65,7 +65,9 @@ async function enter(what: Move['what']) {
     <ul v-if="moves.length">
       <li v-for="move in moves" :key="move.id">
         <span class="mono">{{ day(move.on) }}</span> {{ words(move) }}
-        <span class="mono">{{ money(spent(move), workshop.currency) }}</span>
+        <span class="mono" :data-figure="move.figureKeys?.amountMinor">{{
+          money(spent(move), workshop.currency)
+        }}</span>
       </li>
     </ul>
     <form :aria-label="'Money: ' + name" @submit.prevent="enter('PAID')">

@@ -29,6 +29,7 @@ import {
   type Way,
 } from './orderStates'
 import { proofWords } from './proof'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** One line of an order: what it is, how far it is, what it cost, and what can be said of it next. */
 const props = defineProps<{ ordered: OrderedLine; news: ShopNews | null }>()
@@ -128,7 +129,7 @@ const FIELDS = computed(() => [
       </span>
       <span class="mono right">{{ count(line.quantity, unit) }}</span>
       <span class="mono right">
-        <template v-if="session.owner">{{ money(ordered.totalMinor, workshop.currency) }}</template>
+        <MoneyFigure v-if="session.owner" :of="ordered" name="totalMinor" />
       </span>
       <span class="state">
         <SignMark :kind="STATES[line.state].sign" /> {{ STATES[line.state].words }}

@@ -7,7 +7,7 @@ import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import TextField from '../ui/TextField.vue'
-import { clock, day, money } from '../ui/words'
+import { clock, day } from '../ui/words'
 import { said } from '../units/writing'
 import DeliveryMoney from './DeliveryMoney.vue'
 import DutyLine from './DutyLine.vue'
@@ -15,6 +15,7 @@ import OrderedRow from './OrderedRow.vue'
 import { useShopNews } from './useShopNews'
 import { byOrder, orderKey, type OrderGroup } from './parcels'
 import { ofCustoms, passes, type State } from './orderStates'
+import MoneySum from '../ui/MoneySum.vue'
 
 /** Lines by the order they were sent with: each as it was ordered, whatever the design is now. */
 const props = defineProps<{ lines: OrderedLine[]; here?: boolean }>()
@@ -28,7 +29,6 @@ const held = reactive(new Map<string, string>())
 const hold = (ordered: OrderedLine, opened: boolean) =>
   opened ? held.set(ordered.line.id, orderKey(ordered.line)) : held.delete(ordered.line.id)
 const groups = computed(() => byOrder(props.lines, held))
-const sum = (group: OrderGroup) => group.lines.reduce((all, each) => all + each.totalMinor, 0)
 /** An order as it goes to the shop. */
 const PAPERS = [
   { end: 'pdf', label: 'PDF' },
@@ -107,7 +107,7 @@ const deliveries = computed(() =>
         >
       </span>
       <span class="grow" />
-      <span v-if="session.owner" class="mono">{{ money(sum(group), workshop.currency) }}</span>
+      <MoneySum v-if="session.owner" class="mono" :of="group.lines" name="totalMinor" />
       <template v-for="each in together" :key="each.to">
         <Button
           v-if="those(group, each.from).length > 1"

@@ -8,11 +8,13 @@ import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
 import KraftTag from '../ui/KraftTag.vue'
-import { count, day, money } from '../ui/words'
+import { count, day } from '../ui/words'
 import { said } from '../units/writing'
 import ParcelItem from './ParcelItem.vue'
 import ParcelScale from './ParcelScale.vue'
 import { along, itemKey } from './parcels'
+import MoneyFigure from '../ui/MoneyFigure.vue'
+import MoneySum from '../ui/MoneySum.vue'
 
 /** All that is bought from one shop: sent off in one press, less what is left out. */
 const props = defineProps<{
@@ -36,7 +38,6 @@ const WAYS: { value: OrderLine['way']; label: string }[] = [
 const way = ref<OrderLine['way']>(props.parcel.supplierId ? 'SENT_FOR' : 'COUNTER')
 const leftOut = ref(new Set<string>())
 const items = computed(() => props.parcel.items.filter((item) => !leftOut.value.has(itemKey(item))))
-const goodsMinor = computed(() => items.value.reduce((sum, item) => sum + item.priceMinor, 0))
 const whole = computed(() => items.value.length === props.parcel.items.length)
 const name = computed(() => workshop.supplierName(props.parcel.supplierId))
 const shared = computed(() => along(items.value, builds.id))
@@ -88,11 +89,12 @@ async function send() {
             <div class="mono small">
               {{ count(items.length, 'things')
               }}<template v-if="session.owner">
-                · {{ money(goodsMinor, workshop.currency)
-                }}<template v-if="whole && parcel.deliveryMinor">
-                  + {{ money(parcel.deliveryMinor, workshop.currency) }}</template
+                · <MoneySum :of="items" name="priceMinor" /><template
+                  v-if="whole && parcel.deliveryMinor"
+                >
+                  + <MoneyFigure :of="parcel" name="deliveryMinor" /></template
                 ><template v-if="whole && parcel.dutyMinor">
-                  + {{ money(parcel.dutyMinor, workshop.currency) }} duty</template
+                  + <MoneyFigure :of="parcel" name="dutyMinor" /> duty</template
                 ></template
               >
             </div>

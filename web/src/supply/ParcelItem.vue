@@ -6,9 +6,10 @@ import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import CheckField from '../ui/CheckField.vue'
 import WhyButton from '../ui/WhyButton.vue'
-import { count, day, money } from '../ui/words'
+import { count, day } from '../ui/words'
 import { said } from '../units/writing'
 import { unanswered } from './offers'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** One thing of a parcel: taken or left out, and from where else it could come. */
 const props = defineProps<{ item: BasketItem; taken: boolean }>()
@@ -51,9 +52,7 @@ const rest = computed(() => props.item.quantity - props.item.of)
       >{{ count(item.quantity, item.unit)
       }}<template v-if="rest > 0.001">, {{ count(item.of, item.unit) }} needed</template></span
     >
-    <span v-if="session.owner" class="right mono">{{
-      money(item.priceMinor, workshop.currency)
-    }}</span>
+    <MoneyFigure v-if="session.owner" class="right mono" :of="item" name="priceMinor" />
     <span class="mono soft">{{ item.neededOn ? 'needed ' + day(item.neededOn) : '' }}</span>
     <button
       v-if="own && session.owner"

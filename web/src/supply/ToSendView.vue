@@ -12,6 +12,7 @@ import NeedOffers from './NeedOffers.vue'
 import ParcelCard from './ParcelCard.vue'
 import ScaleHead from './ScaleHead.vue'
 import WatchCard from './WatchCard.vue'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** What is to be bought where, as parcels against the days that need what is in them. */
 const builds = useBuild()
@@ -20,9 +21,6 @@ const workshop = useWorkshop()
 const today = computed(() => builds.view!.now.slice(0, 10))
 const basket = computed(() => builds.view!.basket)
 const parcels = computed(() => basket.value.parcels)
-const totalMinor = computed(
-  () => basket.value.goodsMinor + basket.value.deliveryMinor + basket.value.dutyMinor,
-)
 /** The need whose offers are looked at, empty for none. */
 const asked = ref('')
 const item = computed(() =>
@@ -64,9 +62,7 @@ const asides = computed(() => {
     <div class="lane head">
       <h3>
         Parcels to send off
-        <span v-if="session.owner" class="soft mono total">{{
-          money(totalMinor, workshop.currency)
-        }}</span>
+        <MoneyFigure v-if="session.owner" class="soft mono total" :of="basket" name="totalMinor" />
       </h3>
       <div ref="sized"><ScaleHead :today="today" :per-day="perDay" :width="width" /></div>
     </div>

@@ -6,6 +6,7 @@ import { useWidth } from '../ui/useWidth'
 import { count, day, money } from '../ui/words'
 import { said } from '../units/writing'
 import { curve, trusted } from './watch'
+import MoneyFigure from '../ui/MoneyFigure.vue'
 
 /** Prices that were seen of a thing, and at or below which it is bought from today on. */
 const props = defineProps<{ watch: Watch; today: string }>()
@@ -15,7 +16,7 @@ const HEIGHT = 150
 const drawn = computed(() => curve(props.watch, props.today, Math.max(200, width.value), HEIGHT))
 const asMoney = (minor: number) => money(minor, workshop.currency)
 const latest = computed(() => props.watch.seen.at(-1)!)
-const limit = computed(() => props.watch.ahead.at(0)?.unitPriceMinor)
+const limit = computed(() => props.watch.ahead.at(0))
 const verdict = computed(() => {
   const { lastSafeOn, looksLeft, buy, gainMinor } = props.watch
   if (!lastSafeOn) return 'Nothing says by when: give the build a day of reveal.'
@@ -59,8 +60,10 @@ const words = computed(
         <p>
           <strong>{{ verdict }}</strong>
         </p>
-        <p class="mono">{{ asMoney(latest.unitPriceMinor) }}, {{ day(latest.on) }}</p>
-        <p v-if="limit !== undefined" class="green">buy at or below {{ asMoney(limit) }}</p>
+        <p class="mono"><MoneyFigure :of="latest" name="unitPriceMinor" />, {{ day(latest.on) }}</p>
+        <p v-if="limit" class="green">
+          buy at or below <MoneyFigure :of="limit" name="limitMinor" />
+        </p>
         <p v-if="watch.lastSafeOn" class="bad">
           last safe day {{ day(watch.lastSafeOn) }}, then take what there is
         </p>

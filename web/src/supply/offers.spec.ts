@@ -48,8 +48,8 @@ const watch: Watch = {
   lastSafeOn: '2026-03-11',
   looksLeft: 2,
   ahead: [
-    { on: '2026-03-03', unitPriceMinor: 45220 },
-    { on: '2026-03-06', unitPriceMinor: 46300 },
+    { on: '2026-03-03', limitMinor: 45220 },
+    { on: '2026-03-06', limitMinor: 46300 },
   ],
   buy: true,
   gainMinor: 0,

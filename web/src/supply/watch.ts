@@ -16,7 +16,8 @@ export function curve(watch: Watch, today: string, width: number, height: number
   const { seen, ahead, lastSafeOn } = watch
   const first = Math.min(0, daysBetween(today, seen[0].on))
   const end = Math.max(3, lastSafeOn ? daysBetween(today, lastSafeOn) : 0)
-  const prices = [...seen, ...ahead].map((each) => each.unitPriceMinor)
+  const limits = ahead.map(({ on, limitMinor }) => ({ on, unitPriceMinor: limitMinor }))
+  const prices = [...seen, ...limits].map((each) => each.unitPriceMinor)
   const [low, high] = [Math.min(...prices), Math.max(...prices)]
   const air = Math.max(1, (high - low) * 0.12)
   const x = (days: number) =>
@@ -33,7 +34,7 @@ export function curve(watch: Watch, today: string, width: number, height: number
   return {
     dots,
     seen: points(dots),
-    ahead: points(ahead.map(at)),
+    ahead: points(limits.map(at)),
     today: x(0),
     last: lastSafeOn ? x(Math.max(0, daysBetween(today, lastSafeOn))) : null,
     lines: [...new Set([low, high])].map((minor) => ({ minor, y: y(minor) })),

@@ -19,6 +19,8 @@ const props = defineProps<{
   hideLabel?: boolean
   /** The value belongs to a form on this screen. */
   own?: boolean
+  /** Key of the figure it holds. */
+  figure?: string
 }>()
 const emit = defineEmits<{ 'update:modelValue': [value: number | null] }>()
 
@@ -66,6 +68,7 @@ function shown(minor: number | null) {
         inputmode="text"
         autocomplete="off"
         data-unit="money"
+        :data-figure="figure"
         :data-unread="wrong ? '' : undefined"
         @update:model-value="put"
         @focus="enter"

@@ -154,6 +154,8 @@ function own(line: Line): object {
       return { modelValue: !!modelValue }
     case 'colour':
       return { modelValue: storedAt(spec, path), instead: spec.instead, disabled }
+    case 'money':
+      return { modelValue, optional, figure: spec.get ? undefined : props.thing.figureKeys?.[path] }
     case 'text':
       return {
         modelValue: modelValue ?? '',

@@ -2,6 +2,7 @@ package emberyard.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Page;
 import java.io.IOException;
@@ -14,9 +15,9 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 
 /**
- * Every screen of the demo: accessible by axe, and pictured for the documents; half of them at
- * night too, the other half in the long proofs. With {@code -Dember.screenshots=FOLDER} the
- * pictures are written there.
+ * Every screen of the demo: accessible by axe, no amount another than on a screen before, and
+ * pictured for the documents; half of them at night too, the other half in the long proofs. With
+ * {@code -Dember.screenshots=FOLDER} the pictures are written there.
  */
 class ScreensTest {
   private static final boolean LONG = Boolean.getBoolean("ember.long");
@@ -73,10 +74,29 @@ class ScreensTest {
           "/builds/line-9-depot/fit?show=stands",
           "/builds/night-pilotage/fit?show=sheets");
 
+  /** Where the same money is said in several places. */
+  private static final List<String> MONEY_STOPS =
+      List.of(
+          "brief",
+          "concept",
+          "concept?show=options",
+          "concept?show=agreed",
+          "concept?show=faces",
+          "fit?show=hardware",
+          "make?show=sheets",
+          "finish",
+          "light",
+          "supply",
+          "supply?show=way",
+          "supply?show=here",
+          "money",
+          "reveal");
+
   @Test
   void everyScreenIsAccessibleAndPictured() throws IOException {
     try (Yard yard = Yard.demo()) {
       List<String> faults = new ArrayList<>();
+      FiguresSeen figures = new FiguresSeen();
       Page door = yard.window();
       door.navigate(yard.address("/"));
       door.getByLabel("Name").waitFor();
@@ -85,14 +105,26 @@ class ScreensTest {
       for (Map.Entry<String, String> screen : PICTURED.entrySet()) {
         open(yard, page, screen.getKey());
         picture(page, screen.getValue());
+        figures.read(page, screen.getKey());
         faults.addAll(axeByDayAndNight(page, screen.getValue()));
       }
       for (String path : OTHERS) {
         open(yard, page, path);
+        figures.read(page, path);
         faults.addAll(axeByDayAndNight(page, path));
       }
       assertEquals(List.of(), faults);
+      for (String build : List.of("night-pilotage", "line-9-depot")) {
+        for (String stop : MONEY_STOPS) {
+          open(yard, page, "/builds/" + build + "/" + stop);
+          figures.read(page, build + "/" + stop);
+          assertEquals(List.of(), FiguresSeen.without(page), build + "/" + stop);
+        }
+      }
       assertEquals(List.of(), yard.complaints);
+      assertEquals(List.of(), figures.contradictions());
+      assertTrue(figures.onSeveralScreens() >= 60, "figures on several screens");
+      assertTrue(figures.sums() >= 5, "sums that were added up again");
     }
   }
 

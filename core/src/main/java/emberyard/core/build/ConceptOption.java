@@ -1,6 +1,7 @@
 package emberyard.core.build;
 
 import emberyard.core.thing.Thing;
+import emberyard.core.units.FigureKey;
 import emberyard.core.units.Require;
 
 /**
@@ -8,6 +9,7 @@ import emberyard.core.units.Require;
  *
  * @param letter A, B, C or D
  */
+@FigureKey(value = "options/{id}", apart = true)
 public record ConceptOption(String id, String letter, String name, Design design) implements Thing {
   /** Most options of a build, the one on the table counted. */
   public static final int MOST = 4;

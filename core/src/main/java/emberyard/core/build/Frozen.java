@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.units.FigureKey;
 import emberyard.core.units.Require;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -15,10 +16,11 @@ import java.util.List;
  * @param curve how much work the plan meant to have done by which day, days ascending: the
  *     yardstick of the ember
  */
+@FigureKey(value = "build/{buildId}/agreements/{at}", apart = true)
 public record Frozen(
     String by,
     Instant at,
-    long priceMinor,
+    @FigureKey("build/{buildId}/{agreement|agreed}") long priceMinor,
     LocalDate finishOn,
     Design design,
     List<CurvePoint> curve) {

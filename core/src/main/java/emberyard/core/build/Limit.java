@@ -1,6 +1,7 @@
 package emberyard.core.build;
 
 import emberyard.core.colour.Colour;
+import emberyard.core.units.FigureKey;
 import emberyard.core.units.Require;
 import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
@@ -14,10 +15,11 @@ import org.jspecify.annotations.Nullable;
  * @param face the one face it is about, null for all that show
  * @param reading what an instrument showed, for measures that are read; null before
  */
+@FigureKey("build/{buildId}/requirements/{id}")
 public record Limit(
     Measure measure,
     Comparison comparison,
-    double value,
+    @FigureKey("build/{buildId}/requirements/{id}/limit") double value,
     @Nullable LocalDate day,
     @Nullable String targetHex,
     @Nullable Face face,

@@ -18,4 +18,9 @@ public record Snapshot(String id, String letter, String name, Frozen frozen, Str
     Require.given("frozen", frozen);
     note = Require.textOrEmpty("note", note);
   }
+
+  /** Which agreement its price is of, see {@link emberyard.core.units.FigureKey}. */
+  String agreement() {
+    return "agreements/" + id;
+  }
 }

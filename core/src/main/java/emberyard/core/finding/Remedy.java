@@ -1,5 +1,6 @@
 package emberyard.core.finding;
 
+import emberyard.core.units.FigureKey;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param priceMinor what it costs more (or less), minor units; null where that is not known
  * @param minutes hands-on time it takes more; null where that is not known
  */
+@FigureKey("build/{buildId}/findings/{key}/{label}")
 public record Remedy(
     String label, @Nullable Change change, @Nullable Long priceMinor, @Nullable Integer minutes) {
   public Remedy {

@@ -15,6 +15,7 @@ import emberyard.core.finish.coat.Substrate;
 import emberyard.core.finish.coat.Weather;
 import emberyard.core.finish.optic.CoatCount;
 import emberyard.core.finish.optic.Coating;
+import emberyard.core.units.FigureKey;
 import emberyard.core.units.Require;
 import emberyard.core.work.Task;
 import emberyard.core.workshop.PaintBase;
@@ -69,6 +70,7 @@ public final class SchemeProposals {
    * @param costMinor cans at today's price, minor units
    * @param risks a sentence each
    */
+  @FigureKey("build/{buildId}/schemes/{id}/{target}/{label}/{coats}")
   public record Proposal(
       String label,
       String way,

@@ -9,6 +9,7 @@ import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.record.OrderLine;
 import emberyard.core.record.Use;
+import emberyard.core.units.FigureKey;
 import emberyard.core.units.Figures;
 import emberyard.core.work.CostCategory;
 import emberyard.core.work.Need;
@@ -37,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param earnedPerHourMinor (price without tax − forecast of all but labour) ÷ all hours: logged,
  *     guessed and still planned; null while there is neither price nor hours
  */
+@FigureKey("build/{buildId}")
 public record Budget(
     List<BudgetLine> lines,
     Labour labour,
@@ -48,8 +50,8 @@ public record Budget(
     long countedForecastMinor,
     long countedCommittedMinor,
     long broughtMinor,
-    @Nullable Long capMinor,
-    @Nullable Long priceMinor,
+    @FigureKey("briefs/{buildId}/budgetCap") @Nullable Long capMinor,
+    @FigureKey("build/{buildId}/agreed") @Nullable Long priceMinor,
     @Nullable Long earnedPerHourMinor,
     Why quoteWhy) {
 

@@ -1,5 +1,6 @@
 package emberyard.core.money;
 
+import emberyard.core.units.FigureKey;
 import emberyard.core.work.CostCategory;
 import emberyard.core.work.Why;
 
@@ -12,6 +13,7 @@ import emberyard.core.work.Why;
  * @param forecastMinor spent + committed not yet paid + planned not yet ordered
  * @param counts whether it counts towards the cap
  */
+@FigureKey("build/{buildId}/{category}")
 public record BudgetLine(
     CostCategory category,
     long plannedMinor,

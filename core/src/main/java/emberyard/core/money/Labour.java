@@ -1,5 +1,7 @@
 package emberyard.core.money;
 
+import emberyard.core.units.FigureKey;
+
 /**
  * Work in minutes and money.
  *
@@ -12,6 +14,7 @@ package emberyard.core.money;
  * @param remainingMinor remaining minutes × rate of whoever is planned
  * @param guessedMinor guessed minutes × rate of whoever was planned
  */
+@FigureKey("build/{buildId}/LABOUR")
 public record Labour(
     long plannedMinutes,
     long loggedMinutes,

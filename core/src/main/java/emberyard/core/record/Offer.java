@@ -1,6 +1,7 @@
 package emberyard.core.record;
 
 import emberyard.core.thing.Thing;
+import emberyard.core.units.FigureKey;
 import emberyard.core.units.Require;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
@@ -64,11 +65,17 @@ public record Offer(
    *
    * @param unitPriceMinor of one, minor units of the workshop's money, 0 to 100,000,000
    */
+  @FigureKey("build/{buildId}/{prices}/{on}")
   public record PriceSeen(LocalDate on, long unitPriceMinor) {
     public PriceSeen {
       Require.given("on", on);
       Require.between("unitPriceMinor", unitPriceMinor, 0, 100_000_000, "minor units");
     }
+  }
+
+  /** What its prices are the prices of, see {@link FigureKey}. */
+  String prices() {
+    return "offers/" + id;
   }
 
   public Offer {

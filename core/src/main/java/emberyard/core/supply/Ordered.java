@@ -2,6 +2,7 @@ package emberyard.core.supply;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Ledger;
+import emberyard.core.units.FigureKey;
 import emberyard.core.work.Need;
 import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.WorkshopBook;
@@ -27,6 +28,7 @@ public record Ordered(List<OrderedLine> lines, List<Delivery> deliveries) {
    * @param spentMinor paid for them, less what came back
    * @param openMinor still to be paid, at the shop's usual fee
    */
+  @FigureKey("build/{buildId}/deliveries/{supplierId}")
   public record Delivery(String supplierId, int count, long spentMinor, long openMinor) {}
 
   /**

@@ -3,6 +3,7 @@ package emberyard.core.supply;
 import emberyard.core.build.Build;
 import emberyard.core.build.Ledger;
 import emberyard.core.record.OrderLine;
+import emberyard.core.units.FigureKey;
 import emberyard.core.work.Need;
 import emberyard.core.workshop.WorkshopBook;
 import io.soabase.recordbuilder.core.RecordBuilder;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param check what its label says against what was ordered, null where it is asked nothing
  */
 @RecordBuilder
+@FigureKey("orders/{line.id}")
 public record OrderedLine(
     OrderLine line,
     String unit,

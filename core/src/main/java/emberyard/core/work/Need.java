@@ -1,5 +1,6 @@
 package emberyard.core.work;
 
+import emberyard.core.units.FigureKey;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Objects;
@@ -18,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param wholePacks whether it is bought in whole ones only, though less is needed
  */
 @RecordBuilder
+@FigureKey("build/{buildId}/needs/{key}")
 public record Need(
     String key,
     String title,

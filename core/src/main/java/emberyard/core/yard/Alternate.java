@@ -5,6 +5,7 @@ import emberyard.core.build.Component;
 import emberyard.core.concept.ConceptWork;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
+import emberyard.core.units.FigureKey;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.LocalDate;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param soonerDays by which the planned finish is sooner, below 0 for later
  * @param changesAgreed whether the design is then not what was agreed with the client
  */
+@FigureKey("build/{buildId}/alternates/{componentId}/{productId}/{supplierId}")
 public record Alternate(
     String componentId,
     String productId,

@@ -14,6 +14,7 @@ import emberyard.core.concept.DesignDifference;
 import emberyard.core.concept.Detail;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.finding.Severity;
+import emberyard.core.units.FigureKey;
 import emberyard.core.units.Figures;
 import emberyard.core.work.Why;
 import emberyard.core.workshop.WorkshopBook;
@@ -51,8 +52,18 @@ public record OptionModel(
     List<String> outside,
     List<String> differences) {
 
+  /** On the table it is the build's own quote, see {@link FigureKey}. */
+  String quoteOf() {
+    return onTheTable ? "quote" : "designs/" + letter + "/quote";
+  }
+
   /** Quote with tax, minor units. */
-  public record PriceRange(long lowMinor, long likelyMinor, long highMinor, Why why) {}
+  @FigureKey("build/{buildId}/designs/{letter}")
+  public record PriceRange(
+      long lowMinor,
+      @FigureKey("build/{buildId}/{quoteOf}") long likelyMinor,
+      long highMinor,
+      Why why) {}
 
   /** Hands-on minutes. */
   public record MinutesRange(long low, long likely, long high) {}

@@ -3,6 +3,7 @@ package emberyard.core.yard;
 import emberyard.core.build.Build;
 import emberyard.core.build.Frozen;
 import emberyard.core.concept.DesignDifference;
+import emberyard.core.units.FigureKey;
 import emberyard.core.units.Figures;
 import emberyard.core.work.Why;
 import emberyard.core.workshop.WorkshopBook;
@@ -24,9 +25,10 @@ import org.jspecify.annotations.Nullable;
  * @param finishAsChanged planned finish with the change
  * @param why where the difference comes from
  */
+@FigureKey("build/{buildId}/pending-change")
 public record PendingChange(
     List<String> differences,
-    long agreedMinor,
+    @FigureKey("build/{buildId}/agreed") long agreedMinor,
     long deltaMinor,
     long newPriceMinor,
     long minutesDelta,

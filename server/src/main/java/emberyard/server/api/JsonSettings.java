@@ -17,6 +17,7 @@ class JsonSettings {
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             // 2.5 sheets are no 2
             .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT)
+            .addHandler(FigureKeys.passedOver())
             .enable(MapperFeature.ACCEPT_CASE_INSENSITIVE_ENUMS)
             // a list holds things, never nothing
             .changeDefaultNullHandling(nulls -> nulls.withContentNulls(Nulls.FAIL));

@@ -2,9 +2,11 @@ package emberyard.server.api;
 
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.JsonSchema;
 import io.swagger.v3.oas.models.media.Schema;
 import io.swagger.v3.oas.models.servers.Server;
 import java.io.IOException;
+import java.lang.reflect.Modifier;
 import java.lang.reflect.RecordComponent;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -37,8 +39,9 @@ class OpenApiSettings {
                 .version("1")
                 .description(
                     "Lengths in mm, masses in kg, times in minutes unless the name says otherwise,"
-                        + " money in minor units of the workshop's currency. Things carry a"
-                        + " version: send it back as If-Match; leave it out to create."));
+                        + " money in minor units of the workshop's currency, each amount with the"
+                        + " key of its figure. Things carry a version: send it back as If-Match;"
+                        + " leave it out to create."));
   }
 
   /** The schemas of all kinds, then which fields may be null, then how far they reach. */
@@ -68,6 +71,18 @@ class OpenApiSettings {
       }
     }
     schema.setRequired(required);
+    if (type != null && FigureKeys.holdsAmounts(type)) {
+      schema.addProperty(FigureKeys.FIELD, keys());
+    }
+  }
+
+  /** Answered beside amounts, and passed over where it is sent. */
+  private static Schema<?> keys() {
+    return new JsonSchema()
+        .typesItem("object")
+        .additionalProperties(new JsonSchema().typesItem("string"))
+        .readOnly(true)
+        .description("Per field that holds an amount the figure it is: equal ones, equal cents.");
   }
 
   /** Marks a property as one that may be null, also where it is a reference. */
@@ -102,7 +117,9 @@ class OpenApiSettings {
       if ("java.lang.Record".equals(reader.getClassMetadata().getSuperClassName())) {
         try {
           Class<?> type = Class.forName(reader.getClassMetadata().getClassName());
-          records.put(type.getSimpleName(), type);
+          if (!Modifier.isPrivate(type.getModifiers())) {
+            records.put(type.getSimpleName(), type);
+          }
         } catch (ClassNotFoundException impossible) {
           throw new IllegalStateException(impossible);
         }

@@ -8,6 +8,7 @@ import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Secrecy;
 import emberyard.core.concept.Detail;
 import emberyard.core.elevation.Elevation;
+import emberyard.core.units.FigureKey;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.Fuse;
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  * @param priceMinor what was frozen, or the quote; tax included
  * @param spread half width of price and hours, as a share; 0 once frozen
  */
+@FigureKey("build/{buildId}")
 public record ClientView(
     @Nullable Secrecy secrecy,
     String onTime,
@@ -33,7 +35,7 @@ public record ClientView(
     @Nullable List<Elevation> faces,
     @Nullable List<String> requirements,
     @Nullable LocalDate readyOn,
-    @Nullable Long priceMinor,
+    @FigureKey("build/{buildId}/{priceOf}") @Nullable Long priceMinor,
     double spread,
     @Nullable List<String> specification,
     @Nullable Long minutes) {
@@ -61,6 +63,11 @@ public record ClientView(
         frozen != null ? 0 : Detail.of(build, book).spread(),
         shown(model, ClientVeil.SPECIFICATION, specification(build)),
         shown(model, ClientVeil.HOURS, minutes(model)));
+  }
+
+  /** Which price it is, see {@link FigureKey}: the quote has a spread. */
+  String priceOf() {
+    return spread == 0 ? "agreed" : "quote";
   }
 
   private static <T> @Nullable T shown(BuildModel model, ClientVeil what, @Nullable T value) {

@@ -11,6 +11,7 @@ import emberyard.core.concept.StockPalette;
 import emberyard.core.elevation.Dusk;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.finding.Finding;
+import emberyard.core.units.FigureKey;
 import emberyard.core.yard.BuildModel;
 import emberyard.server.yard.YardReader;
 import java.util.ArrayList;
@@ -36,6 +37,7 @@ class ConceptPictures {
    * @param quoteMinor with tax, minor units
    * @param minutes hands-on, of the whole plan
    */
+  @FigureKey("build/{buildId}")
   record ConceptView(
       List<FaceView> faces,
       PaletteModel palette,

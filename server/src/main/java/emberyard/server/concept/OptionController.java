@@ -6,6 +6,7 @@ import emberyard.core.build.Design;
 import emberyard.core.build.Frozen;
 import emberyard.core.build.Snapshot;
 import emberyard.core.concept.DesignDifference;
+import emberyard.core.units.FigureKey;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.yard.OptionModel;
 import emberyard.core.yard.PendingChange;
@@ -62,6 +63,7 @@ class OptionController {
   record ChangeAnswer(String id, boolean accepted, String by, @Nullable Long priceMinor) {}
 
   /** How one snapshot became another. */
+  @FigureKey("build/{buildId}/snapshots/{from}/{to}")
   record SnapshotDifference(
       List<String> differences, long deltaMinor, long minutesDelta, long daysDelta) {}
 

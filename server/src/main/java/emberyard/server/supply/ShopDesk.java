@@ -125,7 +125,7 @@ class ShopDesk {
     private final ShopService shops;
     private final YardReader.Reading reading;
     private final List<ShopAnswer> answers = new ArrayList<>();
-    private final List<ShopReturn.ReturnSays> returns = new ArrayList<>();
+    private final List<ShopNews.Returning> returns = new ArrayList<>();
     private final List<ShopParcel> parcels = new ArrayList<>();
     private final List<ShopParcel.BoxLabel> labels = new ArrayList<>();
     private final Set<String> trouble = new TreeSet<>();
@@ -149,7 +149,7 @@ class ShopDesk {
                 shops.order(order.supplierId(), order.told(from, workshop.currency())).lines());
           }
           for (OrderLine back : order.goingBack()) {
-            returns.add(shops.takeBack(order.supplierId(), going(back)));
+            returns.add(ShopNews.Returning.of(shops.takeBack(order.supplierId(), going(back))));
           }
         } catch (IOException silent) {
           failed(order.supplierId(), silent);

@@ -1,7 +1,9 @@
 package emberyard.server.supply;
 
+import emberyard.core.units.FigureKey;
 import emberyard.server.supply.shop.ShopParcel;
 import emberyard.server.supply.shop.ShopReturn;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -20,8 +22,30 @@ public record ShopNews(
     @Nullable LocalDateTime askedAt,
     List<ShopParcel> parcels,
     List<ShopParcel.BoxLabel> labels,
-    List<ShopReturn.ReturnSays> returns,
+    List<Returning> returns,
     String trouble) {
+  /**
+   * What a shop says to a thing that goes back to it.
+   *
+   * @param line id of the order's line
+   * @param agreed whether it takes it back
+   * @param hereOn the day it reached the shop, null before
+   * @param paidBackOn the day the money left the shop, null before
+   * @param paidBackMinor how much, minor units of the order's money
+   */
+  @FigureKey("orders/{line}")
+  public record Returning(
+      String line,
+      boolean agreed,
+      @Nullable LocalDate hereOn,
+      @Nullable LocalDate paidBackOn,
+      long paidBackMinor) {
+    static Returning of(ShopReturn.ReturnSays says) {
+      return new Returning(
+          says.line(), says.agreed(), says.hereOn(), says.paidBackOn(), says.paidBackMinor());
+    }
+  }
+
   static final ShopNews NONE = new ShopNews(false, null, List.of(), List.of(), List.of(), "");
 
   public ShopNews {

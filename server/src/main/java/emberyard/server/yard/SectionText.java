@@ -1,6 +1,7 @@
 package emberyard.server.yard;
 
 import emberyard.core.build.Build;
+import emberyard.server.api.FigureKeys;
 import emberyard.server.store.ThingLists;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.RecordComponent;
@@ -107,9 +108,13 @@ final class SectionText {
       ThingLists.KINDS
           .get(Build.class)
           .forEach(kind -> fields.put(kind.list(), build.things().of(kind.type())));
-    } else if (value instanceof Record) {
+    } else if (value instanceof Record record) {
       for (RecordComponent each : value.getClass().getRecordComponents()) {
         fields.put(each.getName(), read(each, value));
+      }
+      Map<String, String> keys = FigureKeys.of(record);
+      if (keys != null) {
+        fields.put(FigureKeys.FIELD, keys);
       }
     } else if (value instanceof ObjectNode tree) {
       tree.properties().forEach(each -> fields.put(each.getKey(), listed(each.getValue())));

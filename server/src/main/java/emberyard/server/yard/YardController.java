@@ -91,7 +91,12 @@ class YardController {
       Fuse fuse,
       @Nullable Enquiry enquiry,
       List<TaskModel> next,
-      List<Moved> moved) {}
+      List<Moved> moved) {
+    /** Whose figures its amounts are where no address says it. */
+    String buildId() {
+      return build.id();
+    }
+  }
 
   /**
    * A new build.

@@ -1,6 +1,7 @@
 package emberyard.server.yard;
 
 import emberyard.core.build.PaletteColour;
+import emberyard.core.units.FigureKey;
 import emberyard.core.yard.Fuse;
 import emberyard.core.yard.TaskModel;
 import emberyard.server.yard.SectionsView.Json;
@@ -41,6 +42,7 @@ record YardView(
    * @param answered questions of the brief that are answered
    * @param guessedMinutes planned for what is done while nobody said how long it took
    */
+  @FigureKey("build/{id}")
   record YardRow(
       String id,
       String name,

@@ -14,6 +14,7 @@ import emberyard.core.make.panel.PanelChecks;
 import emberyard.core.make.panel.PanelCut;
 import emberyard.core.make.panel.PanelFigures;
 import emberyard.core.make.panel.PanelShape;
+import emberyard.core.units.FigureKey;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Remembered;
 import emberyard.core.work.Why;
@@ -37,6 +38,7 @@ import org.jspecify.annotations.Nullable;
  * @param model its outline for screens, null where it has none
  * @param bed how it lies on the machine, null where none is known
  */
+@FigureKey("panels/{panel.id}")
 public record MadePart(
     Panel panel,
     SheetProduct sheet,

@@ -13,6 +13,7 @@ import emberyard.core.make.panel.CutTime;
 import emberyard.core.make.panel.Paces;
 import emberyard.core.make.part.MadePart;
 import emberyard.core.make.part.Parts;
+import emberyard.core.units.FigureKey;
 import emberyard.core.units.Remembered;
 import emberyard.core.work.Why;
 import emberyard.core.workshop.Machine;
@@ -31,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param utilisation area of its pieces ÷ (used length × width), 0 to 1
  * @param setUps times the sheet has to be shifted on the bed and begun again
  */
+@FigureKey("layouts/{layout.id}")
 public record LayoutResult(
     SheetLayout layout,
     String sheetName,

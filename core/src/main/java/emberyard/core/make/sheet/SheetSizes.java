@@ -5,6 +5,7 @@ import emberyard.core.geometry.Outline;
 import emberyard.core.nest.NestJob;
 import emberyard.core.nest.NestResult;
 import emberyard.core.nest.Nester;
+import emberyard.core.units.FigureKey;
 import emberyard.core.workshop.SheetProduct;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -27,6 +28,7 @@ public final class SheetSizes {
    * @param costMinor at the price per area of the sheet that is used now, minor units
    * @param savesMinor against the sheet that is used now; negative where it costs more
    */
+  @FigureKey("build/{buildId}/sheets/{sheetId}/{widthMm}x{heightMm}")
   public record SheetSize(
       double widthMm, double heightMm, int sheets, long costMinor, long savesMinor, boolean now) {}
 

@@ -1,5 +1,6 @@
 package emberyard.core.supply.basket;
 
+import emberyard.core.units.FigureKey;
 import emberyard.core.workshop.DeliveryTerms;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,6 +17,7 @@ import java.util.TreeMap;
  * @param troubleMinor what may go wrong, weighed by its chance
  * @param proven whether nothing cheaper exists; else the search was given up
  */
+@FigureKey("basket")
 public record Basket(
     List<BasketLine> lines,
     List<BasketDelivery> deliveries,
@@ -38,6 +40,7 @@ public record Basket(
   }
 
   /** So many packs of an offer. */
+  @FigureKey("basket/{key}/{offerId}")
   public record BasketShare(
       String offerId,
       String shopId,
@@ -47,6 +50,7 @@ public record Basket(
       int hereInDays) {}
 
   /** What a shop brings, what it asks for bringing it, and what customs ask. */
+  @FigureKey("basket/{shopId}")
   public record BasketDelivery(
       String shopId, long goodsMinor, long deliveryMinor, long dutyMinor) {}
 

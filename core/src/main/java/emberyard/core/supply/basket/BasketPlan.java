@@ -4,6 +4,7 @@ import emberyard.core.build.Build;
 import emberyard.core.record.Offer;
 import emberyard.core.supply.NeedLine;
 import emberyard.core.supply.Offers;
+import emberyard.core.units.FigureKey;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -18,14 +19,17 @@ import org.jspecify.annotations.Nullable;
  * workshop's money.
  *
  * @param parcels one a shop, what has to go first comes first
+ * @param totalMinor goods, their deliveries and duty
  * @param dutyMinor duty and import tax, as shops’ percents have it
  * @param troubleMinor what may go wrong, weighed by its chance
  * @param inTimeMinor how much more it costs because things are to be in time; 0 for nothing
  * @param proven whether nothing cheaper exists
  * @param watches things of the build that is looked at, whose price is watched
  */
+@FigureKey("basket")
 public record BasketPlan(
     List<BasketParcel> parcels,
+    long totalMinor,
     long goodsMinor,
     long deliveryMinor,
     long dutyMinor,
@@ -46,6 +50,7 @@ public record BasketPlan(
    * @param sendBy the last day to send it, today where that has passed; null when nothing decides
    *     it
    */
+  @FigureKey("basket/{supplierId}")
   public record BasketParcel(
       String supplierId,
       long goodsMinor,
@@ -67,6 +72,7 @@ public record BasketPlan(
    * @param lateDays working or not, how much after its last day it is here; nothing is earlier
    * @param others what it could come from besides
    */
+  @FigureKey("basket/{supplierId}/{buildId}/{needKey}/{offerId}")
   public record BasketItem(
       String buildId,
       String buildName,
@@ -89,6 +95,7 @@ public record BasketPlan(
    * @param sooner days by which it would be here sooner, below 0 for later
    * @param lateDays how much after its last day it would be here
    */
+  @FigureKey("basket/{buildId}/{needKey}/other/{offerId}")
   public record BasketOther(
       String offerId,
       String supplierId,
@@ -117,6 +124,7 @@ public record BasketPlan(
                 problem, problem.things().stream().map(BasketProblem.Wanted::whenever).toList()));
     return new BasketPlan(
         parcels(buying, basket, others, today),
+        basket.goodsMinor() + basket.deliveryMinor() + basket.dutyMinor(),
         basket.goodsMinor(),
         basket.deliveryMinor(),
         basket.dutyMinor(),

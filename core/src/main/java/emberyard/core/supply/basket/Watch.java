@@ -6,6 +6,7 @@ import emberyard.core.supply.NeedLine;
 import emberyard.core.supply.Offers;
 import emberyard.core.supply.OrderBook;
 import emberyard.core.supply.WaitOrBuy;
+import emberyard.core.units.FigureKey;
 import emberyard.core.workshop.OpenHours;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -30,13 +31,14 @@ import org.jspecify.annotations.Nullable;
  *     left, when it is bought anyhow
  * @param gainMinor expected saving of looking again, 0 where it is to be bought
  */
+@FigureKey("build/{buildId}/watches/{needKey}")
 public record Watch(
     String needKey,
     String title,
     List<Offer.PriceSeen> seen,
     @Nullable LocalDate lastSafeOn,
     int looksLeft,
-    List<Offer.PriceSeen> ahead,
+    List<BuyBelow> ahead,
     boolean buy,
     long gainMinor,
     WaitOrBuy.Trust trust) {
@@ -47,6 +49,19 @@ public record Watch(
   private static final int FEWEST = 2;
 
   private static final int MOST_LOOKS = 365;
+
+  /**
+   * A look that is still to come.
+   *
+   * @param limitMinor to buy at or below
+   */
+  @FigureKey("build/{buildId}/watches/{needKey}/ahead/{on}")
+  public record BuyBelow(LocalDate on, long limitMinor) {}
+
+  /** What its prices are the prices of, see {@link FigureKey}. */
+  String prices() {
+    return "watches/" + needKey;
+  }
 
   /** Everything in a build that is open and whose price was seen on two days and more. */
   static List<Watch> of(Build build, List<NeedLine> lines, List<OpenHours> hours, LocalDate today) {
@@ -92,10 +107,10 @@ public record Watch(
     int looks = (int) Math.min(MOST_LOOKS, days / DAYS_APART);
     WaitOrBuy rule =
         WaitOrBuy.of(seen.stream().map(price -> (double) price.unitPriceMinor()).toList(), looks);
-    List<Offer.PriceSeen> ahead = new ArrayList<>();
+    List<BuyBelow> ahead = new ArrayList<>();
     for (int look = 0; look < looks; look++) {
       long limit = Math.round(rule.limits().get(looks - 1 - look));
-      ahead.add(new Offer.PriceSeen(today.plusDays((long) look * DAYS_APART), limit));
+      ahead.add(new BuyBelow(today.plusDays((long) look * DAYS_APART), limit));
     }
     return new Watch(
         line.need().key(),

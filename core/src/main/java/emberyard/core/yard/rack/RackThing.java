@@ -1,5 +1,6 @@
 package emberyard.core.yard.rack;
 
+import emberyard.core.units.FigureKey;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.List;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param heightMm of a sheet, null for anything else
  */
 @RecordBuilder
+@FigureKey("rack/{kind}/{id}")
 public record RackThing(
     String kind,
     String id,

@@ -220,9 +220,9 @@ class BasketPlanTest {
     assertEquals(watch.looksLeft(), watch.ahead().size());
     // with one look left at or below the mean, with two less: 463.00, 452.20, 446.32
     int looks = watch.looksLeft();
-    assertEquals(46_300, watch.ahead().get(looks - 1).unitPriceMinor());
-    assertEquals(45_220, watch.ahead().get(looks - 2).unitPriceMinor());
-    assertEquals(44_632, watch.ahead().get(looks - 3).unitPriceMinor());
+    assertEquals(46_300, watch.ahead().get(looks - 1).limitMinor());
+    assertEquals(45_220, watch.ahead().get(looks - 2).limitMinor());
+    assertEquals(44_632, watch.ahead().get(looks - 3).limitMinor());
     assertFalse(watch.buy());
     assertEquals(WaitOrBuy.Trust.WITHOUT_MEMORY, watch.trust());
     assertTrue(watch.gainMinor() > 0);
