@@ -204,9 +204,14 @@ class ConceptApiTest {
     assertFalse(back.path("changeOrders").get(0).path("accepted").asBoolean());
 
     owner.put("/api/builds/cc/panels/cc-extra", Things.panel("cc-extra", 200), null).expect(200);
-    long delta =
-        owner.get("/api/builds/cc/change-order").json().path("pending").path("deltaMinor").asLong();
+    JsonNode change = owner.get("/api/builds/cc/change-order").json().path("pending");
+    long delta = change.path("deltaMinor").asLong();
     assertTrue(delta > 0);
+    JsonNode agreed = owner.get("/api/builds/cc").json().path("build");
+    JsonNode sinceThen = between(owner, agreed, "now");
+    for (String same : List.of("deltaMinor", "minutesDelta", "daysDelta")) {
+      assertEquals(change.path(same), sinceThen.path(same), same + " as the change order says it");
+    }
     owner
         .post("/api/builds/cc/change-order", Map.of("id", "o2", "accepted", true, "by", "Guild"))
         .expect(200);

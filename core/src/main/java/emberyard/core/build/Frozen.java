@@ -41,16 +41,6 @@ public record Frozen(
     }
   }
 
-  /** How much more it was to cost than another, minor units. */
-  public long priceOver(Frozen other) {
-    return priceMinor - other.priceMinor;
-  }
-
-  /** How many more hands-on minutes were meant than in another. */
-  public long minutesOver(Frozen other) {
-    return minutes() - other.minutes();
-  }
-
   /** Hands-on minutes of the whole plan on that day. */
   public long minutes() {
     return curve.stream().mapToLong(CurvePoint::minutes).max().orElse(0);

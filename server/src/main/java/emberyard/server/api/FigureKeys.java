@@ -74,7 +74,7 @@ public class FigureKeys extends SimpleModule {
     return type.isRecord() && KeyedRecord.of(type).holdsAmounts();
   }
 
-  /** The keys of a record that stands by itself, null where it holds no amount. */
+  /** The keys of a record that stands by itself, null where it holds no amount by now. */
   public static @Nullable Map<String, String> of(Record record) {
     return holdsAmounts(record.getClass()) ? keys(List.of(record)) : null;
   }
@@ -94,7 +94,7 @@ public class FigureKeys extends SimpleModule {
     if (request != null && triesOut(request)) {
       keys.replaceAll((field, key) -> "asked/" + request.getRequestId() + "/" + key);
     }
-    return keys;
+    return keys.isEmpty() ? null : keys;
   }
 
   private static boolean triesOut(HttpServletRequest request) {

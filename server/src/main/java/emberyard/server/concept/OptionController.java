@@ -2,21 +2,18 @@ package emberyard.server.concept;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.ConceptOption;
-import emberyard.core.build.Design;
 import emberyard.core.build.Frozen;
-import emberyard.core.build.Snapshot;
-import emberyard.core.concept.DesignDifference;
-import emberyard.core.units.FigureKey;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.yard.OptionModel;
 import emberyard.core.yard.PendingChange;
+import emberyard.core.yard.SnapshotDifference;
+import emberyard.core.yard.SnapshotDifference.Side;
 import emberyard.server.access.Account;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Versioned;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
 import java.time.Clock;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -61,11 +58,6 @@ class OptionController {
    * @param priceMinor what was agreed for the whole build, null for the derived one
    */
   record ChangeAnswer(String id, boolean accepted, String by, @Nullable Long priceMinor) {}
-
-  /** How one snapshot became another. */
-  @FigureKey("build/{buildId}/snapshots/{from}/{to}")
-  record SnapshotDifference(
-      List<String> differences, long deltaMinor, long minutesDelta, long daysDelta) {}
 
   @GetMapping("/options")
   List<OptionModel> options(@PathVariable String buildId) {
@@ -117,30 +109,23 @@ class OptionController {
         reading.build(buildId).build(), reading.plan(), reading.book(), amounts);
   }
 
-  /** Any two snapshots; the present design where an id is "now". */
+  /** Any two agreements; the design of today where an id is "now". */
   @GetMapping("/snapshots/difference")
   SnapshotDifference difference(
       @PathVariable String buildId, @RequestParam String from, @RequestParam String to) {
     YardReader.Reading reading = yard.read();
     Build build = reading.build(buildId).build();
-    Frozen first = snapshot(reading, build, from);
-    Frozen second = snapshot(reading, build, to);
-    Design before = first.design();
-    return new SnapshotDifference(
-        DesignDifference.between(before, second.design(), ""),
-        second.priceOver(first),
-        second.minutesOver(first),
-        first.finishOn().until(second.finishOn(), ChronoUnit.DAYS));
+    return SnapshotDifference.between(side(reading, build, from), side(reading, build, to));
   }
 
-  private Frozen snapshot(YardReader.Reading reading, Build build, String id) {
-    if (id.equals("now")) {
-      return ConceptController.frozen(
-          reading.build(build.id()), "now", reading.build(build.id()).budget().quoteMinor(), clock);
+  private static Side side(YardReader.Reading reading, Build build, String id) {
+    Frozen agreed = build.concept().frozen();
+    if (id.equals("now") && agreed != null) {
+      return Side.now(build, agreed, pending(reading, build.id(), false));
     }
     return build.snapshots().stream()
         .filter(snapshot -> snapshot.id().equals(id))
-        .map(Snapshot::frozen)
+        .map(snapshot -> Side.of(snapshot.frozen()))
         .findFirst()
         .orElseThrow(() -> new InvalidValue("from", "There is no such snapshot."));
   }
