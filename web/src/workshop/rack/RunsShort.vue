@@ -58,6 +58,7 @@ p {
 .ways {
   display: flex;
   flex-wrap: wrap;
+  align-items: center;
   gap: 4px 14px;
 }
 .ways button {
