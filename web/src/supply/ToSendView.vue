@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import Dialog from 'primevue/dialog'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useBuild } from '../store/build'
 import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import TableFile from '../ui/TableFile.vue'
+import SignMark from '../ui/SignMark.vue'
 import { useWidth } from '../ui/useWidth'
-import { daysBetween, money } from '../ui/words'
+import { count, daysBetween, money } from '../ui/words'
 import { said } from '../units/writing'
 import NeedOffers from './NeedOffers.vue'
 import ParcelCard from './ParcelCard.vue'
 import ScaleHead from './ScaleHead.vue'
+import { inPlace, type ParcelPlace } from './parcels'
 import WatchCard from './WatchCard.vue'
 import MoneyFigure from '../ui/MoneyFigure.vue'
 
@@ -21,6 +23,15 @@ const workshop = useWorkshop()
 const today = computed(() => builds.view!.now.slice(0, 10))
 const basket = computed(() => builds.view!.basket)
 const parcels = computed(() => basket.value.parcels)
+const places = ref<ParcelPlace[]>([])
+watch(
+  () => [parcels.value, builds.view!.ordered.lines] as const,
+  ([there, lines]) => {
+    const from = (shop: string) => lines.filter(({ line }) => line.supplierId === shop).length
+    places.value = inPlace(places.value, there, from)
+  },
+  { immediate: true },
+)
 /** The need whose offers are looked at, empty for none. */
 const asked = ref('')
 const item = computed(() =>
@@ -69,15 +80,22 @@ const asides = computed(() => {
     <p v-if="session.owner && asides.length" class="soft asides">
       The cheapest that is here in time, with all that is agreed: {{ asides.join('; ') }}.
     </p>
-    <ParcelCard
-      v-for="parcel in parcels"
-      :key="parcel.supplierId"
-      :parcel="parcel"
-      :today="today"
-      :per-day="perDay"
-      :width="width"
-      @offers="(needKey) => (asked = needKey)"
-    />
+    <div v-for="place in places" :key="place.supplierId">
+      <ParcelCard
+        v-if="place.parcel"
+        :parcel="place.parcel"
+        :today="today"
+        :per-day="perDay"
+        :width="width"
+        @offers="(needKey) => (asked = needKey)"
+      />
+      <p v-else class="sent" role="status">
+        <SignMark kind="done" />
+        <strong>{{ workshop.supplierName(place.supplierId) }}</strong>
+        {{ count(place.sent, 'things') }} ordered.
+        <RouterLink :to="`/builds/${builds.id}/supply?show=way`">See them on their way</RouterLink>
+      </p>
+    </div>
     <div v-if="session.owner" class="row tables">
       <a :href="`/api/builds/${builds.id}/order/to-order.csv`">All that is to order, as CSV</a>
       <TableFile
@@ -113,6 +131,15 @@ const asides = computed(() => {
 .asides {
   font-size: 13px;
   margin: 2px 0 6px;
+}
+/* as tall as a parcel: the next one stays where it is */
+.sent {
+  min-height: 100px;
+  margin: 0 0 8px;
+  padding: 14px 12px;
+}
+.sent strong {
+  margin-right: 6px;
 }
 h3 span {
   font-size: 13px;

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { BasketItem, BasketParcel, Move, OrderedLine } from '../api/types'
 import { nextId, spent } from './moves'
 import { NEXT, passes, STATES, STEPS, underWay, type State } from './orderStates'
-import { along, byOrder, itemKey, neededTicks, orderKey } from './parcels'
+import { along, byOrder, inPlace, itemKey, neededTicks, orderKey } from './parcels'
 
 const item = (title: string, neededOn: string | null, of = 'depot'): BasketItem =>
   ({
@@ -37,6 +37,29 @@ describe('parcels to send', () => {
     expect(along(items, 'depot')).toEqual([{ name: 'Night Pilotage', count: 2 }])
     expect(along(items.slice(0, 1), 'depot')).toEqual([])
     expect(new Set(items.map(itemKey)).size).toBe(3)
+  })
+})
+
+describe('places of parcels', () => {
+  const from = (...shops: string[]) =>
+    shops.map((supplierId) => ({ supplierId, items: [] }) as unknown as BasketParcel)
+  const names = (places: ReturnType<typeof inPlace>) =>
+    places.map(({ supplierId, parcel, sent }) => (parcel ? supplierId : `${supplierId}: ${sent}`))
+  const first = inPlace([], from('kiln', 'loft', 'quay'), () => 2)
+
+  it('stay where they are while another is sent, which says so there', () => {
+    const sent = inPlace(first, from('loft', 'quay'), (shop) => (shop === 'kiln' ? 7 : 2))
+    expect(names(sent)).toEqual(['kiln: 5', 'loft', 'quay'])
+    const later = inPlace(sent, from('quay', 'loft'), (shop) => (shop === 'kiln' ? 7 : 2))
+    expect(names(later)).toEqual(['kiln: 5', 'loft', 'quay'])
+  })
+  it('are parcels again when it was taken back, and new ones come last', () => {
+    const sent = inPlace(first, from('loft', 'quay'), (shop) => (shop === 'kiln' ? 7 : 2))
+    const back = inPlace(sent, from('attic', 'kiln', 'loft', 'quay'), () => 2)
+    expect(names(back)).toEqual(['kiln', 'loft', 'quay', 'attic'])
+  })
+  it('of which nothing was ordered are gone: it is bought elsewhere now', () => {
+    expect(names(inPlace(first, from('quay'), () => 2))).toEqual(['quay'])
   })
 })
 

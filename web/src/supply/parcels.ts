@@ -14,6 +14,49 @@ export function along(items: readonly BasketItem[], buildId: string) {
   return [...many].map(([name, count]) => ({ name, count }))
 }
 
+/** The place of a shop's parcel on the screen. */
+export interface ParcelPlace {
+  supplierId: string
+  /** Null once it was sent. */
+  parcel: BasketParcel | null
+  /** Lines that are ordered there. */
+  ordered: number
+  /** How many of them were sent while somebody looked. */
+  sent: number
+}
+
+/**
+ * Parcels where they were before: one that was sent, here or in another window, leaves its place to
+ * a word about it, so that no other comes under the finger that pressed.
+ *
+ * @param ordered lines of a shop that are ordered by now
+ */
+export function inPlace(
+  before: readonly ParcelPlace[],
+  parcels: readonly BasketParcel[],
+  ordered: (supplierId: string) => number,
+): ParcelPlace[] {
+  const now = new Map(parcels.map((parcel) => [parcel.supplierId, parcel]))
+  const kept = before
+    .map((place) => {
+      const lines = ordered(place.supplierId)
+      const sent = place.sent + Math.max(0, lines - place.ordered)
+      const parcel = now.get(place.supplierId) ?? null
+      return { ...place, parcel, ordered: lines, sent: parcel ? 0 : sent }
+    })
+    .filter((place) => place.parcel || place.sent)
+  const there = new Set(kept.map((place) => place.supplierId))
+  const fresh = parcels
+    .filter((parcel) => !there.has(parcel.supplierId))
+    .map((parcel) => ({
+      supplierId: parcel.supplierId,
+      parcel,
+      ordered: ordered(parcel.supplierId),
+      sent: 0,
+    }))
+  return [...kept, ...fresh]
+}
+
 /** Lines that were ordered together. */
 export interface OrderGroup {
   key: string

@@ -8,6 +8,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -132,8 +133,12 @@ class OrderJourneyTest extends OnDemo {
     assertThat(kiln.getByLabel("Offers: " + fan)).hasText("chosen by hand");
     page.reload();
     assertThat(kiln).containsText("Send");
-    page.getByLabel("Send: Kiln Lane Colours").click();
+    // a hand that presses twice sends no other parcel
+    page.getByLabel("Send: Kiln Lane Colours").dblclick();
     assertThat(kiln).hasCount(0);
+    assertThat(page.getByText(Pattern.compile("Kiln Lane Colours \\d+ things ordered")))
+        .hasCount(1);
+    assertThat(page.getByText("things ordered")).hasCount(1);
     page.navigate(yard.address(ORDER + "way"));
     assertThat(page.locator("div.line").filter(new Locator.FilterOptions().setHasText(fan)))
         .hasCount(1);
