@@ -92,7 +92,7 @@ const asides = computed(() => {
       <p v-else class="sent" role="status">
         <SignMark kind="done" />
         <strong>{{ workshop.supplierName(place.supplierId) }}</strong>
-        {{ count(place.sent, 'things') }} ordered.
+        {{ count(place.sent, 'things') }} ordered for this build.
         <RouterLink :to="`/builds/${builds.id}/supply?show=way`">See them on their way</RouterLink>
       </p>
     </div>
@@ -139,7 +139,7 @@ const asides = computed(() => {
   padding: 14px 12px;
 }
 .sent strong {
-  margin-right: 6px;
+  margin: 0 6px;
 }
 h3 span {
   font-size: 13px;

@@ -136,9 +136,9 @@ class OrderJourneyTest extends OnDemo {
     // a hand that presses twice sends no other parcel
     page.getByLabel("Send: Kiln Lane Colours").dblclick();
     assertThat(kiln).hasCount(0);
-    assertThat(page.getByText(Pattern.compile("Kiln Lane Colours \\d+ things ordered")))
+    assertThat(page.getByText(Pattern.compile("Kiln Lane Colours \\d+ things ordered for")))
         .hasCount(1);
-    assertThat(page.getByText("things ordered")).hasCount(1);
+    assertThat(page.getByText("things ordered for this build")).hasCount(1);
     page.navigate(yard.address(ORDER + "way"));
     assertThat(page.locator("div.line").filter(new Locator.FilterOptions().setHasText(fan)))
         .hasCount(1);
