@@ -82,6 +82,14 @@ const again = () =>
   builds
     .act('order/again', { id: `${line.value.id.slice(0, 60)}-again`, orderId: line.value.id })
     .catch((problem) => shell.say((problem as Error).message))
+/** Made once, so that two presses lay it there once. */
+const lies = newId()
+/** What is not needed goes to the shelf with what was paid for it. */
+const shelve = () =>
+  builds
+    .act('order/shelve', { id: lies, orderId: line.value.id })
+    .then(() => shell.say('It lies on the shelf; what was paid for it came off this build.'))
+    .catch((problem) => shell.say((problem as Error).message))
 /** What the shop sends in place of another costs nothing more, and is opened like the first. */
 function cameForIt() {
   builds.edit<OrderLine>(
@@ -173,6 +181,14 @@ const FIELDS = computed(() => [
           label="Read its label"
           :aria-label="'Read its label: ' + line.title"
           @click="opened = true"
+        />
+        <Button
+          v-else-if="ordered.forShelf"
+          class="quiet"
+          size="small"
+          label="Lay it on the shelf"
+          :aria-label="`Lay ${count(ordered.forShelf, unit)} of ${line.title} on the shelf`"
+          @click="shelve"
         />
         <Button
           class="bare"

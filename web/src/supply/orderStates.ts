@@ -22,6 +22,7 @@ export const STATES: Record<
   KEPT: { words: 'kept for another build', sign: 'done' },
   CANCELLED: { words: 'cancelled', sign: 'note' },
   PASSED_ON: { words: 'used in another build', sign: 'done' },
+  SHELVED: { words: 'on the shelf', sign: 'done' },
 }
 
 /** One thing that can be said of a line next. */
@@ -63,6 +64,7 @@ export const NEXT: Record<State, Way[]> = {
   KEPT: [],
   CANCELLED: [],
   PASSED_ON: [],
+  SHELVED: [],
 }
 
 const AMISS_STATES: State[] = ['WRONG', 'DEAD', 'DAMAGED']
@@ -77,7 +79,7 @@ export const underWay = (line: OrderLine) => UNDER_WAY.includes(line.state)
 /** Whether it is what customs ask: nothing of it arrives. */
 export const ofCustoms = (line: OrderLine) => line.way === 'DUTY'
 
-const SETTLED: State[] = ['CHECKED', 'REPLACED', 'KEPT', 'CANCELLED', 'PASSED_ON']
+const SETTLED: State[] = ['CHECKED', 'REPLACED', 'KEPT', 'CANCELLED', 'PASSED_ON', 'SHELVED']
 /** Whether nothing more is expected of a line. */
 export const settled = (line: OrderLine) => SETTLED.includes(line.state)
 /** Whether its label was read and says what was ordered, or is asked nothing. */

@@ -6,7 +6,8 @@ import type { Offcut } from '../api/types'
 import { useSession } from '../store/session'
 import { useShell } from '../store/shell'
 import { useWorkshop } from '../store/workshop'
-import { fixed } from '../units/writing'
+import { fixed, zone } from '../units/writing'
+import { localOf } from '../units/zone'
 import { pathBox } from './pathBox'
 import ThingFields from '../ui/ThingFields.vue'
 
@@ -28,6 +29,7 @@ function add() {
     place: '',
     sha256: '',
     fromBuildId: '',
+    cutOn: localOf(new Date().toISOString(), zone.value).slice(0, 10),
   }
   workshop.edit('offcuts', offcut, {})
 }
@@ -37,7 +39,10 @@ async function away(offcut: Offcut) {
 }
 const rounded = (mm: number) => Math.round(mm * 10) / 10
 const WHAT = ['name', { field: 'sheetId', label: 'Of the sheet' }]
-const WHERE = [{ field: 'place', label: 'Where it lies' }]
+const WHERE = [
+  { field: 'place', label: 'Where it lies' },
+  { field: 'cutOn', label: 'Since' },
+]
 /** A rectangle; other outlines keep theirs until somebody types a size. */
 function sides(offcut: Offcut) {
   const box = pathBox(offcut.path)

@@ -47,6 +47,7 @@ const idOf = (kind: RackThing['kind']) => (chosen.value?.kind === kind ? chosen.
       <SheetRack
         :things="sheets"
         :offcuts="workshop.book!.offcuts"
+        :today="rack!.today"
         :chosen="idOf('sheets')"
         @choose="choose"
       />

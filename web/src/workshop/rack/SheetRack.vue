@@ -3,10 +3,15 @@ import { computed } from 'vue'
 import type { Offcut, RackThing } from '../../api/types'
 import { useWorkshop } from '../../store/workshop'
 import { pathBox } from '../pathBox'
-import { amount, there } from './useRack'
+import { ageOf, amount, there } from './useRack'
 
 /** Whole sheets and what jobs have left, to one scale. */
-const props = defineProps<{ things: RackThing[]; offcuts: Offcut[]; chosen: string }>()
+const props = defineProps<{
+  things: RackThing[]
+  offcuts: Offcut[]
+  chosen: string
+  today: string
+}>()
 defineEmits<{ choose: [thing: RackThing] }>()
 const workshop = useWorkshop()
 /** Only what is there or wanted is drawn: the rest is bought when somebody uses it. */
@@ -29,6 +34,10 @@ const rest = (offcut: Offcut) => {
     fill: workshop.book!.sheets.find((sheet) => sheet.id === offcut.sheetId)?.colourHex ?? '#999',
   }
 }
+/** The oldest first: it is used up before another is cut. Of which nobody knows come last. */
+const byAge = computed(() =>
+  [...props.offcuts].sort((a, b) => (a.cutOn ?? '~').localeCompare(b.cutOn ?? '~')),
+)
 const tells = (thing: RackThing) =>
   `${thing.name}: ${amount(thing, thing.have)}, wanted ${amount(thing, thing.wanted)}`
 </script>
@@ -50,12 +59,13 @@ const tells = (thing: RackThing) =>
         >
       </button>
     </li>
-    <li v-for="offcut in offcuts" :key="offcut.id" class="rest">
+    <li v-for="offcut in byAge" :key="offcut.id" class="rest">
       <svg v-bind="rest(offcut)" role="img" :aria-label="offcut.name">
         <path :d="offcut.path" transform="scale(1 -1)" />
       </svg>
       <span class="name">{{ offcut.name }}</span>
       <span class="soft small">{{ offcut.place }}</span>
+      <span class="soft small">{{ ageOf(offcut.cutOn, today) }}</span>
     </li>
   </ul>
 </template>

@@ -1,10 +1,17 @@
 import { describe, expect, it } from 'vitest'
 import { thing } from './fakeThing'
-import { amount, shortOf, there, wants } from './useRack'
+import { ageOf, amount, shortOf, there, wants } from './useRack'
 
 const depot = { buildId: 'd', buildName: 'Line 9 Depot', needKey: 'k', quantity: 79.4, coming: 0 }
 
 describe('what runs short', () => {
+  it('says how long a rest lies there: days, then months, nothing where nobody knows', () => {
+    expect(ageOf('2026-03-03', '2026-03-03')).toBe('from today')
+    expect(ageOf('2026-02-26', '2026-03-03')).toBe('5 days old')
+    expect(ageOf('2025-01-07', '2026-03-03')).toBe('14 months old')
+    expect(ageOf('2026-03-09', '2026-03-03')).toBe('from today')
+    expect(ageOf(null, '2026-03-03')).toBe('')
+  })
   it('says how much is missing and who wants it, before what is low or old', () => {
     const notes = shortOf([
       thing('sky', { old: true, have: 60 }),

@@ -3,8 +3,19 @@ import { get } from '../../api/client'
 import type { Rack, RackThing } from '../../api/types'
 import { useFresh } from '../../store/live'
 import { useSaver } from '../../store/saver'
-import { count } from '../../ui/words'
+import { count, daysBetween } from '../../ui/words'
 import { exact } from '../../units/writing'
+
+const DAYS_OF_A_MONTH = 30.44
+const DAYS_TOLD = 60
+
+/** How long something lies there: days, then months; nothing where nobody knows since when. */
+export function ageOf(since: string | null | undefined, today: string): string {
+  if (!since) return ''
+  const days = Math.max(0, daysBetween(since, today))
+  if (days < DAYS_TOLD) return days === 0 ? 'from today' : `${count(days, 'days')} old`
+  return `${Math.round(days / DAYS_OF_A_MONTH)} months old`
+}
 
 /** The rack as it stands, read anew when anything changes. */
 export function useRack() {

@@ -22,7 +22,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.ToLongFunction;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -103,8 +102,7 @@ public record Budget(
     private final Map<CostCategory, Long> spent = new EnumMap<>(CostCategory.class);
     private final Map<CostCategory, Long> brought = new EnumMap<>(CostCategory.class);
     private final Map<CostCategory, Long> unordered = new EnumMap<>(CostCategory.class);
-    private final Set<String> suppliers = new TreeSet<>();
-    private final Set<String> openFrom = new TreeSet<>();
+    private final PlannedDeliveries deliveries = new PlannedDeliveries();
     private final Ledger ledger;
 
     Sums(Build build, List<Need> needs, Labour labour, WorkshopBook book) {
@@ -166,12 +164,13 @@ public record Budget(
       add(committed, category, shelf);
       add(spent, category, shelf);
       if (bought > 0) {
-        suppliers.add(need.supplierId());
+        deliveries.wants(need.supplierId(), Math.round(bought * need.unitPriceMinor()));
       }
       double open = build.open(need);
       if (open > 0) {
-        openFrom.add(need.supplierId());
-        add(unordered, category, Math.round(open * need.unitPriceMinor()));
+        long missing = Math.round(open * need.unitPriceMinor());
+        deliveries.misses(need.supplierId(), missing);
+        add(unordered, category, missing);
       }
       duty(need, bought, open);
     }
@@ -235,13 +234,14 @@ public record Budget(
 
     /** One delivery from each shop with something to bring; of what was ordered, as it came. */
     private void shipping() {
-      build.orders().forEach(order -> suppliers.add(order.supplierId()));
-      for (Supplier supplier : book.suppliers()) {
-        String id = supplier.id();
-        long fee = supplier.shippingMinor();
-        add(planned, CostCategory.SHIPPING, suppliers.contains(id) ? fee : 0);
-        add(committed, CostCategory.SHIPPING, ledger.deliveriesMinor(id, fee));
-        add(unordered, CostCategory.SHIPPING, openFrom.contains(id) ? fee : 0);
+      build.orders().forEach(deliveries::has);
+      for (Supplier shop : book.suppliers()) {
+        add(planned, CostCategory.SHIPPING, deliveries.plannedMinor(shop));
+        add(
+            committed,
+            CostCategory.SHIPPING,
+            ledger.deliveriesMinor(shop.id(), shop.shippingMinor()));
+        add(unordered, CostCategory.SHIPPING, deliveries.openMinor(shop));
       }
       add(spent, CostCategory.SHIPPING, ledger.spentMinor(CostCategory.SHIPPING));
     }
@@ -285,9 +285,9 @@ public record Budget(
                 Figures.minutes(labour.remainingMinutes()) + " still planned");
         case SHIPPING ->
             Why.of(
-                "one delivery per shop, or as many as there are orders; paid ones as paid; duty where"
-                    + " goods cross a border",
-                "%d with something to bring".formatted(shops()));
+                "one delivery per shop at its terms for the goods of this build, or as many as there"
+                    + " are orders; paid ones as paid; duty where goods cross a border",
+                "%d with something to bring".formatted(deliveries.count(book.suppliers())));
         case CONTINGENCY ->
             Why.of(
                 "share of all cost but labour that is not ordered yet",
@@ -297,10 +297,6 @@ public record Budget(
                 "paid + ordered, not paid + wanted, not ordered",
                 "prices of orders as agreed, of wanted things as listed today");
       };
-    }
-
-    private long shops() {
-      return book.suppliers().stream().filter(shop -> suppliers.contains(shop.id())).count();
     }
 
     private Budget total(List<BudgetLine> lines) {

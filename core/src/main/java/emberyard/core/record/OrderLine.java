@@ -84,7 +84,7 @@ public record OrderLine(
   private static final int MOST_FACTS = 20;
   private static final double MOST_RATE = 1_000_000;
   private static final Set<State> NOT_OWED =
-      EnumSet.of(State.CANCELLED, State.SENT_BACK, State.PASSED_ON);
+      EnumSet.of(State.CANCELLED, State.SENT_BACK, State.PASSED_ON, State.SHELVED);
 
   /**
    * One thing that was ordered, or that a label says.
@@ -263,7 +263,9 @@ public record OrderLine(
     KEPT,
     CANCELLED,
     /** Another build uses it, and bears what it cost. */
-    PASSED_ON;
+    PASSED_ON,
+    /** It lies on the shelf; whoever takes it bears what it cost. */
+    SHELVED;
 
     /** Whether it is still to arrive. */
     public boolean underWay() {

@@ -45,6 +45,9 @@ public record Difference(Kind kind, @Nullable String nowTitle, double tooMuch) {
     if (!line.title().equals(need.title())) {
       return new Difference(Kind.OTHER, need.title(), 0);
     }
+    if (!alike(line, need)) {
+      return null;
+    }
     List<OrderLine> live = build.liveOrders(need.key());
     double tooMuch = build.ordered(need) - need.toBuy();
     boolean last = live.get(live.size() - 1).id().equals(line.id());
@@ -54,8 +57,17 @@ public record Difference(Kind kind, @Nullable String nowTitle, double tooMuch) {
         : null;
   }
 
-  /** What to do about it. */
-  Finding finding(OrderLine line) {
+  /** Pieces are not held against packs, nor packs of 20 against packs of 50. */
+  private static boolean alike(OrderLine line, Need need) {
+    return line.unit().isEmpty() ? !need.wholePacks() : line.unit().equals(need.unit());
+  }
+
+  /**
+   * What to do about it.
+   *
+   * @param placed whether it has a place on the shelf
+   */
+  Finding finding(OrderLine line, boolean placed) {
     return Finding.of(
             kind == Kind.TOO_MUCH ? Severity.NOTE : Severity.RISK,
             "supply",
@@ -64,7 +76,7 @@ public record Difference(Kind kind, @Nullable String nowTitle, double tooMuch) {
             detail(line),
             "Its money is out, or will be: a shop takes back what is said in time.")
         .about(line.needKey())
-        .with(ways(line).toArray(Remedy[]::new));
+        .with(ways(line, placed).toArray(Remedy[]::new));
   }
 
   private String title(OrderLine line) {
@@ -88,7 +100,7 @@ public record Difference(Kind kind, @Nullable String nowTitle, double tooMuch) {
     return (Figures.plain(quantity) + " " + line.unit()).strip();
   }
 
-  private List<Remedy> ways(OrderLine line) {
+  private List<Remedy> ways(OrderLine line, boolean placed) {
     List<Remedy> ways = new ArrayList<>();
     boolean whole = tooMuch >= line.quantity() - NOTHING || kind == Kind.OTHER;
     if (kind == Kind.OTHER) {
@@ -110,7 +122,10 @@ public record Difference(Kind kind, @Nullable String nowTitle, double tooMuch) {
         line.state().underWay()
             ? set(line, "Cancel the order", "state", "CANCELLED")
             : set(line, "Ask to send it back", "state", "RETURN_ASKED"));
-    ways.add(set(line, "Keep it", "state", "KEPT"));
+    ways.add(
+        placed
+            ? Remedy.byHand("Lay it on the shelf: under More of its line")
+            : set(line, "Keep it", "state", "KEPT"));
     ways.add(Remedy.byHand("Use it in another build that needs one: under More of its line"));
     return ways;
   }

@@ -66,11 +66,7 @@ public record Elsewhere(OrderLine stays, OrderLine goes, List<Move> off, List<Mo
                     .state(usable(line))
                     .partOf(line.partOf().isEmpty() ? line.id() : line.partOf())
                     .deliveryMinor(0L));
-    long paid = new Ledger(build).spentMinor(line);
-    long carried =
-        all || line.totalMinor() == 0
-            ? paid
-            : Math.round((double) paid * goes.totalMinor() / line.totalMinor());
+    long carried = paidFor(build, line, quantity);
     if (carried <= 0) {
       return new Elsewhere(stays, goes, List.of(), List.of());
     }
@@ -93,6 +89,14 @@ public record Elsewhere(OrderLine stays, OrderLine goes, List<Move> off, List<Mo
                 carried,
                 today,
                 "it was paid by " + build.brief().name())));
+  }
+
+  /** What was paid for some of a line: all of it, or by its share of the price. */
+  static long paidFor(Build build, OrderLine line, double quantity) {
+    long paid = new Ledger(build).spentMinor(line);
+    boolean all = quantity > line.quantity() - NOTHING || line.totalMinor() == 0;
+    long share = line.withQuantity(quantity).totalMinor();
+    return all ? paid : Math.round((double) paid * share / line.totalMinor());
   }
 
   /** What was kept aside lies here; whoever looked at it then need not do so again. */

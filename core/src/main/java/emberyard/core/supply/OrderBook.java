@@ -72,7 +72,7 @@ public record OrderBook(List<NeedLine> lines, Ordered ordered, List<Finding> fin
         findings.add(anotherPrice(order.line(), book));
       }
       if (order.differs() != null) {
-        findings.add(order.differs().finding(order.line()));
+        findings.add(order.differs().finding(order.line(), order.forShelf() > 0));
       }
     }
     lines.stream()

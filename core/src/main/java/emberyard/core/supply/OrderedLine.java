@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param openMinor still to be paid
  * @param differs what it is not, against what is needed now; null where it is what is needed, or
  *     was settled
+ * @param forShelf how much of it can be laid on the shelf, in {@code unit}; 0 for nothing
  * @param returnBy the last day on which its shop takes it back, null where nobody knows
  * @param proof when it is shown to work, null where it need not be before all the others
  * @param check what its label says against what was ordered, null where it is asked nothing
@@ -32,6 +33,7 @@ public record OrderedLine(
     long spentMinor,
     long openMinor,
     @Nullable Difference differs,
+    double forShelf,
     @Nullable LocalDate returnBy,
     @Nullable LabelCheck check,
     @Nullable ProofDue proof)
@@ -43,13 +45,15 @@ public record OrderedLine(
   static OrderedLine of(
       OrderLine line, @Nullable Need need, Ledger ledger, Build build, WorkshopBook book) {
     boolean said = !line.unit().isEmpty() || need == null;
+    Difference differs = Difference.of(line, need, build);
     return new OrderedLine(
         line,
         said ? line.unit() : need.unit(),
         line.totalMinor(),
         ledger.spentMinor(line),
         ledger.openMinor(line),
-        Difference.of(line, need, build),
+        differs,
+        Shelving.most(line, differs, ledger, book),
         line.receivedOn() == null ? null : OrderBook.lastReturn(line, book).orElse(null),
         LabelCheck.of(line),
         null);

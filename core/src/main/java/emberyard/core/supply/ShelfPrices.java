@@ -6,12 +6,17 @@ import emberyard.core.workshop.LastPaid;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /** What lies on the shelf costs what was last paid for one of it. */
 public final class ShelfPrices {
+  private static final Set<OrderLine.State> STAYED =
+      EnumSet.of(OrderLine.State.KEPT, OrderLine.State.SHELVED);
+
   private final Map<String, Paid> last = new HashMap<>();
 
   private ShelfPrices() {}
@@ -35,7 +40,7 @@ public final class ShelfPrices {
     ShelfPrices prices = new ShelfPrices();
     for (Build build : builds) {
       for (OrderLine line : build.orders()) {
-        boolean kept = line.live() || line.state() == OrderLine.State.KEPT;
+        boolean kept = line.live() || STAYED.contains(line.state());
         if (kept && line.receivedOn() != null && line.way() != OrderLine.Way.CLIENT_PAYS) {
           long minor = Math.round(line.unitPriceMinor() * line.rate());
           prices.take(line.needKey(), new Paid(minor, line.unit(), line.receivedOn()));

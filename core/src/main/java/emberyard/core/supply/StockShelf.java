@@ -39,7 +39,8 @@ public final class StockShelf {
    * not bought for itself.
    *
    * <p>Example: 3 wanted, 2 of them ordered, 5 on the shelf: 1 is taken. What was taken before
-   * stays taken: 4 wanted, 1 used, none ordered, 2 on the shelf: 3 come from there.
+   * stays taken: 4 wanted, 1 used, none ordered, 2 on the shelf: 3 come from there. A build that
+   * was revealed takes nothing from the others any more: its numbers stay as they were.
    */
   public List<Need> handOut(Build build, List<Need> needs) {
     List<Need> served = new ArrayList<>();
@@ -48,7 +49,9 @@ public final class StockShelf {
       double missing = Math.max(0, need.quantity() - used - build.ordered(need));
       String place = Sundry.keyOf(need.key());
       double taken = Math.min(left.getOrDefault(place, 0.0), missing);
-      left.merge(place, -taken, Double::sum);
+      if (build.brief().revealedOn() == null) {
+        left.merge(place, -taken, Double::sum);
+      }
       served.add(fromHere(need, Math.min(need.quantity(), used) + taken));
     }
     return served;

@@ -2,6 +2,8 @@ package emberyard.core.workshop;
 
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
+import java.time.LocalDate;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a finished job left of a sheet, and can be cut from again.
@@ -11,6 +13,7 @@ import emberyard.core.units.Require;
  * @param place where it lies, may be empty
  * @param sha256 its picture, empty for none
  * @param fromBuildId whose job left it, empty when it was entered by hand
+ * @param cutOn since when it lies here, null where nobody knows
  */
 public record Offcut(
     String id,
@@ -19,7 +22,8 @@ public record Offcut(
     String path,
     String place,
     String sha256,
-    String fromBuildId)
+    String fromBuildId,
+    @Nullable LocalDate cutOn)
     implements Thing {
   public Offcut {
     Require.text("id", id);

@@ -5,16 +5,14 @@ import emberyard.core.finish.coat.CoatStep;
 import emberyard.core.record.TaskMark;
 import emberyard.core.record.Use;
 import emberyard.core.supply.NeedLine;
+import emberyard.core.supply.ShelfPlace;
 import emberyard.core.thing.Thing;
 import emberyard.core.work.Need;
-import emberyard.core.workshop.FilamentProduct;
-import emberyard.core.workshop.FilmProduct;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -99,7 +97,7 @@ public record ShelfUse(List<Use> uses, List<Thing> shelf) {
                 back > 0 ? today : paint.openedOn()));
       }
     } else if (quantity > NOTHING) {
-      less(need, quantity, book).ifPresent(shelf::add);
+      ShelfPlace.changed(book, need.key(), -quantity).ifPresent(shelf::add);
     }
   }
 
@@ -135,29 +133,5 @@ public record ShelfUse(List<Use> uses, List<Thing> shelf) {
   private static boolean done(BuildModel model, String taskKey) {
     return model.tasks().stream()
         .anyMatch(task -> task.task().key().equals(taskKey) && task.doneAt() != null);
-  }
-
-  private static Optional<? extends Thing> less(Need need, double quantity, WorkshopBook book) {
-    Optional<? extends Thing> small =
-        book.sundries().stream()
-            .filter(each -> each.fills(need.key()))
-            .findFirst()
-            .map(each -> each.left(each.onHand() - quantity * each.packQuantity()));
-    if (small.isPresent()) {
-      return small;
-    }
-    Optional<FilmProduct> film = book.film(named(need, "film:"));
-    if (film.isPresent()) {
-      return film.map(each -> each.left(each.onHandMetres() - quantity));
-    }
-    Optional<FilamentProduct> filament = book.filament(named(need, "filament:"));
-    if (filament.isPresent()) {
-      return filament.map(each -> each.left(each.onHandGrams() - quantity * each.gramsPerSpool()));
-    }
-    return book.sheet(named(need, "sheet:"))
-        .map(
-            each ->
-                each.withOnHandSheets(
-                    Math.max(0, each.onHandSheets() - (int) Math.round(quantity))));
   }
 }

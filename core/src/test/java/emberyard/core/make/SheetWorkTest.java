@@ -148,7 +148,7 @@ class SheetWorkTest {
     Need need = work(loose, empty).needs().get(0);
     assertEquals("sheet:clear-3", need.key());
     assertEquals(1, need.quantity());
-    Offcut rest = new Offcut("o", "Rest", "clear-3", "M0 0L320 0L320 200L0 200Z", "", "", "");
+    Offcut rest = new Offcut("o", "Rest", "clear-3", "M0 0L320 0L320 200L0 200Z", "", "", "", null);
     List<SheetLayout> laid = layOut(loose, book(rest));
     assertEquals("o", laid.get(0).offcutId());
     Build onRest = build(two(), List.of(), laid);

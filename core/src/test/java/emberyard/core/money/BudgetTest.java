@@ -7,7 +7,11 @@ import emberyard.core.build.Build;
 import emberyard.core.finding.Severity;
 import emberyard.core.record.OrderLine;
 import emberyard.core.work.CostCategory;
+import emberyard.core.workshop.Supplier;
+import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.Samples;
+import emberyard.core.yard.YardModel;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class BudgetTest {
@@ -31,6 +35,43 @@ class BudgetTest {
     assertEquals(
         Math.round(0.05 * (20_000 + 10_720 + 2_400 + 1_150 + 900)),
         line(budget, CostCategory.CONTINGENCY).plannedMinor());
+  }
+
+  private static Budget budgetAt(Long smallBelowMinor, Long freeFromMinor) {
+    Supplier shop =
+        new Supplier(
+            "quay",
+            "Quayside",
+            5,
+            900,
+            null,
+            smallBelowMinor,
+            600L,
+            freeFromMinor,
+            null,
+            "",
+            "",
+            "");
+    WorkshopBook book = Samples.book().with(Supplier.class, List.of(shop));
+    return YardModel.of(List.of(Samples.build()), book, Samples.MONDAY_NINE)
+        .builds()
+        .get("b1")
+        .budget();
+  }
+
+  /** As the basket has it: a small order costs more, a large one is free. */
+  @Test
+  void aDeliveryIsPlannedAtTheShopsTermsForWhatItBrings() {
+    long goods = 20_000 + 9_600 + 1_120 + 2_400 + 1_150;
+    assertEquals(900, shipping(budgetAt(goods, goods + 1)));
+    assertEquals(900 + 600, shipping(budgetAt(goods + 1, goods + 1)));
+    assertEquals(0, shipping(budgetAt(null, goods)));
+  }
+
+  private static long shipping(Budget budget) {
+    BudgetLine line = line(budget, CostCategory.SHIPPING);
+    assertEquals(line.plannedMinor(), line.forecastMinor(), "nothing is ordered yet");
+    return line.plannedMinor();
   }
 
   @Test

@@ -25,6 +25,8 @@ import emberyard.server.yard.YardReader;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -109,7 +111,8 @@ class LaserDesk implements LiveTopic {
     writes.add(Write.overwrite(build.id(), after));
     if (end.finished()) {
       sheetUsed(book, layout, fromRack, writes);
-      offcuts(end, layout, build, writes);
+      LocalDate today = LocalDate.ofInstant(now, ZoneId.of(book.workshop().zone()));
+      offcuts(end, layout, build, today, writes);
     }
     times(end, run, now, writes);
     marks(end, run, model, book, layout, now, writes);
@@ -137,7 +140,8 @@ class LaserDesk implements LiveTopic {
     }
   }
 
-  private static void offcuts(JobEnd end, SheetLayout layout, Build build, List<Write> writes) {
+  private static void offcuts(
+      JobEnd end, SheetLayout layout, Build build, LocalDate today, List<Write> writes) {
     int number = 0;
     for (String path : end.offcuts()) {
       String id = layout.id() + "-rest-" + ++number;
@@ -149,7 +153,8 @@ class LaserDesk implements LiveTopic {
               path,
               "",
               "",
-              build.id());
+              build.id(),
+              today);
       writes.add(Write.overwrite(null, rest));
     }
   }

@@ -8,12 +8,15 @@ import emberyard.core.record.OrderLine;
 import emberyard.core.supply.Duty;
 import emberyard.core.supply.LabelCheck;
 import emberyard.core.supply.Measured;
+import emberyard.core.supply.OrderedLine;
+import emberyard.core.supply.Shelving;
 import emberyard.core.supply.ShopAnswer;
 import emberyard.core.supply.Split;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Figures;
 import emberyard.core.units.Require;
 import emberyard.core.work.CostCategory;
+import emberyard.core.yard.BuildModel;
 import emberyard.server.access.Account;
 import emberyard.server.refusal.Refused;
 import emberyard.server.store.MissingThing;
@@ -206,6 +209,61 @@ class OrderDesk {
     if (!done) {
       store.apply(who.id(), PassedOn.writes(reading, buildId, wanted, today(reading)));
     }
+  }
+
+  /**
+   * What a build doesn't need goes to the shelf; asking the same twice lays it there once.
+   *
+   * @throws Refused 409 where it isn't here, right and paid, or has no place there
+   */
+  synchronized void shelve(Account who, String buildId, SupplyController.Laying wanted) {
+    Require.text("id", wanted.id());
+    YardReader.Reading reading = reader.read();
+    BuildModel model = reading.build(buildId);
+    OrderedLine ordered =
+        model.ordered().lines().stream()
+            .filter(each -> each.line().id().equals(wanted.orderId()))
+            .findFirst()
+            .orElseThrow(() -> new MissingThing("This line of an order is gone."));
+    boolean done =
+        ordered.line().state() == OrderLine.State.SHELVED
+            || model.build().orders().stream().anyMatch(line -> line.id().equals(wanted.id()));
+    if (done) {
+      return;
+    }
+    double most = ordered.forShelf();
+    if (most <= 0) {
+      throw new Refused(
+          HttpStatus.CONFLICT,
+          "Only what is here, paid and not needed, and has a place on the rack, goes there.");
+    }
+    double quantity = wanted.quantity() == null ? most : wanted.quantity();
+    Shelving laid =
+        Shelving.of(
+            model.build(),
+            ordered.line(),
+            quantity,
+            most,
+            wanted.id(),
+            today(reading),
+            reading.book());
+    store.apply(who.id(), writes(laid, ordered.line(), buildId, reading));
+  }
+
+  private static List<Write> writes(
+      Shelving laid, OrderLine line, String buildId, YardReader.Reading reading) {
+    long version = reading.versions(buildId).get(ThingKind.ORDER.word() + "/" + line.id());
+    OrderLine first = laid.stays() == null ? laid.lies() : laid.stays();
+    List<Write> writes = new ArrayList<>();
+    writes.add(new Write(ThingKind.ORDER, line.id(), buildId, first, version));
+    if (laid.stays() != null) {
+      writes.add(Write.create(buildId, laid.lies()));
+    }
+    if (laid.off() != null) {
+      writes.add(Write.create(buildId, laid.off()));
+    }
+    writes.add(Write.overwrite(null, laid.shelf()));
+    return writes;
   }
 
   /** Duty on an order is a line of its own; asking the same twice enters it once. */

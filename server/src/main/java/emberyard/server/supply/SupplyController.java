@@ -101,6 +101,15 @@ class SupplyController {
       String id, String orderId, String toBuildId, String needKey, @Nullable Double quantity) {}
 
   /**
+   * A line, or some of it, that is laid on the shelf.
+   *
+   * @param id of the line of what lies there, made by the sender, so that a repeated request lays
+   *     it there once
+   * @param quantity how much; all that can go where it is left out
+   */
+  record Laying(String id, String orderId, @Nullable Double quantity) {}
+
+  /**
    * Another build that needs what was ordered.
    *
    * @param open how much of it is open there, in {@code unit}
@@ -211,6 +220,15 @@ class SupplyController {
       @PathVariable String buildId,
       @RequestBody PassingOn wanted) {
     desk.passOn(who, buildId, wanted);
+  }
+
+  /** Lays it on the shelf; what was paid for it comes off the build. One step of undo. */
+  @PostMapping("/shelve")
+  void shelve(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody Laying wanted) {
+    desk.shelve(who, buildId, wanted);
   }
 
   /** Enters what customs ask for an order, as a line of its own. One step of undo. */
