@@ -175,6 +175,25 @@ class OrderJourneyTest extends OnDemo {
 
   /** A lent board says from whom it is and until when, and is taken back in one press. */
   @Test
+  void aSheetThatNothingNeedsIsLaidOnTheShelf() {
+    Page page = yard.signedIn("ines");
+    page.navigate(yard.address("/builds/night-pilotage/supply?show=here"));
+    Pattern lay = Pattern.compile("^Lay 1 piece of Black cast acrylic 3 mm on the shelf");
+    page.getByLabel(lay).focus();
+    page.keyboard().press("Enter");
+    assertThat(page.getByLabel(lay)).hasCount(0);
+    Locator line =
+        page.locator("div.line")
+            .filter(new Locator.FilterOptions().setHasText("Black cast acrylic 3 mm"));
+    assertThat(line).containsText("on the shelf");
+    assertThat(page.getByText("Black cast acrylic 3 mm is ordered, and nothing needs it"))
+        .hasCount(0);
+    page.navigate(yard.address("/stock"));
+    assertThat(page.getByLabel(Pattern.compile("^Black cast acrylic 3 mm: 1 sheet"))).hasCount(1);
+    assertEquals(List.of(), yard.complaints);
+  }
+
+  @Test
   void aLentBoardGoesBack() {
     Page page = yard.signedIn("ines");
     Hands hands = new Hands(page);
