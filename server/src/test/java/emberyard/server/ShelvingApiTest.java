@@ -17,10 +17,14 @@ class ShelvingApiTest extends OwnDemoTest {
   }
 
   private JsonNode line(String sheet) {
+    return of("sheet:" + sheet);
+  }
+
+  private JsonNode of(String needKey) {
     return build(BUILD)
         .at("/ordered/lines")
         .valueStream()
-        .filter(each -> each.at("/line/needKey").asString().equals("sheet:" + sheet))
+        .filter(each -> each.at("/line/needKey").asString().equals(needKey))
         .findFirst()
         .orElseThrow();
   }
@@ -62,6 +66,16 @@ class ShelvingApiTest extends OwnDemoTest {
     demo.owner.post("/api/undo?place=" + BUILD, Map.of()).expect(200);
     assertEquals(there, onHand());
     assertEquals(spent, spent());
+  }
+
+  /** Twenty pieces, ordered when nobody said a unit, are not twenty packs. */
+  @Test
+  void piecesAreNotHeldAgainstPacks() {
+    JsonNode inserts = of("fixing:insert-3");
+    assertEquals(20, inserts.at("/line/quantity").asDouble());
+    assertEquals("pieces", inserts.path("unit").asString());
+    assertTrue(inserts.path("differs").isNull());
+    assertEquals(0, inserts.path("forShelf").asDouble());
   }
 
   @Test

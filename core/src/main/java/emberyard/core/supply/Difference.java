@@ -124,7 +124,7 @@ public record Difference(Kind kind, @Nullable String nowTitle, double tooMuch) {
             : set(line, "Ask to send it back", "state", "RETURN_ASKED"));
     ways.add(
         placed
-            ? Remedy.byHand("Lay it on the shelf: under More of its line")
+            ? Remedy.byHand("Lay it on the shelf: at its line, under Here")
             : set(line, "Keep it", "state", "KEPT"));
     ways.add(Remedy.byHand("Use it in another build that needs one: under More of its line"));
     return ways;

@@ -5,6 +5,7 @@ import emberyard.core.build.Ledger;
 import emberyard.core.record.OrderLine;
 import emberyard.core.units.FigureKey;
 import emberyard.core.work.Need;
+import emberyard.core.workshop.Sundry;
 import emberyard.core.workshop.WorkshopBook;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
@@ -44,11 +45,10 @@ public record OrderedLine(
    */
   static OrderedLine of(
       OrderLine line, @Nullable Need need, Ledger ledger, Build build, WorkshopBook book) {
-    boolean said = !line.unit().isEmpty() || need == null;
     Difference differs = Difference.of(line, need, build);
     return new OrderedLine(
         line,
-        said ? line.unit() : need.unit(),
+        counted(line, need, book),
         line.totalMinor(),
         ledger.spentMinor(line),
         ledger.openMinor(line),
@@ -57,5 +57,17 @@ public record OrderedLine(
         line.receivedOn() == null ? null : OrderBook.lastReturn(line, book).orElse(null),
         LabelCheck.of(line),
         null);
+  }
+
+  /** Where nobody said a unit, single ones were ordered, never packs. */
+  private static String counted(OrderLine line, @Nullable Need need, WorkshopBook book) {
+    if (!line.unit().isEmpty() || need == null) {
+      return line.unit();
+    }
+    return book.sundries().stream()
+        .filter(each -> need.wholePacks() && each.fills(need.key()))
+        .map(Sundry::unit)
+        .findFirst()
+        .orElse(need.unit());
   }
 }

@@ -5,6 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertNull;
 import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
@@ -21,6 +22,7 @@ import emberyard.core.record.OrderLine;
 import emberyard.core.record.OrderLine.State;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.work.CostCategory;
+import emberyard.core.work.Need;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildModel;
@@ -252,6 +254,26 @@ class OrdersAreTrueTest {
     assertEquals(2_400, fromShelf.spentMinor());
     assertEquals(2_400, fromShelf.forecastMinor());
     assertEquals(2_400, material(theirs, oneSheet).plannedMinor());
+  }
+
+  /** What was handed over takes nothing from those that are still being built. */
+  @Test
+  void aRevealedBuildLeavesTheShelfToTheOthers() {
+    WorkshopBook oneSheet = Samples.book().with(SheetProduct.class, List.of(Samples.sheet(1)));
+    List<Need> wants = in(Samples.build(), oneSheet).needs().stream().map(NeedLine::need).toList();
+    for (boolean revealed : new boolean[] {true, false}) {
+      Build first = Samples.build();
+      Brief brief = first.brief().with(each -> each.revealedOn(revealed ? Samples.MONDAY : null));
+      StockShelf shelf = new StockShelf(oneSheet);
+      shelf.handOut(new Build(brief, first.concept(), first.things()), wants);
+      double left =
+          shelf.handOut(first, wants).stream()
+              .filter(need -> need.key().equals("sheet:clear-3"))
+              .findFirst()
+              .orElseThrow()
+              .onHand();
+      assertEquals(revealed ? 1 : 0, left);
+    }
   }
 
   private static BuildModel in(Build build, WorkshopBook book) {
