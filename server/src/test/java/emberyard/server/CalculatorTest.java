@@ -203,4 +203,16 @@ class CalculatorTest {
     var slow = owner.post("/api/calc/make/panel", cut.formatted(-1)).expect(422).json();
     assertEquals("#/cut/speedMmPerSecond", slow.at("/errors/0/pointer").asString());
   }
+
+  /** What carries a tall narrow screen; an error is said at the field that was sent. */
+  @Test
+  void howMuchAPictureTakes(Client owner) {
+    String tall = "{\"width\": 1100, \"height\": 3840, \"hz\": 60, \"timing\": \"television\"}";
+    JsonNode rate = owner.post("/api/calc/light/rate", tall).expect(200).json();
+    assertEquals(7.30, rate.path("gbitPerSecond").asDouble(), 0.005);
+    assertEquals("HDMI 1.4", rate.at("/carriers/0/words").asString());
+    assertEquals(8.16, rate.at("/carriers/0/limitGbitPerSecond").asDouble());
+    JsonNode no = owner.post("/api/calc/light/rate", tall.replace("1100", "0")).expect(422).json();
+    assertEquals("#/width", no.at("/errors/0/pointer").asString());
+  }
 }
