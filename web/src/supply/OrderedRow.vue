@@ -278,6 +278,12 @@ const FIELDS = computed(() => [
   grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
   gap: 6px 10px;
 }
+/* what can be done is wider here and narrower there: the columns before it stand in line */
+@media (min-width: 1200px) {
+  .main {
+    grid-template-columns: minmax(150px, 1.6fr) 84px 92px minmax(150px, 1.3fr) minmax(200px, auto);
+  }
+}
 @media (max-width: 640px) {
   .main {
     grid-template-columns: 1fr auto;
