@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import type { Move } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
-import { spent, WORDS } from '../supply/moves'
+import { moveWords, spent } from '../supply/moves'
 import { day, money } from '../ui/words'
 import { said } from '../units/writing'
 import MoneySum from '../ui/MoneySum.vue'
@@ -41,7 +41,7 @@ const m = (minor: number) => money(minor, workshop.currency)
           <td class="mono">{{ day(move.on) }}</td>
           <td>{{ said(title(move)) }}</td>
           <td>{{ workshop.supplierName(move.supplierId) }}</td>
-          <td>{{ WORDS[move.what] }}{{ move.reverses ? ', taken back' : '' }}</td>
+          <td>{{ said(moveWords(move)) }}</td>
           <td class="right mono" :data-figure="move.figureKeys?.amountMinor">
             {{ m(spent(move)) }}
           </td>

@@ -9,7 +9,7 @@ import DateField from '../ui/DateField.vue'
 import MoneyField from '../ui/MoneyField.vue'
 import { day, money } from '../ui/words'
 import { said } from '../units/writing'
-import { nextId, spent, WORDS } from './moves'
+import { moveWords, nextId, spent } from './moves'
 
 /** Money that went to a shop and came back, and the next that does. Moves stay as they were entered. */
 const props = defineProps<{
@@ -34,7 +34,6 @@ watch(
   () => (amount.value = props.openMinor || props.spentMinor || null),
   { immediate: true },
 )
-const words = (move: Move) => WORDS[move.what] + (move.reverses ? ', taken back' : '')
 const refused = ref({ amount: '', day: '' })
 let entering = false
 async function enter(what: Move['what']) {
@@ -64,7 +63,7 @@ async function enter(what: Move['what']) {
   <div class="moves">
     <ul v-if="moves.length">
       <li v-for="move in moves" :key="move.id">
-        <span class="mono">{{ day(move.on) }}</span> {{ words(move) }}
+        <span class="mono">{{ day(move.on) }}</span> {{ said(moveWords(move)) }}
         <span class="mono" :data-figure="move.figureKeys?.amountMinor">{{
           money(spent(move), workshop.currency)
         }}</span>

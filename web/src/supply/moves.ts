@@ -1,10 +1,14 @@
 import type { Move } from '../api/types'
 
-export const WORDS: Record<Move['what'], string> = {
+const WORDS: Record<Move['what'], string> = {
   PAID: 'paid',
   REFUNDED: 'came back',
   CREDITED: 'came as credit',
 }
+
+/** What a move is, and why where it is no shop that paid. */
+export const moveWords = ({ what, reverses, note }: Move) =>
+  [WORDS[what] + (reverses ? ', taken back' : ''), note].filter(Boolean).join(': ')
 
 /** What a move adds to what is spent: below 0 where money came back. */
 export const spent = (move: Move) =>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { BasketItem, BasketParcel, Move, OrderedLine } from '../api/types'
-import { nextId, spent } from './moves'
+import { moveWords, nextId, spent } from './moves'
 import { NEXT, passes, STATES, STEPS, underWay, type State } from './orderStates'
 import { along, byOrder, inPlace, itemKey, neededTicks, orderKey } from './parcels'
 
@@ -37,6 +37,15 @@ describe('parcels to send', () => {
     expect(along(items, 'depot')).toEqual([{ name: 'Night Pilotage', count: 2 }])
     expect(along(items.slice(0, 1), 'depot')).toEqual([])
     expect(new Set(items.map(itemKey)).size).toBe(3)
+  })
+})
+
+describe('moves of money', () => {
+  it('say why, where it was no shop that paid back', () => {
+    const move = (more: Partial<Move>) => moveWords({ what: 'REFUNDED', note: '', ...more } as Move)
+    expect(move({})).toBe('came back')
+    expect(move({ note: 'it lies on the shelf' })).toBe('came back: it lies on the shelf')
+    expect(move({ what: 'PAID', reverses: 'm1' })).toBe('paid, taken back')
   })
 })
 

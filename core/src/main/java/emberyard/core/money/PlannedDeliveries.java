@@ -8,8 +8,8 @@ import java.util.TreeMap;
 
 /**
  * What bringing a build's things costs before anything is sent: one delivery of each shop with
- * something to bring, at its terms for the goods of this build alone. Things of other builds in the
- * same parcel make it cheaper, never dearer, but for a surcharge they may spare.
+ * something to bring, at its terms for the goods of this build alone. What others have in the same
+ * parcel only makes it cheaper.
  */
 final class PlannedDeliveries {
   private final Map<String, Long> wanted = new TreeMap<>();
@@ -26,9 +26,12 @@ final class PlannedDeliveries {
     open.merge(supplierId, goodsMinor, Long::sum);
   }
 
-  /** Whatever was ordered was brought, or will be. */
+  /** Whatever was ordered was brought, or will be, but for what is cancelled; duty is no goods. */
   void has(OrderLine line) {
-    ordered.merge(line.supplierId(), line.live() ? line.totalMinor() : 0, Long::sum);
+    boolean goods = line.way() != OrderLine.Way.DUTY;
+    if (goods && line.state() != OrderLine.State.CANCELLED) {
+      ordered.merge(line.supplierId(), line.totalMinor(), Long::sum);
+    }
   }
 
   /** How many of these shops have something to bring. */

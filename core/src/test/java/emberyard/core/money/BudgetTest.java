@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertNull;
 import emberyard.core.build.Build;
 import emberyard.core.finding.Severity;
 import emberyard.core.record.OrderLine;
+import emberyard.core.supply.Duty;
 import emberyard.core.work.CostCategory;
 import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.WorkshopBook;
@@ -38,6 +39,10 @@ class BudgetTest {
   }
 
   private static Budget budgetAt(Long smallBelowMinor, Long freeFromMinor) {
+    return budgetAt(Samples.build(), smallBelowMinor, freeFromMinor);
+  }
+
+  private static Budget budgetAt(Build build, Long smallBelowMinor, Long freeFromMinor) {
     Supplier shop =
         new Supplier(
             "quay",
@@ -53,10 +58,7 @@ class BudgetTest {
             "",
             "");
     WorkshopBook book = Samples.book().with(Supplier.class, List.of(shop));
-    return YardModel.of(List.of(Samples.build()), book, Samples.MONDAY_NINE)
-        .builds()
-        .get("b1")
-        .budget();
+    return YardModel.of(List.of(build), book, Samples.MONDAY_NINE).builds().get("b1").budget();
   }
 
   /** As the basket has it: a small order costs more, a large one is free. */
@@ -66,6 +68,22 @@ class BudgetTest {
     assertEquals(900, shipping(budgetAt(goods, goods + 1)));
     assertEquals(900 + 600, shipping(budgetAt(goods + 1, goods + 1)));
     assertEquals(0, shipping(budgetAt(null, goods)));
+  }
+
+  /** Neither duty nor what was cancelled makes a parcel worth more. */
+  @Test
+  void dutyAndWhatIsCancelledAreNoGoodsOfADelivery() {
+    long goods = 20_000 + 9_600 + 1_120 + 2_400 + 1_150;
+    OrderLine screen = Samples.order("screen:d1", OrderLine.State.ORDERED, Samples.MONDAY);
+    OrderLine cancelled =
+        screen.with(each -> each.state(OrderLine.State.CANCELLED).unitPriceMinor(90_000));
+    Build build =
+        Samples.build()
+            .with(OrderLine.class, List.of(cancelled, Duty.line("d", cancelled, 99_000)));
+    assertEquals(
+        900,
+        line(budgetAt(build, null, goods + 1), CostCategory.SHIPPING).plannedMinor(),
+        "not free: the goods are less");
   }
 
   private static long shipping(Budget budget) {

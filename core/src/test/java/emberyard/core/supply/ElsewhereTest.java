@@ -51,23 +51,6 @@ class ElsewhereTest {
                     .checkedBy("Ines"));
   }
 
-  private static Build with(OrderLine line, long paidMinor) {
-    Move paid =
-        new Move(
-            "m1",
-            line.id(),
-            line.category(),
-            "quay",
-            Move.What.PAID,
-            Math.max(1, paidMinor),
-            Samples.MONDAY,
-            "",
-            "");
-    return Samples.build()
-        .with(OrderLine.class, List.of(line))
-        .with(Move.class, paidMinor > 0 ? List.of(paid) : List.of());
-  }
-
   private static Elsewhere moved(Build build, double quantity) {
     OrderLine line = build.orders().get(0);
     return Elsewhere.of(build, line, quantity, "Depot", NEED, "n1", Samples.MONDAY);
@@ -81,7 +64,7 @@ class ElsewhereTest {
 
   @Test
   void someOfItGoesWithItsShareOfWhatWasPaid() {
-    Build build = with(line(4, State.CHECKED), 3_000);
+    Build build = Samples.paid(line(4, State.CHECKED), 3_000);
     Elsewhere moved = moved(build, 1);
     assertEquals(3, moved.stays().quantity());
     assertEquals(State.CHECKED, moved.stays().state());
@@ -97,7 +80,7 @@ class ElsewhereTest {
 
   @Test
   void allOfItLeavesNothingOwedBehind() {
-    Build build = with(line(4, State.KEPT), 0);
+    Build build = Samples.paid(line(4, State.KEPT), 0);
     Elsewhere moved = moved(build, 4);
     assertEquals(State.PASSED_ON, moved.stays().state());
     assertFalse(moved.stays().owed());
@@ -115,7 +98,7 @@ class ElsewhereTest {
     for (int i = 0; i < 2_000; i++) {
       double quantity = 1 + random.nextInt(9);
       OrderLine line = line(quantity, State.CHECKED).withUnitPriceMinor(1 + random.nextInt(5_000));
-      Build build = with(line, random.nextInt((int) line.totalMinor() + 1));
+      Build build = Samples.paid(line, random.nextInt((int) line.totalMinor() + 1));
       double goes = 1 + random.nextInt((int) quantity);
       Elsewhere moved = moved(build, goes);
       Ledger before = new Ledger(build);
@@ -132,7 +115,7 @@ class ElsewhereTest {
 
   @Test
   void noMoreGoesThanThereIs() {
-    Build build = with(line(4, State.CHECKED), 0);
+    Build build = Samples.paid(line(4, State.CHECKED), 0);
     assertThrows(InvalidValue.class, () -> moved(build, 4.5));
     assertThrows(InvalidValue.class, () -> moved(build, 0));
   }

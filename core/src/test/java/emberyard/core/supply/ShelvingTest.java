@@ -41,30 +41,13 @@ class ShelvingTest {
                     .checkedBy("Ines"));
   }
 
-  private static Build with(OrderLine line, long paidMinor) {
-    List<Move> moves = new ArrayList<>();
-    if (paidMinor > 0) {
-      moves.add(
-          new Move(
-              "m1",
-              line.id(),
-              line.category(),
-              "quay",
-              Move.What.PAID,
-              paidMinor,
-              Samples.MONDAY,
-              "",
-              ""));
-    }
-    return Samples.build().with(OrderLine.class, List.of(line)).with(Move.class, moves);
-  }
-
   private static double most(OrderLine line, Difference differs, long paidMinor) {
-    return Shelving.most(line, differs, new Ledger(with(line, paidMinor)), BOOK);
+    return Shelving.most(line, differs, new Ledger(Samples.paid(line, paidMinor)), BOOK);
   }
 
   private static Shelving laid(double quantity) {
-    return Shelving.of(with(line(), 4_000), line(), quantity, 4, "new", Samples.MONDAY, BOOK);
+    return Shelving.of(
+        Samples.paid(line(), 4_000), line(), quantity, 4, "new", Samples.MONDAY, BOOK);
   }
 
   private static int onHand(Shelving laid) {
@@ -88,9 +71,9 @@ class ShelvingTest {
     assertNull(laid.stays());
     assertEquals(4, onHand(laid));
     Build after =
-        with(line(), 4_000)
+        Samples.paid(line(), 4_000)
             .with(OrderLine.class, List.of(laid.lies()))
-            .with(Move.class, List.of(with(line(), 4_000).moves().get(0), laid.off()));
+            .with(Move.class, List.of(Samples.paid(line(), 4_000).moves().get(0), laid.off()));
     assertEquals(0, new Ledger(after).committedMinor(laid.lies()));
     assertEquals(
         1_000,

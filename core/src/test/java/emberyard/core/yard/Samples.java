@@ -17,6 +17,7 @@ import emberyard.core.build.Rail;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
 import emberyard.core.finish.PlainScheme;
+import emberyard.core.record.Move;
 import emberyard.core.record.OrderLine;
 import emberyard.core.record.OrderLineBuilder;
 import emberyard.core.record.TaskMark;
@@ -40,6 +41,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 
 /** A small workshop and one build in it, to change in tests. */
 public final class Samples {
@@ -304,6 +306,27 @@ public final class Samples {
           .with(TimeEntry.class, times)
           .with(TaskMark.class, marks);
     }
+  }
+
+  /** The build with this one line, of which so much is paid; nothing for 0. */
+  public static Build paid(OrderLine line, long paidMinor) {
+    List<Move> moves =
+        Stream.of(paidMinor)
+            .filter(minor -> minor > 0)
+            .map(
+                minor ->
+                    new Move(
+                        "m1",
+                        line.id(),
+                        line.category(),
+                        line.supplierId(),
+                        Move.What.PAID,
+                        minor,
+                        MONDAY,
+                        "",
+                        ""))
+            .toList();
+    return build().with(OrderLine.class, List.of(line)).with(Move.class, moves);
   }
 
   public static OrderLine order(String needKey, OrderLine.State state, LocalDate expected) {

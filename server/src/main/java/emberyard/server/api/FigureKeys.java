@@ -103,15 +103,9 @@ public class FigureKeys extends SimpleModule {
   }
 
   private static @Nullable String asked(HttpServletRequest request, String word) {
-    boolean path =
-        request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE)
-                instanceof Map<?, ?> parts
-            && parts.containsKey(word);
-    return path
-        ? ((Map<?, ?>) request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE))
-            .get(word)
-            .toString()
-        : request.getParameter(word);
+    Object parts = request.getAttribute(HandlerMapping.URI_TEMPLATE_VARIABLES_ATTRIBUTE);
+    Object part = parts instanceof Map<?, ?> map ? map.get(word) : null;
+    return part == null ? request.getParameter(word) : part.toString();
   }
 
   /** Reads bodies as if they held no keys. */
