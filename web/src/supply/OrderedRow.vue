@@ -183,7 +183,7 @@ const FIELDS = computed(() => [
           @click="opened = true"
         />
         <Button
-          v-else-if="ordered.forShelf"
+          v-if="ordered.forShelf"
           class="quiet"
           size="small"
           label="Lay it on the shelf"
