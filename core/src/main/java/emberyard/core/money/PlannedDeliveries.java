@@ -26,10 +26,10 @@ final class PlannedDeliveries {
     open.merge(supplierId, goodsMinor, Long::sum);
   }
 
-  /** Whatever was ordered was brought, or will be, but for what is cancelled; duty is no goods. */
+  /** What was sent for was brought, or will be, but for what is cancelled. */
   void has(OrderLine line) {
-    boolean goods = line.way() != OrderLine.Way.DUTY;
-    if (goods && line.state() != OrderLine.State.CANCELLED) {
+    boolean sentFor = line.way() == OrderLine.Way.SENT_FOR;
+    if (sentFor && line.state() != OrderLine.State.CANCELLED) {
       ordered.merge(line.supplierId(), line.totalMinor(), Long::sum);
     }
   }

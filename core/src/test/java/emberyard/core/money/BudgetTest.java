@@ -86,6 +86,20 @@ class BudgetTest {
         "not free: the goods are less");
   }
 
+  /** What somebody fetched over the counter, and nothing needs any more, is not brought. */
+  @Test
+  void onlyWhatIsSentForIsBrought() {
+    Supplier shop = Samples.book().suppliers().get(0);
+    OrderLine sent = Samples.order("screen:d1", OrderLine.State.RECEIVED, Samples.MONDAY);
+    PlannedDeliveries deliveries = new PlannedDeliveries();
+    deliveries.has(sent.withWay(OrderLine.Way.COUNTER));
+    deliveries.has(sent.withState(OrderLine.State.CANCELLED));
+    assertEquals(0, deliveries.plannedMinor(shop));
+    assertEquals(0, deliveries.count(List.of(shop)));
+    deliveries.has(sent);
+    assertEquals(shop.shippingMinor(), deliveries.plannedMinor(shop));
+  }
+
   private static long shipping(Budget budget) {
     BudgetLine line = line(budget, CostCategory.SHIPPING);
     assertEquals(line.plannedMinor(), line.forecastMinor(), "nothing is ordered yet");
