@@ -1,0 +1,302 @@
+package emberyard.core.light.port;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
+
+/** A problem made ready for the search: all in an order of its own, alike sockets as one class. */
+final class PortIndex {
+  /** Links on a way besides the last lead. */
+  static final int MOST_LINKS = 2;
+
+  /** What one USB 2 controller takes of pictures, MB/s (handbook). */
+  static final double CONTROLLER_MEGABYTES = 35;
+
+  private static final PortItem HALVES =
+      PortItem.of(
+          new Link(
+              PortNode.HALVES,
+              "both ports of a header",
+              Link.Kind.BREAKOUT,
+              Plug.USB_2_HEADER,
+              Plug.USB_2_HALF,
+              2,
+              0,
+              2,
+              0,
+              0,
+              0,
+              false,
+              0,
+              0,
+              true),
+          false,
+          -1);
+
+  final List<Sink> sinks;
+  final List<RootClass> roots;
+  final List<String> devices;
+  final List<PortItem> leads = new ArrayList<>();
+  final Map<Plug, List<List<PortItem>>> chains = new EnumMap<>(Plug.class);
+  final Map<String, FixedLink> fixed = new HashMap<>();
+  final Map<String, Long> groupKbit = new HashMap<>();
+  final int counters;
+  private final List<PortItem> between = new ArrayList<>();
+  private final boolean[][] useful;
+  private final boolean[] ends;
+  private final Map<String, Link> byId = new HashMap<>();
+
+  /** Sockets that are all the same to the search. */
+  record RootClass(Source first, int device, List<Source> sources) {
+    /** What a way that begins here is called. */
+    String name() {
+      return first.deviceId() + "/" + first.plug() + "/" + first.id();
+    }
+  }
+
+  PortIndex(PortProblem problem) {
+    sinks = problem.sinks().stream().sorted(order()).toList();
+    problem.fixed().forEach(each -> fixed.put(each.sinkId(), each));
+    devices = problem.sources().stream().map(Source::deviceId).distinct().sorted().toList();
+    roots = classes(problem);
+    counters = items(problem.links());
+    for (Plug plug : Plug.values()) {
+      List<List<PortItem>> from = new ArrayList<>();
+      from.add(List.of());
+      grow(List.of(), plug, from);
+      chains.put(plug, from);
+    }
+    groups();
+    useful = useful();
+    ends = ends();
+    problem.links().forEach(link -> byId.put(link.id(), link));
+  }
+
+  /** Who passes a picture on comes before those that can hang on it; alike ones side by side. */
+  static Comparator<Sink> order() {
+    return Comparator.comparingDouble((Sink sink) -> -sink.passesOnGbit())
+        .thenComparing(Sink::want)
+        .thenComparing(sink -> -sink.gbitPerSecond())
+        .thenComparing(sink -> -sink.amps())
+        .thenComparing(Sink::plug)
+        .thenComparing(Sink::mirror)
+        .thenComparingDouble(Sink::reachMm)
+        .thenComparing(Sink::id);
+  }
+
+  private List<RootClass> classes(PortProblem problem) {
+    Set<String> named = new HashSet<>();
+    problem.fixed().forEach(each -> named.add(each.sourceId()));
+    Map<String, List<Source>> alike = new TreeMap<>();
+    problem.sources().stream()
+        .filter(Source::works)
+        .sorted(Comparator.comparing(Source::name).thenComparing(Source::id))
+        .forEach(
+            source ->
+                alike
+                    .computeIfAbsent(
+                        String.join(
+                            "|",
+                            source.deviceId(),
+                            source.plug().name(),
+                            "%.6f|%d|%.3f|%.1f"
+                                .formatted(
+                                    source.gbitPerSecond(),
+                                    source.usb(),
+                                    source.amps(),
+                                    source.extraMm()),
+                            named.contains(source.id()) ? source.id() : ""),
+                        key -> new ArrayList<>())
+                    .add(source));
+    return alike.values().stream()
+        .map(
+            those ->
+                new RootClass(
+                    those.get(0), devices.indexOf(those.get(0).deviceId()), List.copyOf(those)))
+        .toList();
+  }
+
+  private int items(List<Link> links) {
+    int counter = 0;
+    List<Link> sorted = links.stream().sorted(Comparator.comparing(Link::id)).toList();
+    List<PortItem> all = new ArrayList<>();
+    for (Link link : sorted) {
+      if (link.owned() > 0) {
+        all.add(PortItem.of(link, true, counter++));
+      }
+      if (link.offered()) {
+        all.add(PortItem.of(link, false, -1));
+      }
+    }
+    all.sort(
+        Comparator.comparing(PortItem::cost)
+            .thenComparing(item -> item.link().id())
+            .thenComparing(item -> !item.limited()));
+    all.forEach(item -> (item.link().kind() == Link.Kind.LEAD ? leads : between).add(item));
+    return counter;
+  }
+
+  private void grow(List<PortItem> chain, Plug socket, List<List<PortItem>> into) {
+    if (socket == Plug.USB_2_HEADER && chain.isEmpty()) {
+      List<PortItem> halves = List.of(HALVES);
+      into.add(halves);
+      grow(halves, Plug.USB_2_HALF, into);
+    }
+    if (real(chain) == MOST_LINKS) {
+      return;
+    }
+    for (PortItem item : between) {
+      if (item.link().in().fits(socket) && follows(chain, item)) {
+        List<PortItem> longer = new ArrayList<>(chain);
+        longer.add(item);
+        into.add(List.copyOf(longer));
+        grow(longer, item.link().out(), into);
+      }
+    }
+  }
+
+  private static boolean follows(List<PortItem> chain, PortItem item) {
+    Link.Kind kind = item.link().kind();
+    return chain.stream()
+        .map(before -> before.link().kind())
+        .noneMatch(before -> clash(before, kind));
+  }
+
+  /**
+   * Two adapters in a row, or a splitter and a hub: nobody knows what comes out; and one port is
+   * not broken out twice.
+   */
+  static boolean clash(Link.Kind before, Link.Kind then) {
+    return switch (then) {
+      case ADAPTER -> before == Link.Kind.ADAPTER;
+      case SPLITTER, HUB -> before == Link.Kind.SPLITTER;
+      case BREAKOUT -> before == Link.Kind.BREAKOUT;
+      case LEAD -> false;
+    };
+  }
+
+  /** Links that are pieces: the ports of a header are none. */
+  static int real(List<PortItem> chain) {
+    return (int) chain.stream().filter(item -> !halves(item)).count();
+  }
+
+  static boolean halves(PortItem item) {
+    return item == HALVES;
+  }
+
+  private void groups() {
+    for (Sink sink : sinks) {
+      if (!sink.mirror().isEmpty()) {
+        groupKbit.merge(sink.mirror(), kbit(sink), Math::min);
+      }
+    }
+  }
+
+  /** Kbit/s of its picture, at least one where it wants one. */
+  static long kbit(Sink sink) {
+    return sink.want() == Sink.Want.PICTURE ? Math.max(1, PortUnits.kbit(sink.gbitPerSecond())) : 0;
+  }
+
+  /** Whether something can still be plugged into such a socket from this sink on. */
+  boolean useful(Plug socket, int from) {
+    return useful[from][socket.ordinal()];
+  }
+
+  private boolean[][] useful() {
+    boolean[][] some = new boolean[sinks.size() + 1][Plug.values().length];
+    for (int i = sinks.size() - 1; i >= 0; i--) {
+      for (Plug plug : Plug.values()) {
+        some[i][plug.ordinal()] = some[i + 1][plug.ordinal()] || reaches(plug, sinks.get(i));
+      }
+    }
+    return some;
+  }
+
+  private boolean reaches(Plug socket, Sink sink) {
+    return chains.get(socket).stream()
+        .map(chain -> chain.isEmpty() ? socket : chain.get(chain.size() - 1).link().out())
+        .anyMatch(end -> joins(end, sink));
+  }
+
+  /** Whether a lead, or its own, leads from such a socket to it. */
+  boolean joins(Plug socket, Sink sink) {
+    return sink.ownLead()
+        ? sink.plug().fits(socket)
+        : leads.stream().anyMatch(lead -> ends(lead, socket, sink));
+  }
+
+  static boolean ends(PortItem lead, Plug socket, Sink sink) {
+    return lead.link().in().fits(socket) && lead.link().out() == sink.plug();
+  }
+
+  /** The link of an id, null for none. */
+  @Nullable Link link(String id) {
+    return byId.get(id);
+  }
+
+  /** The state without what nobody from this sink on can use: more states are equal then. */
+  PortState cleared(PortState state, int from) {
+    if (!ends[from]) {
+      return state;
+    }
+    int[] rootsLeft = state.rootsLeft().clone();
+    for (int root = 0; root < rootsLeft.length; root++) {
+      if (!useful(roots.get(root).first().plug(), from)) {
+        rootsLeft[root] = 0;
+      }
+    }
+    int[] streams = showsFrom(from, Sink.Want.PICTURE) ? state.streamsLeft() : new int[0];
+    long[] kilobytes =
+        showsFrom(from, Sink.Want.PICTURE_AS_DATA) ? state.kilobytesLeft() : new long[0];
+    List<PortNode> trees =
+        state.trees().stream()
+            .map(tree -> cleared(tree, from))
+            .filter(Objects::nonNull)
+            .sorted(PortNode.ORDER)
+            .toList();
+    return new PortState(rootsLeft, streams, kilobytes, state.taken(), trees);
+  }
+
+  private @Nullable PortNode cleared(PortNode node, int from) {
+    boolean goesOn =
+        useful(node.socket(), from) && (node.same().isEmpty() || groupGoesOn(node.same(), from));
+    List<PortNode> kids =
+        node.kids().stream()
+            .map(kid -> cleared(kid, from))
+            .filter(Objects::nonNull)
+            .sorted(PortNode.ORDER)
+            .toList();
+    return node.with().free(goesOn ? node.free() : 0).kids(kids).build().left();
+  }
+
+  private boolean showsFrom(int from, Sink.Want want) {
+    return sinks.subList(from, sinks.size()).stream().anyMatch(sink -> sink.want() == want);
+  }
+
+  /** Whether something that could be used up to here can be used no more. */
+  private boolean[] ends() {
+    boolean[] some = new boolean[sinks.size() + 1];
+    for (int i = 1; i <= sinks.size(); i++) {
+      Sink last = sinks.get(i - 1);
+      some[i] =
+          !Arrays.equals(useful[i - 1], useful[i])
+              || !showsFrom(i, last.want())
+              || !last.mirror().isEmpty() && !groupGoesOn(last.mirror(), i);
+    }
+    return some;
+  }
+
+  private boolean groupGoesOn(String group, int from) {
+    return sinks.subList(from, sinks.size()).stream()
+        .anyMatch(sink -> Objects.equals(sink.mirror(), group));
+  }
+}

@@ -1,0 +1,56 @@
+package emberyard.core.light.port;
+
+import java.util.Arrays;
+
+/**
+ * What each sink costs at least, whatever hangs on what: its lead, and the links before it that
+ * nobody can share.
+ */
+final class PortLeast {
+  private final PortIndex index;
+  private final PortTails[] tails;
+
+  PortLeast(PortIndex index, PortTails[] tails) {
+    this.index = index;
+    this.tails = tails;
+  }
+
+  /** What all from each on cost at least; the last is nothing. */
+  PortCost[] rest() {
+    int count = index.sinks.size();
+    PortCost[] rest = new PortCost[count + 1];
+    Arrays.fill(rest, PortCost.NONE);
+    for (int i = count - 1; i >= 0; i--) {
+      rest[i] = rest[i + 1].plus(least(i));
+    }
+    return rest;
+  }
+
+  private PortCost least(int place) {
+    PortCost least = PortCost.DARK;
+    for (Plug plug : Plug.values()) {
+      for (PortTails.Tail tail : tails[place].from(plug)) {
+        for (PortItem lead : tail.leads()) {
+          PortCost cost = unshared(tail);
+          if (lead != null) {
+            cost = cost.plus(lead.cost());
+          }
+          if (cost.compareTo(least) < 0) {
+            least = cost;
+          }
+        }
+      }
+    }
+    return least;
+  }
+
+  private static PortCost unshared(PortTails.Tail tail) {
+    PortCost cost = PortCost.NONE;
+    for (PortItem item : tail.chain()) {
+      if (item.link().outs() == 1) {
+        cost = cost.plus(item.cost());
+      }
+    }
+    return cost;
+  }
+}

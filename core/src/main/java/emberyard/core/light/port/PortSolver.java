@@ -1,0 +1,112 @@
+package emberyard.core.light.port;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Feeds as many as can be fed, for the least money, then with the fewest links, then with the
+ * shortest leads, then by names (handbook, Light and screens, From ports to screens).
+ *
+ * <p>One sink after the other is hung on every node that it may hang on; of all ways that leave the
+ * same to plug into, the cheapest is kept. A first run that keeps only the best few gives a bound;
+ * the second run drops what can't come below it, and is exact. Where a step budget ends it, the
+ * best found stands, not proven. Time and memory grow with the number of different things that can
+ * be left over, not with the number of assignments: 16 screens and 12 devices take some thousand.
+ */
+public final class PortSolver {
+  /** Tries to hang something somewhere that a solution may take. */
+  public static final int STEPS = 1_500_000;
+
+  private static final int FIRST_RUN_KEEPS = 60;
+
+  private final PortIndex index;
+  private final PortAttach[] attach;
+  private final PortTails[] tails;
+  private final PortCost[] restAtLeast;
+  private final int mostSteps;
+  private int steps;
+  private boolean proven = true;
+
+  private PortSolver(PortProblem problem, int mostSteps) {
+    this.index = new PortIndex(problem);
+    this.mostSteps = mostSteps;
+    this.attach = new PortAttach[index.sinks.size()];
+    this.tails = new PortTails[attach.length];
+    for (int i = 0; i < attach.length; i++) {
+      attach[i] = new PortAttach(index, i);
+      tails[i] = new PortTails(index, index.sinks.get(i));
+    }
+    this.restAtLeast = new PortLeast(index, tails).rest();
+  }
+
+  /** The best way to feed all that can be fed. */
+  public static PortAnswer solve(PortProblem problem) {
+    return solve(problem, STEPS);
+  }
+
+  /**
+   * The same with another budget.
+   *
+   * @param mostSteps 1 or more
+   */
+  public static PortAnswer solve(PortProblem problem, int mostSteps) {
+    return new PortSolver(problem, mostSteps).solve();
+  }
+
+  /**
+   * One way so far.
+   *
+   * @param names what it is called, sink by sink: what decides between equals
+   */
+  record Entry(
+      PortState state,
+      PortCost cost,
+      String names,
+      @Nullable Entry before,
+      @Nullable PortChoice choice) {
+    private static final Comparator<Entry> ORDER =
+        Comparator.comparing(Entry::cost).thenComparing(Entry::names);
+
+    boolean before(@Nullable Entry other) {
+      return other == null || ORDER.compare(this, other) < 0;
+    }
+  }
+
+  private PortAnswer solve() {
+    Entry first = run(FIRST_RUN_KEEPS, null);
+    Entry best = run(Integer.MAX_VALUE, first.cost());
+    Entry chosen = best != null && best.before(first) ? best : first;
+    return new PortWriter(index).answer(chosen, proven, steps);
+  }
+
+  private @Nullable Entry run(int keeps, @Nullable PortCost bound) {
+    List<Entry> layer = List.of(new Entry(PortState.of(index), PortCost.NONE, "", null, null));
+    for (int i = 0; i < attach.length; i++) {
+      Map<PortState, Entry> next = new LinkedHashMap<>();
+      for (Entry entry : layer) {
+        if (bound != null && steps > mostSteps) {
+          proven = false;
+          return null;
+        }
+        steps +=
+            new PortStep(index, attach[i], tails[i], i, entry, bound, restAtLeast[i + 1], next)
+                .all();
+      }
+      layer = kept(next, keeps);
+    }
+    return layer.stream().min(Entry.ORDER).orElse(null);
+  }
+
+  private static List<Entry> kept(Map<PortState, Entry> next, int keeps) {
+    List<Entry> all = new ArrayList<>(next.values());
+    if (all.size() <= keeps) {
+      return all;
+    }
+    all.sort(Entry.ORDER);
+    return all.subList(0, keeps);
+  }
+}

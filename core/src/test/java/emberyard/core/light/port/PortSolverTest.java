@@ -1,0 +1,57 @@
+package emberyard.core.light.port;
+
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.Test;
+
+class PortSolverTest {
+  /** At least every tenth is one in which whoever takes the nearest port first gets stuck. */
+  @Test
+  void findsWhatTryingEverythingFinds() {
+    int times = Boolean.getBoolean("ember.long") ? 5_000 : 1_000;
+    int stuck = asTryingEverything(new Random(4719), times);
+    assertTrue(stuck * 10 >= times, stuck + " of " + times);
+  }
+
+  private static int asTryingEverything(Random random, int times) {
+    int stuck = 0;
+    for (int i = 0; i < times; i++) {
+      PortProblem problem = PortCases.random(random);
+      PortAnswer answer = PortSolver.solve(problem);
+      assertTrue(answer.proven());
+      assertEquals(
+          PortBrute.best(problem), answer.cost(), () -> "ANSWER " + answer + "\n" + problem);
+      PortCheck wired = PortRebuilt.of(problem, answer);
+      assertTrue(wired.holds(), problem::toString);
+      assertEquals(answer.cost(), wired.cost(), problem::toString);
+      stuck += PortBrute.nearestFirst(problem).dark() > answer.dark().size() ? 1 : 0;
+    }
+    return stuck;
+  }
+
+  @Test
+  void theOrderOfWhatIsAskedMeansNothing() {
+    Random random = new Random(7);
+    for (int i = 0; i < 200; i++) {
+      PortProblem problem = PortCases.random(random);
+      PortProblem shuffled =
+          new PortProblem(
+              mixed(problem.sources(), random),
+              mixed(problem.links(), random),
+              mixed(problem.sinks(), random),
+              mixed(problem.fixed(), random));
+      assertEquals(PortSolver.solve(problem), PortSolver.solve(shuffled));
+    }
+  }
+
+  private static <T> List<T> mixed(List<T> all, Random random) {
+    List<T> mixed = new ArrayList<>(all);
+    Collections.shuffle(mixed, random);
+    return mixed;
+  }
+}
