@@ -203,6 +203,9 @@ public final class Evaluation {
     if (link != null && facts.links().contains(link)) {
       return said(requirement, Outcome.ANSWERED, "", Judge.THING);
     }
+    if (link != null && facts.waiting().containsKey(link)) {
+      return said(requirement, Outcome.OPEN, facts.waiting().get(link), Judge.NOBODY);
+    }
     if (requirement.outcome() == Outcome.ANSWERED) {
       return said(requirement, Outcome.ANSWERED, "", Judge.PERSON);
     }

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param links known things, as "kind/id"
  * @param atLeast measures of which only a part is known: the true value is as large or larger
  * @param facesDrawn whether there are faces to look for banned things on
+ * @param waiting things that are there but answer nothing yet, as "kind/id", and why
  */
 public record Facts(
     Map<Measure, Double> values,
@@ -26,13 +27,15 @@ public record Facts(
     List<Present> things,
     List<Surface> surfaces,
     Set<String> links,
-    boolean facesDrawn) {
+    boolean facesDrawn,
+    Map<String, String> waiting) {
   public Facts {
     values = Map.copyOf(values);
     atLeast = Set.copyOf(atLeast);
     things = List.copyOf(things);
     surfaces = List.copyOf(surfaces);
     links = Set.copyOf(links);
+    waiting = Map.copyOf(waiting);
   }
 
   /** A thing on a face that shows. */
@@ -48,6 +51,6 @@ public record Facts(
 
   /** Only numbers, as a calculator gets them. */
   public static Facts of(Map<Measure, Double> values) {
-    return new Facts(values, Set.of(), List.of(), List.of(), Set.of(), false);
+    return new Facts(values, Set.of(), List.of(), List.of(), Set.of(), false, Map.of());
   }
 }

@@ -31,6 +31,8 @@ import org.jspecify.annotations.Nullable;
  * @param electric what it draws and plugs into, null while nobody has said
  * @param thermal its heat and air, null for none
  * @param fitted how it is put to use here
+ * @param wiring how it joins others, null while nobody has said
+ * @param display the screen built into it, null for none
  */
 @RecordBuilder
 public record Component(
@@ -60,7 +62,9 @@ public record Component(
     @Nullable Body body,
     @Nullable Electric electric,
     @Nullable Thermal thermal,
-    Fitted fitted)
+    Fitted fitted,
+    @Nullable Wiring wiring,
+    @Nullable Display display)
     implements ProductUse, ComponentBuilder.With {
   public Component {
     Require.text("id", id);

@@ -19,5 +19,10 @@ public enum ComponentKind {
   HUB,
   RISER,
   CONTROLLER,
+  ADAPTER,
+  SPLITTER,
+  BREAKOUT,
+  LEAD,
+  CHARGER,
   OTHER
 }

@@ -57,6 +57,14 @@ public interface DesignLists {
     return things().of(Screen.class);
   }
 
+  default List<FixedWay> fixedWays() {
+    return things().of(FixedWay.class);
+  }
+
+  default List<Program> programs() {
+    return things().of(Program.class);
+  }
+
   default List<LightStrip> strips() {
     return things().of(LightStrip.class);
   }

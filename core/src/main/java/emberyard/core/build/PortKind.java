@@ -32,6 +32,14 @@ public enum PortKind {
     return words;
   }
 
+  /** Whether it carries pictures or data, which the wiring leads from socket to socket. */
+  public boolean wired() {
+    return switch (this) {
+      case USB2_HEADER, USB3_HEADER, TYPE_C_HEADER, REAR_USB, EMBEDDED_DISPLAY -> true;
+      default -> false;
+    };
+  }
+
   /** Most a header carries by the field's usual figures, A; 0 where current is not counted. */
   public double amps() {
     return switch (this) {

@@ -16,6 +16,12 @@ import org.jspecify.annotations.Nullable;
  * @param watts from its rail, 0 to 500
  * @param productId the product of the library it is one of, empty for one's own
  * @param ownFields in which it differs from its product, see {@link ProductUse}
+ * @param feed what more is known of its picture and its current, null for nothing
+ * @param leadMm the lead that it needs, 0 to 30,000 mm; null for what its place suggests
+ * @param plugFreeMm room for a plug straight out of its socket, 0 to 3,000 mm; null for enough
+ * @param sameAs another screen whose picture it may show, empty for a picture of its own
+ * @param confirmedWith the board whose header somebody has confirmed for it, where that is no
+ *     standard; empty for nobody
  */
 @RecordBuilder
 public record Screen(
@@ -31,7 +37,12 @@ public record Screen(
     long priceMinor,
     String supplierId,
     String productId,
-    @Nullable List<String> ownFields)
+    @Nullable List<String> ownFields,
+    @Nullable ScreenFeed feed,
+    @Nullable Double leadMm,
+    @Nullable Double plugFreeMm,
+    String sameAs,
+    String confirmedWith)
     implements ProductUse, ScreenBuilder.With {
   public Screen {
     Require.text("id", id);
@@ -47,13 +58,67 @@ public record Screen(
     supplierId = Require.textOrEmpty("supplierId", supplierId);
     productId = Require.textOrEmpty("productId", productId);
     ownFields = ownFields == null ? null : List.copyOf(ownFields);
+    if (leadMm != null) {
+      Require.between("leadMm", leadMm, 0, 30_000, "mm");
+    }
+    if (plugFreeMm != null) {
+      Require.between("plugFreeMm", plugFreeMm, 0, 3_000, "mm");
+    }
+    sameAs = Require.textOrEmpty("sameAs", sameAs);
+    confirmedWith = Require.textOrEmpty("confirmedWith", confirmedWith);
+  }
+
+  /** A screen of which no more is known. */
+  public Screen(
+      String id,
+      String name,
+      double widthMm,
+      double heightMm,
+      int pixelsWide,
+      int pixelsHigh,
+      Input input,
+      double watts,
+      Rail rail,
+      long priceMinor,
+      String supplierId,
+      String productId,
+      @Nullable List<String> ownFields) {
+    this(
+        id,
+        name,
+        widthMm,
+        heightMm,
+        pixelsWide,
+        pixelsHigh,
+        input,
+        watts,
+        rail,
+        priceMinor,
+        supplierId,
+        productId,
+        ownFields,
+        null,
+        null,
+        null,
+        "",
+        "");
+  }
+
+  /** What is known of its picture and its current. */
+  public ScreenFeed fed() {
+    return feed == null ? ScreenFeed.USUAL : feed;
   }
 
   /** The plug that carries its picture. */
   public enum Input {
     HDMI("HDMI"),
     DISPLAY_PORT("DisplayPort"),
-    TYPE_C("type-C");
+    TYPE_C("type-C"),
+    MINI_HDMI("mini HDMI"),
+    /** A bare panel on the flat lead of a board. */
+    EMBEDDED("embedded display header"),
+    /** No picture lead: what it shows comes as USB data. */
+    DATA("USB data");
 
     private final String words;
 

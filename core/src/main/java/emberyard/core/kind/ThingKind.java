@@ -7,6 +7,7 @@ import emberyard.core.build.ConceptOption;
 import emberyard.core.build.Design;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.FaceItem;
+import emberyard.core.build.FixedWay;
 import emberyard.core.build.Joint;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Loop;
@@ -14,6 +15,7 @@ import emberyard.core.build.ManualTask;
 import emberyard.core.build.OutsideFinish;
 import emberyard.core.build.Panel;
 import emberyard.core.build.PrintPart;
+import emberyard.core.build.Program;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
@@ -72,6 +74,8 @@ public enum ThingKind {
   PANEL("panels", "Part", Panel.class, Home.BUILD, Way.FREE),
   SCHEME("schemes", "Finish", Scheme.class, Home.BUILD, Way.FREE),
   SCREEN("screens", "Screen", Screen.class, Home.BUILD, Way.FREE),
+  FIXED_WAY("fixed-ways", "Fixed way", FixedWay.class, Home.BUILD, Way.FREE),
+  PROGRAM("programs", "Program", Program.class, Home.BUILD, Way.FREE),
   STRIP("strips", "Light", LightStrip.class, Home.BUILD, Way.FREE),
   ENCLOSURE("enclosures", "Enclosure", Enclosure.class, Home.BUILD, Way.FREE),
   LOOP("loops", "Loop", Loop.class, Home.BUILD, Way.FREE),

@@ -7,6 +7,7 @@ import emberyard.core.finding.Caution;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.light.wire.WiringWork;
 import emberyard.core.units.Figures;
 import emberyard.core.work.CostCategory;
 import emberyard.core.work.Need;
@@ -28,21 +29,24 @@ public final class LightWork {
   private LightWork() {}
 
   /**
+   * @param wiring what feeds what
    * @param behind keys that fitting waits for: the dry fit and the cured paint
    */
-  public static Work derive(Build build, WorkshopBook book, List<String> behind) {
+  public static Work derive(
+      Build build, WorkshopBook book, WiringWork wiring, List<String> behind) {
     List<Task> tasks = new ArrayList<>();
     List<Need> needs = new ArrayList<>();
     StepTimes times = book.workshop().times();
     for (Screen screen : build.screens()) {
       needs.add(need(screen, book));
-      tasks.add(fitting(screen, times).behind(behind));
+      Task fitting = fitting(screen, times).behind(behind);
+      tasks.add(wiring.proofOf(screen.id()).map(fitting::behind).orElse(fitting));
     }
     for (LightStrip strip : build.strips()) {
       needs.add(need(strip, book));
       tasks.add(fitting(strip, times).behind(behind));
     }
-    return new Work(tasks, needs, findings(build));
+    return new Work(tasks, needs, findings(build)).plus(wiring.derive(behind));
   }
 
   private static Need need(Screen screen, WorkshopBook book) {

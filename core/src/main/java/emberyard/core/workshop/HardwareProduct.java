@@ -3,11 +3,12 @@ package emberyard.core.workshop;
 import emberyard.core.build.Body;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Display;
 import emberyard.core.build.Electric;
-import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Thermal;
 import emberyard.core.build.UseRanges;
+import emberyard.core.build.Wiring;
 import emberyard.core.thing.Product;
 import emberyard.core.thing.ProductUse;
 import emberyard.core.units.Require;
@@ -22,7 +23,8 @@ import org.jspecify.annotations.Nullable;
  * @param supplyWatts what it gives as a supply, 0 otherwise
  * @param attributes anything else worth knowing, in words
  * @param body the space it takes, null where it takes none of its own
- * @param display of a screen, null where nobody said
+ * @param wiring how it joins others, null where nobody said
+ * @param display of a screen, by itself or built in; null for none
  */
 public record HardwareProduct(
     String id,
@@ -43,29 +45,9 @@ public record HardwareProduct(
     @Nullable Body body,
     @Nullable Electric electric,
     @Nullable Thermal thermal,
+    @Nullable Wiring wiring,
     @Nullable Display display)
     implements Product {
-  /**
-   * The picture of a screen.
-   *
-   * @param pixelsWide 1 to 16,000
-   * @param pixelsHigh 1 to 16,000
-   * @param input what it wants its picture from
-   * @param rail what it is fed from, 5 V where nobody said
-   */
-  public record Display(int pixelsWide, int pixelsHigh, Screen.Input input, Rail rail) {
-    public Display {
-      Require.between("pixelsWide", pixelsWide, 1, 16_000, "pixels");
-      Require.between("pixelsHigh", pixelsHigh, 1, 16_000, "pixels");
-      Require.given("input", input);
-      rail = rail == null ? Rail.V5 : rail;
-    }
-
-    static Display of(Screen screen) {
-      return new Display(screen.pixelsWide(), screen.pixelsHigh(), screen.input(), screen.rail());
-    }
-  }
-
   public HardwareProduct {
     Require.text("id", id);
     Require.given("kind", kind);
@@ -83,6 +65,50 @@ public record HardwareProduct(
         lightHeaders,
         storageGb,
         memoryGb);
+  }
+
+  /** One that joins others as its kind usually does. */
+  public HardwareProduct(
+      String id,
+      String name,
+      ComponentKind kind,
+      long priceMinor,
+      String supplierId,
+      double massKg,
+      double peakWatts,
+      double supplyWatts,
+      int hdmiOutputs,
+      int displayPortOutputs,
+      int typeCOutputs,
+      int lightHeaders,
+      @Nullable Double storageGb,
+      @Nullable Double memoryGb,
+      String attributes,
+      @Nullable Body body,
+      @Nullable Electric electric,
+      @Nullable Thermal thermal,
+      @Nullable Display display) {
+    this(
+        id,
+        name,
+        kind,
+        priceMinor,
+        supplierId,
+        massKg,
+        peakWatts,
+        supplyWatts,
+        hdmiOutputs,
+        displayPortOutputs,
+        typeCOutputs,
+        lightHeaders,
+        storageGb,
+        memoryGb,
+        attributes,
+        body,
+        electric,
+        thermal,
+        null,
+        display);
   }
 
   /** One of it in a build, to be bought. */
@@ -139,6 +165,8 @@ public record HardwareProduct(
         .body(body)
         .electric(electric)
         .thermal(thermal)
+        .wiring(wiring)
+        .display(kind == ComponentKind.SCREEN ? null : display)
         .build();
   }
 
@@ -153,6 +181,7 @@ public record HardwareProduct(
         .input(shown.input())
         .watts(peakWatts)
         .rail(shown.rail())
+        .feed(shown.feed())
         .priceMinor(priceMinor)
         .supplierId(supplierId)
         .productId(id)

@@ -40,7 +40,10 @@ public record StepTimes(
     Double maskMinutesPerMetre,
     Double weedMinutesPerMetre,
     Double stripMinutesPerM2,
-    Double rackM2) {
+    Double rackM2,
+    Integer coldStartMinutes,
+    Integer plugMinutes,
+    Integer programMinutes) {
 
   public StepTimes {
     // workshops set up before there was a Fit stage have none of these
@@ -52,6 +55,10 @@ public record StepTimes(
     weedMinutesPerMetre = weedMinutesPerMetre == null ? 6 : weedMinutesPerMetre;
     stripMinutesPerM2 = stripMinutesPerM2 == null ? 90 : stripMinutesPerM2;
     rackM2 = rackM2 == null ? 1.2 : rackM2;
+    // and those from before screens were wired none of these
+    coldStartMinutes = coldStartMinutes == null ? 3 : coldStartMinutes;
+    plugMinutes = plugMinutes == null ? 4 : plugMinutes;
+    programMinutes = programMinutes == null ? 20 : programMinutes;
     Require.between("interviewMinutes", interviewMinutes, 0, 10_000, "min");
     Require.between("conceptMinutes", conceptMinutes, 0, 10_000, "min");
     Require.between("fitOnPaperMinutes", fitOnPaperMinutes, 0, 10_000, "min");
@@ -86,12 +93,15 @@ public record StepTimes(
     Require.between("weedMinutesPerMetre", weedMinutesPerMetre, 0, 1_000, "min/m");
     Require.between("stripMinutesPerM2", stripMinutesPerM2, 0, 10_000, "min/m²");
     Require.between("rackM2", rackM2, 0.05, 100, "m²");
+    Require.between("coldStartMinutes", coldStartMinutes, 0, 1_000, "min");
+    Require.between("plugMinutes", plugMinutes, 0, 1_000, "min");
+    Require.between("programMinutes", programMinutes, 0, 1_000, "min");
   }
 
   /** The values Ember Yard ships with; every screen that uses one says that it is a default. */
   public static StepTimes defaults() {
     return new StepTimes(
         60, 120, 45, 10, 15, 5, 11, 2, 5, 3, 10, 10, 30, 12, 0.25, 20, 30, 15, 15, 10, 90, 45, 20,
-        30, 2, 60, 30, 90, 24, 60, 4.0, 6.0, 90.0, 1.2);
+        30, 2, 60, 30, 90, 24, 60, 4.0, 6.0, 90.0, 1.2, 3, 4, 20);
   }
 }

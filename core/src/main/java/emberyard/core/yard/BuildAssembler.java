@@ -68,6 +68,7 @@ record BuildAssembler(
         design.schemes(),
         design.treated(),
         design.fit().model(),
+        design.wiring().model(),
         FitWork.hardwareMassKg(build),
         tasks,
         orders.lines(),

@@ -5,6 +5,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Measure;
+import emberyard.core.build.Screen;
 import emberyard.core.build.Size;
 import emberyard.core.build.Source;
 import emberyard.core.build.Unweighed;
@@ -15,6 +16,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -41,7 +43,19 @@ final class BuildFacts {
         things,
         record.derived().design().looks().surfaces(),
         links(build, record),
-        !record.derived().design().looks().faces().isEmpty());
+        !record.derived().design().looks().faces().isEmpty(),
+        waiting(record));
+  }
+
+  /** A dark screen answers nothing. */
+  private static Map<String, String> waiting(BuildRecord record) {
+    Map<String, String> waiting = new HashMap<>();
+    for (Screen screen : record.build().screens()) {
+      if (record.derived().design().wiring().darkScreens().containsKey(screen.id())) {
+        waiting.put("screens/" + screen.id(), screen.name() + " stays dark");
+      }
+    }
+    return waiting;
   }
 
   private static Facts.Present present(Elevation face, ElevationItem drawn) {
@@ -117,7 +131,12 @@ final class BuildFacts {
     add(links, "schemes", build.schemes().stream().map(each -> each.id()));
     add(links, "treatments", build.treatments().stream().map(each -> each.id()));
     add(links, "outside-finishes", build.outsideFinishes().stream().map(each -> each.id()));
-    add(links, "screens", build.screens().stream().map(each -> each.id()));
+    add(
+        links,
+        "screens",
+        build.screens().stream()
+            .map(Screen::id)
+            .filter(id -> !waiting(record).containsKey("screens/" + id)));
     add(links, "strips", build.strips().stream().map(each -> each.id()));
     add(links, "enclosures", build.enclosures().stream().map(each -> each.id()));
     add(links, "loops", build.loops().stream().map(each -> each.id()));

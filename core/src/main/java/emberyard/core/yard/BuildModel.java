@@ -10,6 +10,7 @@ import emberyard.core.finish.FinishModel;
 import emberyard.core.finish.TreatmentTarget;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.fit.FitModel;
+import emberyard.core.light.wire.WiringModel;
 import emberyard.core.make.MakeModel;
 import emberyard.core.make.part.MadePart;
 import emberyard.core.money.Budget;
@@ -52,6 +53,7 @@ public record BuildModel(
     List<SchemePlan> schemes,
     List<TreatmentTarget> treated,
     FitModel fit,
+    WiringModel wiring,
     double hardwareMassKg,
     List<TaskModel> tasks,
     List<NeedLine> needs,

@@ -16,6 +16,7 @@ import emberyard.core.finish.TreatmentWork;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.fit.FitWork;
 import emberyard.core.light.LightWork;
+import emberyard.core.light.wire.WiringWork;
 import emberyard.core.make.MakeModel;
 import emberyard.core.make.MakeWork;
 import emberyard.core.make.part.MadePart;
@@ -47,6 +48,7 @@ record DesignWork(
     List<SchemePlan> schemes,
     List<TreatmentTarget> treated,
     FitWork fit,
+    WiringWork wiring,
     Work talk,
     Work design,
     Work light,
@@ -63,7 +65,8 @@ record DesignWork(
     FitWork fit = FitWork.of(build, book, PartWeights.of(build, parts.made()));
     List<String> ready = new ArrayList<>(finishing(build, schemes));
     ready.add(MakeWork.DRY_FIT);
-    Work light = LightWork.derive(build, book, ready);
+    WiringWork wiring = BuildWiring.of(build, book);
+    Work light = LightWork.derive(build, book, wiring, ready);
     Work design =
         fit.derive(ConceptWork.CHOOSE, MakeWork.DRY_FIT, ProveWork.HARDWARE)
             .plus(MakeWork.derive(build, book, parts, fit.enclosureWork()))
@@ -77,6 +80,7 @@ record DesignWork(
         schemes,
         treated,
         fit,
+        wiring,
         interview.work(book).plus(looks.work(build, book, stock)),
         design,
         light,

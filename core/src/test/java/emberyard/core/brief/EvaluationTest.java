@@ -41,7 +41,8 @@ class EvaluationTest {
   }
 
   private static Facts things(Facts.Present... things) {
-    return new Facts(Map.of(), Set.of(), List.of(things), List.of(), Set.of("panels/p1"), true);
+    return new Facts(
+        Map.of(), Set.of(), List.of(things), List.of(), Set.of("panels/p1"), true, Map.of());
   }
 
   private static Facts.Present vent(Face face) {
@@ -121,7 +122,8 @@ class EvaluationTest {
                 new Facts.Surface(Face.LEFT, "#EDE3C4", 0.6),
                 new Facts.Surface(Face.LEFT, "#2E4A45", 0.005)),
             Set.of(),
-            true);
+            true,
+            Map.of());
     assertEquals(Outcome.FAILED, state(wanted, facts).outcome(), "a hair of green is no surface");
   }
 

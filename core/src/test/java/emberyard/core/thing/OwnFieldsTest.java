@@ -7,6 +7,7 @@ import static org.junit.jupiter.api.Assertions.assertSame;
 import emberyard.core.build.Body;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Display;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
@@ -14,7 +15,6 @@ import emberyard.core.build.Seat;
 import emberyard.core.build.Source;
 import emberyard.core.build.Turn;
 import emberyard.core.workshop.HardwareProduct;
-import emberyard.core.workshop.HardwareProduct.Display;
 import emberyard.core.workshop.LightProduct;
 import java.util.List;
 import java.util.Optional;
@@ -44,7 +44,7 @@ class OwnFieldsTest {
         Body.box(widthMm, 9, heightMm, List.of(Seat.FREE), List.of(Turn.UPRIGHT)),
         null,
         null,
-        new Display(1_920, 480, Screen.Input.HDMI, Rail.V12));
+        new Display(1_920, 480, Screen.Input.HDMI, Rail.V12, null));
   }
 
   private static Function<String, Optional<? extends Product>> library(Product product) {

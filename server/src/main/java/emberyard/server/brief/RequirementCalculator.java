@@ -72,7 +72,8 @@ class RequirementCalculator {
     Map<Measure, Double> values = values(facts);
     List<Facts.Present> present = present(facts.get("present"));
     Facts known =
-        new Facts(values, Set.of(), present, List.of(), Set.of(), facts.containsKey("present"));
+        new Facts(
+            values, Set.of(), present, List.of(), Set.of(), facts.containsKey("present"), Map.of());
     return new EvaluateAnswer(
         Evaluation.of(requirements, known, "").stream()
             .map(state -> answer(state, values))

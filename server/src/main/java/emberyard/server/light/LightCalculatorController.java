@@ -40,6 +40,18 @@ class LightCalculatorController {
    */
   record Carried(Carrier carrier, String words, double limitGbitPerSecond) {}
 
+  private final PortCalculator ports;
+
+  LightCalculatorController(PortCalculator ports) {
+    this.ports = ports;
+  }
+
+  /** Which socket feeds which screen or device through what, and what would have all fed. */
+  @PostMapping("/api/calc/light/ports")
+  PortCalculator.PortsAnswer ports(@RequestBody PortCalculator.PortsAsked asked) {
+    return ports.solve(asked);
+  }
+
   @PostMapping("/api/calc/light/rate")
   RateAnswer rate(@RequestBody RateAsked asked) {
     Picture picture =

@@ -45,7 +45,9 @@ public record Cell<T>(
           Integer.class,
           COUNT,
           boolean.class,
-          of(Cell::yesOrNo, value -> value ? "yes" : "no", false),
+          of(Cell::yesOrNo, Cell::yesOrNo, false),
+          Boolean.class,
+          of(Cell::yesOrNo, Cell::yesOrNo, null),
           LocalDate.class,
           new Cell<>((text, marks) -> marks.date(text), LocalDate::toString, null));
 
@@ -108,6 +110,10 @@ public record Cell<T>(
                             Arrays.stream(type.getEnumConstants())
                                 .map(String::valueOf)
                                 .collect(Collectors.joining(", ")))));
+  }
+
+  private static String yesOrNo(boolean value) {
+    return value ? "yes" : "no";
   }
 
   private static boolean yesOrNo(String text) {

@@ -24,6 +24,8 @@ enum Section {
   MAKE,
   FINISH,
   FIT,
+  /** What feeds which screen and device. */
+  WIRING,
   TASKS,
   /** Tasks of made parts, without when. */
   MAKE_TASKS,

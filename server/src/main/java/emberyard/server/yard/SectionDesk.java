@@ -144,6 +144,7 @@ class SectionDesk {
       case MAKE -> List.of(model.make());
       case FINISH -> List.of(model.schemes(), model.treated(), model.needs(), reading.book());
       case FIT -> List.of(model.fit());
+      case WIRING -> List.of(model.wiring());
       case TASKS, MAKE_TASKS, FINISH_TASKS -> List.of(model.tasks());
       case NEEDS -> List.of(model.needs());
       case ORDERED -> List.of(model.ordered());
@@ -168,6 +169,7 @@ class SectionDesk {
       case MAKE -> model.make();
       case FINISH -> model.finish(reading.book());
       case FIT -> model.fit();
+      case WIRING -> model.wiring();
       case TASKS -> model.tasks();
       case MAKE_TASKS -> byThing(tasks(model, Stage.MAKE)).map(Marked::of).toList();
       case FINISH_TASKS -> tasks(model, Stage.FINISH).toList();

@@ -11,6 +11,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finish.FinishModel;
 import emberyard.core.fit.FitModel;
 import emberyard.core.kind.ThingKind;
+import emberyard.core.light.wire.WiringModel;
 import emberyard.core.make.MakeModel;
 import emberyard.core.make.part.MadePart;
 import emberyard.core.money.Budget;
@@ -81,6 +82,7 @@ class YardController {
       MakeModel make,
       FinishModel finish,
       FitModel fit,
+      WiringModel wiring,
       double hardwareMassKg,
       List<TaskModel> tasks,
       List<NeedLine> needs,
@@ -151,6 +153,7 @@ class YardController {
         model.make(),
         model.finish(reading.book()),
         model.fit(),
+        model.wiring(),
         model.hardwareMassKg(),
         model.tasks(),
         model.needs(),

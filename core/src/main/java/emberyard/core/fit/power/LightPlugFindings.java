@@ -16,9 +16,6 @@ public final class LightPlugFindings {
 
   public static List<Finding> of(Build build, PowerBudget budget) {
     List<Finding> findings = new ArrayList<>();
-    budget.lines().stream()
-        .filter(line -> line.key().startsWith("output-") && !line.enough())
-        .forEach(line -> findings.add(output(line)));
     List<PowerLine> lacking =
         budget.lines().stream()
             .filter(line -> line.key().startsWith("LIGHT_"))
@@ -36,22 +33,6 @@ public final class LightPlugFindings {
         && strips.stream()
             .filter(LightStrip::onHeader)
             .noneMatch(strip -> strip.amps() > LightStrip.HEADER_AMPS);
-  }
-
-  private static Finding output(PowerLine line) {
-    String plug = line.label().replace(" outputs", "");
-    double missing = line.wanted() - line.there();
-    return Finding.of(
-            Severity.RISK,
-            "light",
-            "light/outputs/" + plug,
-            "%.0f %s output%s missing".formatted(missing, plug, missing == 1 ? "" : "s"),
-            "Screens want %.0f, the chosen hardware has %.0f."
-                .formatted(line.wanted(), line.there()),
-            "A screen without an output stays dark.")
-        .with(
-            Remedy.byHand("Choose hardware with another " + plug + " output"),
-            Remedy.byHand("Use a screen with another input, or an active adapter"));
   }
 
   private static Finding headers(List<PowerLine> lacking) {

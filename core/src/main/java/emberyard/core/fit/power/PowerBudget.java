@@ -54,6 +54,9 @@ public record PowerBudget(
     List<PowerLine> lines = new ArrayList<>();
     lines.add(watts(components, lights, power));
     for (PortKind kind : PortKind.values()) {
+      if (kind.wired()) {
+        continue;
+      }
       if (kind.amps() == 0) {
         count(components, kind, lines);
       } else if (kind == PortKind.FAN_HEADER || kind == PortKind.PUMP_HEADER) {
@@ -61,7 +64,6 @@ public record PowerBudget(
       }
     }
     lights(components, strips, lines);
-    outputs(components, screens, lines);
     return new PowerBudget(power, volt5, volt12, List.copyOf(lines));
   }
 
@@ -191,43 +193,6 @@ public record PowerBudget(
     return c.electric() != null
         ? sum(c.electric().offers(), kind, Port::count)
         : kind == PortKind.LIGHT_5V ? c.lightHeaders() : 0;
-  }
-
-  private static void outputs(
-      List<Component> components, List<Screen> screens, List<PowerLine> lines) {
-    boolean boardWorks = Component.boardOutputsWork(components);
-    for (Screen.Input input : Screen.Input.values()) {
-      List<FedShare> asks =
-          screens.stream()
-              .filter(screen -> screen.input() == input)
-              .map(screen -> new FedShare(screen.id(), screen.name(), 1))
-              .toList();
-      List<FedShare> offers =
-          shares(
-              components,
-              c ->
-                  c.kind() == ComponentKind.BOARD && !boardWorks
-                      ? 0
-                      : outputs(c, input) * c.quantity());
-      if (!asks.isEmpty() || !offers.isEmpty()) {
-        lines.add(
-            line(
-                "output-" + input,
-                input.words() + " outputs",
-                "",
-                asks,
-                offers,
-                boardWorks ? "" : "the board’s are dead: the processor has no graphics"));
-      }
-    }
-  }
-
-  private static double outputs(Component component, Screen.Input input) {
-    return switch (input) {
-      case HDMI -> component.hdmiOutputs();
-      case DISPLAY_PORT -> component.displayPortOutputs();
-      case TYPE_C -> component.typeCOutputs();
-    };
   }
 
   /** M.2 slots fill in the order the board lists them; each may switch something off. */

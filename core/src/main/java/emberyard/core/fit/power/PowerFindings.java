@@ -29,7 +29,6 @@ public final class PowerFindings {
       budget.lines().stream()
           .filter(line -> !line.enough())
           .filter(line -> !line.key().equals("power"))
-          .filter(line -> !line.key().startsWith("output-"))
           .filter(line -> !line.key().startsWith("LIGHT_"))
           .forEach(line -> findings.add(missing(line, build, budget.power(), book)));
     }
@@ -232,7 +231,6 @@ public final class PowerFindings {
     return switch (key.replace("leads-", "")) {
       case "GRAPHICS_8", "GRAPHICS_16", "CPU_8", "ATX_24", "SATA_POWER", "PERIPHERAL" ->
           "Choose a supply with that lead; never split a processor or graphics lead";
-      case "USB2_HEADER", "USB3_HEADER", "TYPE_C_HEADER" -> "Add a hub, or choose another board";
       case "SATA_DATA", "M2" -> "Use another M.2 slot, one drive less, or another board";
       default -> "Choose a board with more of them";
     };

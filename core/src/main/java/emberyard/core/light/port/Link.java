@@ -1,5 +1,7 @@
 package emberyard.core.light.port;
 
+import emberyard.core.build.LinkKind;
+import emberyard.core.build.Plug;
 import emberyard.core.units.Require;
 import io.soabase.recordbuilder.core.RecordBuilder;
 
@@ -12,6 +14,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param gbitPerSecond the most picture it passes on, 0 to 100; 0 for none
  * @param usb the data it passes on, 2 or 3; 0 for none
  * @param lengthMm of its lead, 0 to 30,000 mm
+ * @param plugMm how far its plug stands out at what is fed, 0 to 200 mm
  * @param ownAmps what its own supply gives to all its sockets, 0 to 20 A; 0 without one
  * @param drawsAmps what it takes itself from the socket before it, 0 to 5 A
  * @param drawsPicture whether it makes its picture itself of data, with a program
@@ -23,13 +26,14 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 public record Link(
     String id,
     String name,
-    Kind kind,
+    LinkKind kind,
     Plug in,
     Plug out,
     int outs,
     double gbitPerSecond,
     int usb,
     double lengthMm,
+    double plugMm,
     double ownAmps,
     double drawsAmps,
     boolean drawsPicture,
@@ -49,29 +53,6 @@ public record Link(
 
   private static final double BUS_AMPS_3 = 0.75;
 
-  /** What it does. */
-  public enum Kind {
-    LEAD("lead"),
-    /** One way only. */
-    ADAPTER("adapter"),
-    /** The same picture on all its sockets. */
-    SPLITTER("splitter"),
-    /** A picture or a device of its own on each of its sockets. */
-    HUB("hub"),
-    /** Wires that lead the ports of one header to sockets of their own. */
-    BREAKOUT("breakout");
-
-    private final String words;
-
-    Kind(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
-  }
-
   public Link {
     Require.text("id", id);
     Require.text("name", name);
@@ -79,10 +60,11 @@ public record Link(
     Require.given("in", in);
     Require.given("out", out);
     Require.between("outs", outs, 1, 16, "sockets");
-    Require.that(kind != Kind.LEAD || outs == 1, "outs", "A lead has one other end.");
+    Require.that(kind != LinkKind.LEAD || outs == 1, "outs", "A lead has one other end.");
     Require.between("gbitPerSecond", gbitPerSecond, 0, 100, "Gbit/s");
     Require.that(usb == 0 || usb == 2 || usb == 3, "usb", "Usb is 0, 2 or 3.");
     Require.between("lengthMm", lengthMm, 0, 30_000, "mm");
+    Require.between("plugMm", plugMm, 0, 200, "mm");
     Require.between("ownAmps", ownAmps, 0, 20, "A");
     Require.between("drawsAmps", drawsAmps, 0, 5, "A");
     Require.between("priceMinor", priceMinor, 0, 100_000_000, "minor units");
@@ -97,7 +79,7 @@ public record Link(
    * <p>Example: 14.4 Gbit/s of HDMI at 2 m: 14.4; at 5 m: 8.16.
    */
   public double carries() {
-    if (kind != Kind.LEAD) {
+    if (kind != LinkKind.LEAD) {
       return gbitPerSecond;
     }
     boolean hdmi = in == Plug.HDMI || out == Plug.HDMI || out == Plug.MINI_HDMI;
@@ -112,22 +94,22 @@ public record Link(
 
   /** The data it passes on at its length: USB 3 to 3 m, USB 2 to 5 m. */
   public int data() {
-    if (kind == Kind.LEAD && lengthMm > LONGEST_USB_2_MM) {
+    if (kind == LinkKind.LEAD && lengthMm > LONGEST_USB_2_MM) {
       return 0;
     }
-    return kind == Kind.LEAD && lengthMm > LONGEST_USB_3_MM ? Math.min(usb, 2) : usb;
+    return kind == LinkKind.LEAD && lengthMm > LONGEST_USB_3_MM ? Math.min(usb, 2) : usb;
   }
 
   /** Amperes at 5 V for all its sockets together; it may still get less from before it. */
   public double ampsForAll() {
     return ownAmps > 0
         ? ownAmps
-        : kind == Kind.HUB ? (usb == 3 ? BUS_AMPS_3 : BUS_AMPS_2) : Double.MAX_VALUE;
+        : kind == LinkKind.HUB ? (usb == 3 ? BUS_AMPS_3 : BUS_AMPS_2) : Double.MAX_VALUE;
   }
 
   /** Whether each of its sockets has the current of a port of its own. */
   boolean portEach() {
-    return kind == Kind.BREAKOUT;
+    return kind == LinkKind.BREAKOUT;
   }
 
   /** Whether it has a supply of its own. */

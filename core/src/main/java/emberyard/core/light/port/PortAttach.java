@@ -1,5 +1,7 @@
 package emberyard.core.light.port;
 
+import emberyard.core.build.LinkKind;
+import emberyard.core.build.Refusal;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -63,12 +65,12 @@ final class PortAttach {
   /** A link behind a node; null where it does not go. */
   private @Nullable PortNode behind(PortNode before, PortItem item, int depth) {
     Link link = item.link();
-    Link.Kind kind = link.kind();
+    LinkKind kind = link.kind();
     boolean clash =
-        kind == Link.Kind.ADAPTER && before.adapter()
-            || kind == Link.Kind.BREAKOUT && before.each()
-            || (kind == Link.Kind.SPLITTER || kind == Link.Kind.HUB) && before.splitter();
-    if (clash || sink.refuses(kind) || kind == Link.Kind.SPLITTER && sink.mirror().isEmpty()) {
+        kind == LinkKind.ADAPTER && before.adapter()
+            || kind == LinkKind.BREAKOUT && before.each()
+            || (kind == LinkKind.SPLITTER || kind == LinkKind.HUB) && before.splitter();
+    if (clash || sink.refuses(kind) || kind == LinkKind.SPLITTER && sink.mirror().isEmpty()) {
       return null;
     }
     int usb = Math.min(before.usb(), item.usb());
@@ -94,11 +96,11 @@ final class PortAttach {
         passesCurrent(item) ? Math.min(link.fed() ? Long.MAX_VALUE : there, item.milliamps()) : 0,
         link.drawsPicture() ? 0 : usb,
         link.portEach(),
-        kind == Link.Kind.SPLITTER ? sink.mirror() : before.same(),
+        kind == LinkKind.SPLITTER ? sink.mirror() : before.same(),
         before.drawn() || link.drawsPicture(),
-        before.hub() || kind == Link.Kind.HUB,
-        before.adapter() || kind == Link.Kind.ADAPTER,
-        before.splitter() || kind == Link.Kind.SPLITTER,
+        before.hub() || kind == LinkKind.HUB,
+        before.adapter() || kind == LinkKind.ADAPTER,
+        before.splitter() || kind == LinkKind.SPLITTER,
         before.links() + (halves ? 0 : 1),
         before.leadMm() + Math.round(link.lengthMm()),
         List.copyOf(via),
@@ -121,8 +123,7 @@ final class PortAttach {
         : !PortIndex.ends(lead, last.socket(), sink) || leadMm < reachMm) {
       return false;
     }
-    if (sink.refuses().contains(Sink.Refusal.LONG_LEAD)
-        && last.leadMm() + leadMm > Sink.LONG_LEAD_MM) {
+    if (sink.refuses().contains(Refusal.LONG_LEAD) && last.leadMm() + leadMm > Sink.LONG_LEAD_MM) {
       return false;
     }
     int data = lead == null ? last.usb() : Math.min(last.usb(), lead.usb());

@@ -1,5 +1,7 @@
 package emberyard.core.light.port;
 
+import emberyard.core.build.LinkKind;
+import emberyard.core.build.Plug;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -26,12 +28,13 @@ final class PortIndex {
           new Link(
               PortNode.HALVES,
               "both ports of a header",
-              Link.Kind.BREAKOUT,
+              LinkKind.BREAKOUT,
               Plug.USB_2_HEADER,
               Plug.USB_2_HALF,
               2,
               0,
               2,
+              0,
               0,
               0,
               0,
@@ -53,6 +56,7 @@ final class PortIndex {
   private final List<PortItem> between = new ArrayList<>();
   private final boolean[][] useful;
   private final boolean[] ends;
+  private final Map<String, Integer> atOnce = new HashMap<>();
   private final Map<String, Link> byId = new HashMap<>();
 
   /** Sockets that are all the same to the search. */
@@ -67,6 +71,7 @@ final class PortIndex {
     sinks = problem.sinks().stream().sorted(order()).toList();
     problem.fixed().forEach(each -> fixed.put(each.sinkId(), each));
     devices = problem.sources().stream().map(Source::deviceId).distinct().sorted().toList();
+    problem.sources().forEach(each -> atOnce.merge(each.deviceId(), each.atOnce(), Math::max));
     roots = classes(problem);
     counters = items(problem.links());
     for (Plug plug : Plug.values()) {
@@ -81,6 +86,11 @@ final class PortIndex {
     problem.links().forEach(link -> byId.put(link.id(), link));
   }
 
+  /** Pictures that a device gives at once: the most that one of its sockets says. */
+  int atOnce(String deviceId) {
+    return atOnce.get(deviceId);
+  }
+
   /** Who passes a picture on comes before those that can hang on it; alike ones side by side. */
   static Comparator<Sink> order() {
     return Comparator.comparingDouble((Sink sink) -> -sink.passesOnGbit())
@@ -90,6 +100,7 @@ final class PortIndex {
         .thenComparing(Sink::plug)
         .thenComparing(Sink::mirror)
         .thenComparingDouble(Sink::reachMm)
+        .thenComparingDouble(Sink::plugFreeMm)
         .thenComparing(Sink::id);
   }
 
@@ -141,7 +152,7 @@ final class PortIndex {
         Comparator.comparing(PortItem::cost)
             .thenComparing(item -> item.link().id())
             .thenComparing(item -> !item.limited()));
-    all.forEach(item -> (item.link().kind() == Link.Kind.LEAD ? leads : between).add(item));
+    all.forEach(item -> (item.link().kind() == LinkKind.LEAD ? leads : between).add(item));
     return counter;
   }
 
@@ -165,7 +176,7 @@ final class PortIndex {
   }
 
   private static boolean follows(List<PortItem> chain, PortItem item) {
-    Link.Kind kind = item.link().kind();
+    LinkKind kind = item.link().kind();
     return chain.stream()
         .map(before -> before.link().kind())
         .noneMatch(before -> clash(before, kind));
@@ -175,11 +186,11 @@ final class PortIndex {
    * Two adapters in a row, or a splitter and a hub: nobody knows what comes out; and one port is
    * not broken out twice.
    */
-  static boolean clash(Link.Kind before, Link.Kind then) {
+  static boolean clash(LinkKind before, LinkKind then) {
     return switch (then) {
-      case ADAPTER -> before == Link.Kind.ADAPTER;
-      case SPLITTER, HUB -> before == Link.Kind.SPLITTER;
-      case BREAKOUT -> before == Link.Kind.BREAKOUT;
+      case ADAPTER -> before == LinkKind.ADAPTER;
+      case SPLITTER, HUB -> before == LinkKind.SPLITTER;
+      case BREAKOUT -> before == LinkKind.BREAKOUT;
       case LEAD -> false;
     };
   }
@@ -235,7 +246,9 @@ final class PortIndex {
   }
 
   static boolean ends(PortItem lead, Plug socket, Sink sink) {
-    return lead.link().in().fits(socket) && lead.link().out() == sink.plug();
+    return lead.link().in().fits(socket)
+        && lead.link().out() == sink.plug()
+        && lead.link().plugMm() <= sink.plugFreeMm();
   }
 
   /** The link of an id, null for none. */

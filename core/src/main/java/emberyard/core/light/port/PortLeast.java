@@ -1,5 +1,6 @@
 package emberyard.core.light.port;
 
+import emberyard.core.build.Plug;
 import java.util.Arrays;
 
 /**

@@ -1,5 +1,7 @@
 package emberyard.core.light.port;
 
+import emberyard.core.build.LinkKind;
+import emberyard.core.build.Plug;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -91,9 +93,9 @@ record PortNode(
   }
 
   boolean refusedBy(Sink sink) {
-    return hub && sink.refuses(Link.Kind.HUB)
-        || adapter && sink.refuses(Link.Kind.ADAPTER)
-        || splitter && sink.refuses(Link.Kind.SPLITTER);
+    return hub && sink.refuses(LinkKind.HUB)
+        || adapter && sink.refuses(LinkKind.ADAPTER)
+        || splitter && sink.refuses(LinkKind.SPLITTER);
   }
 
   @Override

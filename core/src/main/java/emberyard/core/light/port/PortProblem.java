@@ -16,9 +16,9 @@ import java.util.function.Function;
  */
 public record PortProblem(
     List<Source> sources, List<Link> links, List<Sink> sinks, List<FixedLink> fixed) {
-  private static final int MOST_SOURCES = 96;
-  private static final int MOST_LINKS = 400;
-  private static final int MOST_SINKS = 48;
+  public static final int MOST_SOURCES = 96;
+  public static final int MOST_LINKS = 400;
+  public static final int MOST_SINKS = 48;
 
   public PortProblem {
     sources = Require.list(sources);

@@ -39,8 +39,7 @@ record PortState(
     for (int i = 0; i < roots.length; i++) {
       PortIndex.RootClass root = index.roots.get(i);
       roots[i] = root.sources().size();
-      int atOnce = root.first().atOnce();
-      streams[root.device()] = Math.max(streams[root.device()], atOnce);
+      streams[root.device()] = index.atOnce(root.first().deviceId());
     }
     long[] kilobytes = new long[index.devices.size()];
     Arrays.fill(kilobytes, PortUnits.kilobytes(PortIndex.CONTROLLER_MEGABYTES));

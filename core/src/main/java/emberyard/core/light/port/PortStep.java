@@ -125,6 +125,9 @@ final class PortStep {
   }
 
   private boolean asFixed(PortNode target, PortTails.Tail tail) {
+    if (fixed.via() == null) {
+      return true;
+    }
     List<String> via = new ArrayList<>(target.via());
     tail.chain().stream()
         .filter(item -> !PortIndex.halves(item))

@@ -40,7 +40,7 @@ final class PortWriter {
         follow(i, choices.get(i));
       }
     }
-    List<Sink> places = index.sinks.stream().sorted(places()).toList();
+    List<Sink> places = index.sinks.stream().sorted(Sink.PLACES).toList();
     Map<Integer, String> sockets = sockets(places);
     List<Feed> feeds = new ArrayList<>();
     List<String> dark = new ArrayList<>();
@@ -61,13 +61,6 @@ final class PortWriter {
     PortCost cost = found.cost();
     return new PortAnswer(
         feeds, dark, cost.moneyMinor(), cost.links(), cost.leadMm(), proven, steps);
-  }
-
-  /** Where they stand: screens first, by name. */
-  static Comparator<Sink> places() {
-    return Comparator.comparing((Sink sink) -> !sink.shows())
-        .thenComparing(Sink::name)
-        .thenComparing(Sink::id);
   }
 
   private void follow(int place, PortChoice choice) {

@@ -1,7 +1,11 @@
 package emberyard.core.light.port;
 
+import emberyard.core.build.LinkKind;
+import emberyard.core.build.Plug;
+import emberyard.core.build.Refusal;
 import emberyard.core.units.Require;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Comparator;
 import java.util.Set;
 
 /**
@@ -10,6 +14,7 @@ import java.util.Set;
  * @param plug its socket, or the plug of the lead that hangs on it
  * @param ownLead whether a lead hangs on it
  * @param reachMm the lead that it needs, 0 to 30,000 mm; the length of its own where it has one
+ * @param plugFreeMm room for a plug straight out of its socket, 0 to 3,000 mm
  * @param gbitPerSecond of its picture, 0 to 100
  * @param megabytesPerSecond of a picture that comes as data, 0 to 1,000
  * @param usb the data it needs, 2 or 3; 0 for none
@@ -26,6 +31,7 @@ public record Sink(
     Plug plug,
     boolean ownLead,
     double reachMm,
+    double plugFreeMm,
     double gbitPerSecond,
     double megabytesPerSecond,
     int usb,
@@ -36,6 +42,15 @@ public record Sink(
     implements SinkBuilder.With {
   /** From here on a lead is long, mm (default). */
   public static final double LONG_LEAD_MM = 1_000;
+
+  /** Where they stand: screens first, by name. */
+  public static final Comparator<Sink> PLACES =
+      Comparator.comparing((Sink sink) -> !sink.shows())
+          .thenComparing(Sink::name)
+          .thenComparing(Sink::id);
+
+  /** Room for any plug. */
+  public static final double ROOM_MM = 3_000;
 
   /** What it wants. */
   public enum Want {
@@ -49,30 +64,13 @@ public record Sink(
     CURRENT
   }
 
-  /** What a screen or device is known not to work behind. */
-  public enum Refusal {
-    HUB("a hub"),
-    ADAPTER("an adapter"),
-    SPLITTER("a splitter"),
-    LONG_LEAD("a lead past 1 m");
-
-    private final String words;
-
-    Refusal(String words) {
-      this.words = words;
-    }
-
-    public String words() {
-      return words;
-    }
-  }
-
   public Sink {
     Require.text("id", id);
     Require.text("name", name);
     Require.given("want", want);
     Require.given("plug", plug);
     Require.between("reachMm", reachMm, 0, 30_000, "mm");
+    Require.between("plugFreeMm", plugFreeMm, 0, 3_000, "mm");
     Require.between("gbitPerSecond", gbitPerSecond, 0, 100, "Gbit/s");
     Require.between("megabytesPerSecond", megabytesPerSecond, 0, 1_000, "MB/s");
     Require.that(usb == 0 || usb == 2 || usb == 3, "usb", "Usb is 0, 2 or 3.");
@@ -87,7 +85,7 @@ public record Sink(
     return want == Want.PICTURE || want == Want.PICTURE_AS_DATA;
   }
 
-  boolean refuses(Link.Kind kind) {
+  boolean refuses(LinkKind kind) {
     return switch (kind) {
       case HUB -> refuses.contains(Refusal.HUB);
       case ADAPTER -> refuses.contains(Refusal.ADAPTER);

@@ -1,5 +1,6 @@
 package emberyard.core.light.port;
 
+import emberyard.core.build.Plug;
 import emberyard.core.units.Require;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;

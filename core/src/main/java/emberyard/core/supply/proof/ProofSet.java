@@ -26,10 +26,12 @@ final class ProofSet {
    */
   static Set<ComponentKind> kinds(ComponentKind kind) {
     return switch (kind) {
-      case BOARD, PROCESSOR, MEMORY, SUPPLY, GRAPHICS, DRIVE, HUB, CONTROLLER -> besides(kind);
+      case BOARD, PROCESSOR, MEMORY, SUPPLY, GRAPHICS, DRIVE, HUB, CONTROLLER, ADAPTER, SPLITTER ->
+          besides(kind);
       case RISER -> with(GRAPHICS);
       case COOLER, FAN, PUMP -> Set.of(SUPPLY);
-      case ENCLOSURE, RADIATOR, BLOCK, RESERVOIR, SCREEN, OTHER -> Set.of();
+      case ENCLOSURE, RADIATOR, BLOCK, RESERVOIR, SCREEN, BREAKOUT, LEAD, CHARGER, OTHER ->
+          Set.of();
     };
   }
 

@@ -192,9 +192,6 @@ class PowerWaysTest extends Proof {
 
   @ParameterizedTest
   @CsvSource({
-    "USB2_HEADER, Add a hub",
-    "USB3_HEADER, Add a hub",
-    "TYPE_C_HEADER, Add a hub",
     "SATA_DATA, Use another M.2 slot",
     "M2, Use another M.2 slot",
     "SATA_POWER, Choose a supply with that lead",

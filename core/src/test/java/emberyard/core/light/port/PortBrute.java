@@ -1,5 +1,6 @@
 package emberyard.core.light.port;
 
+import emberyard.core.build.LinkKind;
 import emberyard.core.light.port.PortCheck.Hub;
 import emberyard.core.light.port.PortCheck.Hung;
 import java.util.ArrayList;
@@ -66,7 +67,7 @@ final class PortBrute {
       tried(place, sink, on, null);
     }
     for (Link link : problem.links()) {
-      if (link.kind() == Link.Kind.LEAD) {
+      if (link.kind() == LinkKind.LEAD) {
         if (!sink.ownLead()) {
           tried(place, sink, on, link);
         }
@@ -82,7 +83,7 @@ final class PortBrute {
   }
 
   private void tried(int place, Sink sink, Hub on, Link lead) {
-    boolean alone = on.path().stream().noneMatch(link -> link.kind() == Link.Kind.SPLITTER);
+    boolean alone = on.path().stream().noneMatch(link -> link.kind() == LinkKind.SPLITTER);
     Hub passesOn = alone && sink.passesOnGbit() > 0 ? new Hub(sink, on) : null;
     Hung one = new Hung(sink, on, lead, passesOn);
     on.sinks.add(one);

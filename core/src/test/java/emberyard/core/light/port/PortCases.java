@@ -1,76 +1,86 @@
 package emberyard.core.light.port;
 
+import emberyard.core.build.LinkKind;
+import emberyard.core.build.Plug;
+import emberyard.core.build.Refusal;
+import emberyard.core.light.port.Sink.Want;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
 
 /** Sockets, links and sinks to try things with. */
-final class PortCases {
+public final class PortCases {
+  private static final double[] RATES = {1.5, 3.2, 7.3, 12.5};
+  private static final Plug[] USB = {Plug.USB_2_HALF, Plug.USB_2_HEADER, Plug.USB_A};
+
   private PortCases() {}
 
-  static Source output(String id, String device, Plug plug, double gbit, int atOnce) {
+  public static Source output(String id, String device, Plug plug, double gbit, int atOnce) {
     boolean typeC = plug == Plug.TYPE_C;
     return new Source(
         id, id, device, plug, gbit, typeC ? 3 : 0, typeC ? 3 : 0, atOnce, 0, "", null);
   }
 
-  static Source port(String id, String device, Plug plug, int usb, double amps) {
+  public static Source port(String id, String device, Plug plug, int usb, double amps) {
     return new Source(id, id, device, plug, 0, usb, amps, 0, 0, "", null);
   }
 
-  static Link lead(String id, Plug in, Plug out, double lengthMm, long price) {
+  static LinkBuilder link(String id, LinkKind kind, Plug in, Plug out, long price) {
+    return LinkBuilder.builder()
+        .id(id)
+        .name(id)
+        .kind(kind)
+        .in(in)
+        .out(out)
+        .outs(1)
+        .priceMinor(price)
+        .offered(true);
+  }
+
+  public static Link lead(String id, Plug in, Plug out, double lengthMm, long price) {
     boolean usb = in.name().startsWith("USB") || in == Plug.TYPE_C;
-    boolean picture = !in.name().startsWith("USB");
-    return new Link(
-        id,
-        id,
-        Link.Kind.LEAD,
-        in,
-        out,
-        1,
-        picture ? 25.92 : 0,
-        usb ? 3 : 0,
-        lengthMm,
-        0,
-        0,
-        false,
-        price,
-        0,
-        true);
+    return link(id, LinkKind.LEAD, in, out, price)
+        .gbitPerSecond(in.name().startsWith("USB") ? 0 : 25.92)
+        .usb(usb ? 3 : 0)
+        .lengthMm(lengthMm)
+        .plugMm(35)
+        .build();
   }
 
-  static Link picture(
-      String id, Link.Kind kind, Plug in, Plug out, int outs, double gbit, long price) {
-    return new Link(id, id, kind, in, out, outs, gbit, 0, 0, 0, 0, false, price, 0, true);
+  public static Link picture(
+      String id, LinkKind kind, Plug in, Plug out, int outs, double gbit, long price) {
+    return link(id, kind, in, out, price).outs(outs).gbitPerSecond(gbit).build();
   }
 
-  static Link hub(String id, Plug in, int outs, int usb, double ownAmps, long price) {
-    return new Link(
-        id,
-        id,
-        Link.Kind.HUB,
-        in,
-        Plug.USB_A,
-        outs,
-        0,
-        usb,
-        300,
-        ownAmps,
-        0.05,
-        false,
-        price,
-        0,
-        true);
+  public static Link hub(String id, Plug in, int outs, int usb, double ownAmps, long price) {
+    return link(id, LinkKind.HUB, in, Plug.USB_A, price)
+        .outs(outs)
+        .usb(usb)
+        .lengthMm(300)
+        .ownAmps(ownAmps)
+        .drawsAmps(0.05)
+        .build();
   }
 
-  static Sink screen(String id, Plug plug, double reachMm, double gbit) {
-    return new Sink(
-        id, id, Sink.Want.PICTURE, plug, false, reachMm, gbit, 0, 0, 0, Set.of(), "", 0);
+  static SinkBuilder sink(String id, Want want, Plug plug) {
+    return SinkBuilder.builder()
+        .id(id)
+        .name(id)
+        .want(want)
+        .plug(plug)
+        .reachMm(300)
+        .plugFreeMm(Sink.ROOM_MM)
+        .refuses(Set.of())
+        .mirror("");
   }
 
-  static Sink device(String id, Plug plug, int usb, double amps) {
-    return new Sink(id, id, Sink.Want.DATA, plug, true, 300, 0, 0, usb, amps, Set.of(), "", 0);
+  public static Sink screen(String id, Plug plug, double reachMm, double gbit) {
+    return sink(id, Want.PICTURE, plug).reachMm(reachMm).gbitPerSecond(gbit).build();
+  }
+
+  public static Sink device(String id, Plug plug, int usb, double amps) {
+    return sink(id, Want.DATA, plug).ownLead(true).usb(usb).amps(amps).build();
   }
 
   /** A small problem of everything there is. */
@@ -87,7 +97,7 @@ final class PortCases {
             port("board/usb3", "board", Plug.USB_3_HEADER, 3, 0.9),
             port("board/rear", "board", Plug.USB_A, 3, 0.9));
     for (Source source : pool) {
-      if (random.nextInt(20) < 11) {
+      if (random.nextInt(20) < 12) {
         sources.add(
             source
                 .with()
@@ -96,202 +106,67 @@ final class PortCases {
                 .build());
       }
     }
-    List<Sink> sinks = sinks(random);
+    List<Sink> sinks = new ArrayList<>();
+    int count = 3 + (random.nextInt(20) > 0 ? 1 : 0);
+    for (int i = 0; i < count; i++) {
+      sinks.add(sink("s" + i, random));
+    }
     List<Link> links = links(random);
     List<FixedLink> fixed = new ArrayList<>();
     if (random.nextInt(6) == 0 && !sources.isEmpty()) {
       Source to = sources.get(random.nextInt(sources.size()));
       List<String> via =
           random.nextBoolean() ? List.of() : List.of(links.get(random.nextInt(links.size())).id());
-      fixed.add(new FixedLink(sinks.get(0).id(), to.id(), via));
+      fixed.add(new FixedLink(sinks.get(0).id(), to.id(), random.nextInt(3) == 0 ? null : via));
     }
     return new PortProblem(sources, links, sinks, fixed);
   }
 
-  private static List<Sink> sinks(Random random) {
-    List<Sink> sinks = new ArrayList<>();
-    int count = 3 + random.nextInt(2);
-    for (int i = 0; i < count; i++) {
-      sinks.add(sink("s" + i, random));
-    }
-    return sinks;
-  }
-
   private static Sink sink(String id, Random random) {
-    double reachMm = 200 + 100 * random.nextInt(6);
-    Set<Sink.Refusal> refuses =
-        random.nextInt(4) == 0 ? Set.of(Sink.Refusal.values()[random.nextInt(4)]) : Set.of();
-    double[] rates = {1.5, 3.2, 7.3, 12.5};
-    String mirror = random.nextInt(3) == 0 ? "both" : "";
-    switch (random.nextInt(7)) {
-      case 0, 1:
-        return new Sink(
-            id,
-            id,
-            Sink.Want.PICTURE,
-            Plug.HDMI,
-            false,
-            reachMm,
-            rates[random.nextInt(4)],
-            0,
-            0,
-            0,
-            refuses,
-            mirror,
-            0);
-      case 2:
-        return new Sink(
-            id,
-            id,
-            Sink.Want.PICTURE,
-            Plug.DISPLAY_PORT,
-            false,
-            reachMm,
-            rates[random.nextInt(4)],
-            0,
-            0,
-            0,
-            refuses,
-            mirror,
-            random.nextBoolean() ? 0 : 17.28);
-      case 3:
-        return new Sink(
-            id,
-            id,
-            Sink.Want.PICTURE,
-            Plug.TYPE_C,
-            false,
-            reachMm,
-            rates[random.nextInt(3)],
-            0,
-            0,
-            random.nextBoolean() ? 0 : 1.2,
-            refuses,
-            "",
-            0);
-      case 4:
-        return new Sink(
-            id,
-            id,
-            Sink.Want.PICTURE_AS_DATA,
-            Plug.USB_A,
-            true,
-            reachMm,
-            0,
-            random.nextBoolean() ? 12 : 25,
-            2,
-            0.3,
-            refuses,
-            "",
-            0);
-      case 5:
-        return new Sink(
-            id,
-            id,
-            Sink.Want.CURRENT,
-            Plug.USB_A,
-            true,
-            reachMm,
-            0,
-            0,
-            0,
-            0.3 + 0.3 * random.nextInt(4),
-            refuses,
-            "",
-            0);
-      default:
-        Plug[] plugs = {Plug.USB_2_HALF, Plug.USB_2_HEADER, Plug.USB_A};
-        return new Sink(
-            id,
-            id,
-            Sink.Want.DATA,
-            plugs[random.nextInt(3)],
-            true,
-            reachMm,
-            0,
-            0,
-            2,
-            0.1 + 0.1 * random.nextInt(4),
-            refuses,
-            "",
-            0);
-    }
+    double rate = RATES[random.nextInt(RATES.length)];
+    String mirror = random.nextInt(4) == 0 ? "both" : "";
+    SinkBuilder some =
+        switch (random.nextInt(8)) {
+          case 0, 1, 7 ->
+              sink(id, Want.PICTURE, Plug.HDMI)
+                  .gbitPerSecond(rate)
+                  .mirror(mirror)
+                  .plugFreeMm(random.nextInt(9) == 0 ? 20 : Sink.ROOM_MM);
+          case 2 ->
+              sink(id, Want.PICTURE, Plug.DISPLAY_PORT)
+                  .gbitPerSecond(rate)
+                  .mirror(mirror)
+                  .passesOnGbit(random.nextBoolean() ? 0 : 17.28);
+          case 3 ->
+              sink(id, Want.PICTURE, Plug.TYPE_C)
+                  .gbitPerSecond(Math.min(rate, 7.3))
+                  .amps(random.nextBoolean() ? 0 : 1.2);
+          case 4 ->
+              sink(id, Want.PICTURE_AS_DATA, Plug.USB_A)
+                  .ownLead(true)
+                  .megabytesPerSecond(random.nextBoolean() ? 12 : 25)
+                  .usb(2)
+                  .amps(0.3);
+          case 5 ->
+              sink(id, Want.CURRENT, Plug.USB_A).ownLead(true).amps(0.3 + 0.3 * random.nextInt(4));
+          default ->
+              sink(id, Want.DATA, USB[random.nextInt(USB.length)])
+                  .ownLead(true)
+                  .usb(2)
+                  .amps(0.1 + 0.1 * random.nextInt(4));
+        };
+    return some.reachMm(200 + 100 * random.nextInt(6))
+        .refuses(
+            random.nextInt(4) == 0
+                ? Set.of(Refusal.values()[random.nextInt(Refusal.values().length)])
+                : Set.of())
+        .build();
   }
 
   private static List<Link> links(Random random) {
-    List<Link> between =
-        new ArrayList<>(
-            List.of(
-                picture("ad-dp-hdmi", Link.Kind.ADAPTER, Plug.DISPLAY_PORT, Plug.HDMI, 1, 7.2, 900),
-                picture(
-                    "ad-dp-hdmi-active",
-                    Link.Kind.ADAPTER,
-                    Plug.DISPLAY_PORT,
-                    Plug.HDMI,
-                    1,
-                    14.4,
-                    1900),
-                picture(
-                    "ad-hdmi-dp", Link.Kind.ADAPTER, Plug.HDMI, Plug.DISPLAY_PORT, 1, 14.4, 2900),
-                picture("ad-c-hdmi", Link.Kind.ADAPTER, Plug.TYPE_C, Plug.HDMI, 1, 14.4, 1500),
-                picture("split-hdmi", Link.Kind.SPLITTER, Plug.HDMI, Plug.HDMI, 2, 8.16, 1400),
-                picture("hub-dp", Link.Kind.HUB, Plug.DISPLAY_PORT, Plug.HDMI, 3, 17.28, 4900),
-                picture(
-                    "hub-dp2", Link.Kind.HUB, Plug.DISPLAY_PORT, Plug.DISPLAY_PORT, 2, 17.28, 4500),
-                hub("hub-usb", Plug.USB_A, 3, 2, 0, 1200),
-                hub("hub-usb-fed", Plug.USB_A, 3, 3, 2, 2400),
-                hub("hub-pins", Plug.USB_2_HEADER, 3, 2, 2, 2600),
-                new Link(
-                    "break-usb2",
-                    "break-usb2",
-                    Link.Kind.BREAKOUT,
-                    Plug.USB_2_HEADER,
-                    Plug.USB_2_SINGLE,
-                    2,
-                    0,
-                    2,
-                    150,
-                    0,
-                    0,
-                    false,
-                    700,
-                    0,
-                    true),
-                new Link(
-                    "break-usb3",
-                    "break-usb3",
-                    Link.Kind.BREAKOUT,
-                    Plug.USB_3_HEADER,
-                    Plug.USB_A,
-                    2,
-                    0,
-                    3,
-                    200,
-                    0,
-                    0,
-                    false,
-                    800,
-                    0,
-                    true),
-                new Link(
-                    "usb-hdmi",
-                    "usb-hdmi",
-                    Link.Kind.ADAPTER,
-                    Plug.USB_A,
-                    Plug.HDMI,
-                    1,
-                    4,
-                    3,
-                    0,
-                    0,
-                    0.4,
-                    true,
-                    3900,
-                    0,
-                    true)));
     List<Link> some = new ArrayList<>();
-    for (Link link : between) {
-      if (random.nextInt(10) < 5) {
+    for (Link link : between()) {
+      if (random.nextInt(5) < 2) {
         some.add(
             random.nextInt(5) == 0
                 ? link.with().owned(1).offered(random.nextBoolean()).build()
@@ -299,18 +174,50 @@ final class PortCases {
       }
     }
     some.add(lead("lead-hdmi", Plug.HDMI, Plug.HDMI, 500, 600));
-    some.add(
-        lead("lead-hdmi-slow", Plug.HDMI, Plug.HDMI, 1000, 500).with().gbitPerSecond(8.16).build());
+    some.add(lead("lead-hdmi-slow", Plug.HDMI, Plug.HDMI, 1000, 500).withGbitPerSecond(8.16));
+    if (random.nextInt(4) == 0) {
+      some.add(lead("lead-hdmi-angled", Plug.HDMI, Plug.HDMI, 600, 1200).withPlugMm(14));
+    }
     some.add(lead("lead-dp", Plug.DISPLAY_PORT, Plug.DISPLAY_PORT, 1000, 800));
     some.add(
         lead("lead-dp-short", Plug.DISPLAY_PORT, Plug.DISPLAY_PORT, 500, 500)
-            .with()
-            .gbitPerSecond(10)
-            .build());
+            .withGbitPerSecond(10));
     if (random.nextBoolean()) {
       some.add(lead("lead-c", Plug.TYPE_C, Plug.TYPE_C, 1000, 1100));
       some.add(lead("lead-dp-hdmi", Plug.DISPLAY_PORT, Plug.HDMI, 1000, 1700));
     }
     return some;
+  }
+
+  /** Adapters, splitters, hubs and breakouts. */
+  static List<Link> between() {
+    LinkKind adapter = LinkKind.ADAPTER;
+    return List.of(
+        picture("ad-dp-hdmi", adapter, Plug.DISPLAY_PORT, Plug.HDMI, 1, 7.2, 900),
+        picture("ad-dp-hdmi-active", adapter, Plug.DISPLAY_PORT, Plug.HDMI, 1, 14.4, 1900),
+        picture("ad-hdmi-dp", adapter, Plug.HDMI, Plug.DISPLAY_PORT, 1, 14.4, 2900),
+        picture("ad-c-hdmi", adapter, Plug.TYPE_C, Plug.HDMI, 1, 14.4, 1500),
+        picture("split-hdmi", LinkKind.SPLITTER, Plug.HDMI, Plug.HDMI, 2, 8.16, 1400),
+        picture("hub-dp", LinkKind.HUB, Plug.DISPLAY_PORT, Plug.HDMI, 3, 17.28, 4900),
+        picture("hub-dp2", LinkKind.HUB, Plug.DISPLAY_PORT, Plug.DISPLAY_PORT, 2, 17.28, 4500),
+        hub("hub-usb", Plug.USB_A, 3, 2, 0, 1200),
+        hub("hub-usb-fed", Plug.USB_A, 3, 3, 2, 2400),
+        hub("hub-pins", Plug.USB_2_HEADER, 3, 2, 2, 2600),
+        link("break-usb2", LinkKind.BREAKOUT, Plug.USB_2_HEADER, Plug.USB_2_SINGLE, 700)
+            .outs(2)
+            .usb(2)
+            .lengthMm(150)
+            .build(),
+        link("break-usb3", LinkKind.BREAKOUT, Plug.USB_3_HEADER, Plug.USB_A, 800)
+            .outs(2)
+            .usb(3)
+            .lengthMm(200)
+            .build(),
+        link("usb-hdmi", adapter, Plug.USB_A, Plug.HDMI, 3900)
+            .gbitPerSecond(4)
+            .usb(3)
+            .drawsAmps(0.4)
+            .drawsPicture(true)
+            .build());
   }
 }

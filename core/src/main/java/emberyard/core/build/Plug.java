@@ -1,4 +1,4 @@
-package emberyard.core.light.port;
+package emberyard.core.build;
 
 /** The shape of a socket, and of the plug that goes into it. */
 public enum Plug {

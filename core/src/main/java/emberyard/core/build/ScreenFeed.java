@@ -1,0 +1,100 @@
+package emberyard.core.build;
+
+import emberyard.core.units.Require;
+import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What a screen takes, and how it behaves, as its data sheet and its owners say.
+ *
+ * @param hz pictures a second, 1 to 500; null for the usual 60
+ * @param pixelClockMhz 1 to 3,000; null where the data sheet says none
+ * @param televisionTiming whether it takes a picture only as televisions do
+ * @param dataMegabytes MB/s of a picture that comes as USB data, 0 to 1,000; null for 2 bytes a
+ *     pixel ten times a second
+ * @param powerFrom where its current comes from, null for what its rail says
+ * @param standbyWatts while the machine sleeps, 0 to 100
+ * @param ownProgram whether a program of its own drives it, and it is no second monitor
+ * @param touch whether its glass feels fingers, over a USB lead of its own
+ * @param passesOnGbit Gbit/s that it lets through to a screen behind it, 0 to 100; null for none
+ * @param wontWorkBehind what must not lie before it
+ * @param quirks what its owners warn of
+ */
+@RecordBuilder
+public record ScreenFeed(
+    @Nullable Double hz,
+    @Nullable Double pixelClockMhz,
+    Boolean televisionTiming,
+    @Nullable Double dataMegabytes,
+    @Nullable PowerFrom powerFrom,
+    Double standbyWatts,
+    Boolean ownProgram,
+    Boolean touch,
+    @Nullable Double passesOnGbit,
+    List<Refusal> wontWorkBehind,
+    List<Quirk> quirks)
+    implements ScreenFeedBuilder.With {
+  /** A screen of which nothing is known. */
+  public static final ScreenFeed USUAL =
+      new ScreenFeed(null, null, false, null, null, 0.0, false, false, null, List.of(), List.of());
+
+  /** Where its current comes from. */
+  public enum PowerFrom {
+    USB("a USB port"),
+    SUPPLY_LEAD("a lead of the supply"),
+    BARREL("a supply of its own"),
+    HEADER("a header of the board"),
+    INPUT("the lead of its picture");
+
+    private final String words;
+
+    PowerFrom(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  /** What its owners warn of. */
+  public enum Quirk {
+    SECOND_START("wakes only at the second start"),
+    ONE_PROGRAM("needs one certain program"),
+    STILL_ONLY("shows still pictures only");
+
+    private final String words;
+
+    Quirk(String words) {
+      this.words = words;
+    }
+
+    public String words() {
+      return words;
+    }
+  }
+
+  public ScreenFeed {
+    // what nobody said is the usual
+    televisionTiming = televisionTiming != null && televisionTiming;
+    standbyWatts = standbyWatts == null ? 0 : standbyWatts;
+    ownProgram = ownProgram != null && ownProgram;
+    touch = touch != null && touch;
+    if (hz != null) {
+      Require.between("hz", hz, 1, 500, "Hz");
+    }
+    if (pixelClockMhz != null) {
+      Require.between("pixelClockMhz", pixelClockMhz, 1, 3_000, "MHz");
+    }
+    if (dataMegabytes != null) {
+      Require.between("dataMegabytes", dataMegabytes, 0, 1_000, "MB/s");
+    }
+    Require.between("standbyWatts", standbyWatts, 0, 100, "W");
+    if (passesOnGbit != null) {
+      Require.between("passesOnGbit", passesOnGbit, 0, 100, "Gbit/s");
+    }
+    wontWorkBehind = Require.list(wontWorkBehind);
+    quirks = Require.list(quirks);
+  }
+}
