@@ -8,6 +8,7 @@ import { useWorkshop } from '../store/workshop'
 import BodyFields from './BodyFields.vue'
 import PortRows from './PortRows.vue'
 import ThermalFields from './ThermalFields.vue'
+import WiringFields from './WiringFields.vue'
 import ProductLine from './ProductLine.vue'
 import { KINDS } from './fitWords'
 import ThingFields from '../ui/ThingFields.vue'
@@ -74,6 +75,7 @@ const BOUGHT = computed(() => {
       <BodyFields :component="component" />
       <PortRows :component="component" />
       <ThermalFields :component="component" />
+      <WiringFields :component="component" />
     </template>
     <div class="row whole">
       <Button

@@ -59,6 +59,11 @@ export const KINDS = (
     'HUB',
     'RISER',
     'CONTROLLER',
+    'ADAPTER',
+    'SPLITTER',
+    'BREAKOUT',
+    'LEAD',
+    'CHARGER',
     'OTHER',
   ] as Component['kind'][]
 ).map((value) => ({ value, label: plain(value) }))

@@ -16,6 +16,7 @@ const SCREEN_FIELDS: Record<string, string> = {
   input: 'display.input',
   rail: 'display.rail',
   watts: 'peakWatts',
+  feed: 'display.feed',
 }
 
 /** What the product says in the place of a field of its use. */
@@ -32,8 +33,8 @@ export function productOf(kind: UseKind, use: ProductUse): object {
 }
 
 function displayOf(screen: Screen) {
-  const { widthMm, heightMm, pixelsWide, pixelsHigh, input, rail } = screen
+  const { widthMm, heightMm, pixelsWide, pixelsHigh, input, rail, feed } = screen
   const body = { widthMm, depthMm: 10, heightMm, keepOuts: [], seats: [], turns: [], spots: [] }
-  const display = { pixelsWide, pixelsHigh, input, rail }
+  const display = { pixelsWide, pixelsHigh, input, rail, feed }
   return { kind: 'SCREEN', attributes: '', peakWatts: screen.watts, body, display }
 }

@@ -9,6 +9,7 @@ export type Section =
   | 'make'
   | 'finish'
   | 'fit'
+  | 'wiring'
   | 'tasks'
   | 'makeTasks'
   | 'finishTasks'
@@ -30,7 +31,7 @@ export const AT_STOP: Record<string, Section[]> = {
   supply: ['needs', 'ordered', 'basket'],
   make: ['make', 'parts', 'makeTasks'],
   finish: ['finish', 'parts', 'finishTasks', 'needs'],
-  light: ['fit'],
+  light: ['fit', 'wiring'],
   bench: ['tasks'],
   prove: ['tasks'],
   reveal: ['tasks', 'budget', 'agreed'],

@@ -40,6 +40,16 @@ const worst = computed(() => {
 
 function apply(change: Change) {
   if (!builds.build) return
+  if (change.kind === 'wiring') {
+    builds
+      .act('light/change', { words: change.field })
+      .catch((refusal) => shell.say((refusal as Error).message))
+    return
+  }
+  if (change.field === '') {
+    builds.remove(change.kind, change.thingId)
+    return
+  }
   if (change.field === 'productId') {
     builds
       .act(`components/${change.thingId}/swap`, { productId: change.text })

@@ -53,6 +53,8 @@ const DIMENSIONS: Dimension[] = [
   { words: 'a thermal resistance', units: { 'K/W': 1 } },
   { words: 'a loudness', units: { dBA: 1, dB: 1 } },
   { words: 'a difference of colour', units: { ΔE00: 1 } },
+  { words: 'a frequency', units: { Hz: 1, kHz: 1000, MHz: 1e6, GHz: 1e9 } },
+  { words: 'a flow of data', units: { 'MB/s': 1, 'kB/s': 0.001, 'Gbit/s': 125, 'Mbit/s': 0.125 } },
   { words: 'a number of dots', units: { px: 1 } },
 ]
 

@@ -192,7 +192,9 @@ class SlowTypingProof {
               "Send something out",
               choose("What is done", "UV print")),
           of(NIGHT, "/finish?show=air"),
-          of(NIGHT, "/light", "Accept it"),
+          of(NIGHT, "/light?show=runs", "Accept it"),
+          of(NIGHT, "/light?show=screens"),
+          of("line-9-depot", "/light?show=programs"),
           of(NIGHT, "/plan"),
           of(NIGHT, "/prove", "Record the check: Read"));
 

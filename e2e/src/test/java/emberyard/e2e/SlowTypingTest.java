@@ -52,7 +52,7 @@ class SlowTypingTest extends OnDemo {
       {"/builds/moss-archive/make", "make/PartForm.vue", "mm"},
       {"/builds/moss-archive/finish?show=air", "finish/AirView.vue", "°C"},
       {"/builds/moss-archive/plan", "plan/ManualTaskForm.vue", "min"},
-      {"/builds/moss-archive/light", "light/LightScreen.vue", "money"},
+      {"/builds/moss-archive/light?show=runs", "light/LightRuns.vue", "money"},
       {"/builds/moss-archive/brief", "brief/BriefScreen.vue", "day"},
       {"/builds/moss-archive/brief", "brief/BriefScreen.vue", null},
       {"/builds/moss-archive/concept?show=palette", "concept/PaletteView.vue", "colour"},
@@ -72,7 +72,7 @@ class SlowTypingTest extends OnDemo {
   @Test
   void aRefusedFieldStaysWithItsSentenceWhileItsNeighbourIsSaved() {
     Page page = yard.signedIn("ines");
-    Hands hands = at(page, "/builds/night-pilotage/light", "Light");
+    Hands hands = at(page, "/builds/night-pilotage/light?show=screens", "Light");
     hands.write("Draws", "99999").sees("Watts can't be 99999: 0 to 500 W.");
     hands.write("Pixels wide", "960").sees("Watts can't be 99999: 0 to 500 W.");
     page.reload();

@@ -21,6 +21,7 @@ final class Window {
           "make",
           "finish",
           "fit",
+          "wiring",
           "tasks",
           "makeTasks",
           "finishTasks",

@@ -56,7 +56,7 @@ public record Wiring(
         link == null || plugIn != null && plugOut != null,
         plugIn == null ? "plugIn" : "plugOut",
         "A link has a plug and what it leads to.");
-    sockets = sockets == null || sockets == 0 ? 1 : sockets;
+    sockets = sockets == null ? 1 : sockets;
     leadMm = leadMm == null ? 0 : leadMm;
     drawsAmps = drawsAmps == null ? 0 : drawsAmps;
     drawsPicture = drawsPicture != null && drawsPicture;

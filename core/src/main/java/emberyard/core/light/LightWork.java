@@ -7,6 +7,7 @@ import emberyard.core.finding.Caution;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.light.wire.ProgramWork;
 import emberyard.core.light.wire.WiringWork;
 import emberyard.core.units.Figures;
 import emberyard.core.work.CostCategory;
@@ -46,7 +47,9 @@ public final class LightWork {
       needs.add(need(strip, book));
       tasks.add(fitting(strip, times).behind(behind));
     }
-    return new Work(tasks, needs, findings(build)).plus(wiring.derive(behind));
+    Work lights = new Work(tasks, needs, findings(build)).plus(wiring.derive(behind));
+    List<String> plugged = lights.tasks().stream().map(Task::key).toList();
+    return lights.plus(ProgramWork.derive(build, book, plugged));
   }
 
   private static Need need(Screen screen, WorkshopBook book) {

@@ -162,7 +162,20 @@ class FitDesk {
   /** A usual one in all that its product leaves open. */
   private static Thing screen(HardwareProduct product, String id) {
     Screen usual =
-        new Screen(id, "-", 100, 60, 1_920, 1_080, Screen.Input.HDMI, 0, Rail.V5, 0, "", "", null);
+        new Screen(
+            id,
+            product.name(),
+            100,
+            60,
+            1_920,
+            1_080,
+            Screen.Input.HDMI,
+            0,
+            Rail.V5,
+            0,
+            "",
+            "",
+            null);
     return product.as(usual).orElseThrow();
   }
 

@@ -39,12 +39,10 @@ class LightController {
   /** A change that is offered, by its words. */
   record TakenChange(String words) {}
 
-  /** What a screen or device may be joined to, socket by socket, each solved. */
+  /** What one end may be joined to, each solved: a thing to sockets, or a socket to things. */
   @GetMapping("/joins")
-  Joins joins(@PathVariable String buildId, @RequestParam String sink) {
-    return wiring(buildId)
-        .joins(sink)
-        .orElseThrow(() -> new MissingThing("Nothing of this name is to be fed any more."));
+  Joins joins(@PathVariable String buildId, @RequestParam String end) {
+    return wiring(buildId).joins(end).orElseThrow(() -> new MissingThing("That end is gone."));
   }
 
   /** Makes a change that has everything lit, as one step of undo. */

@@ -148,11 +148,11 @@ class PortCalculator {
    */
   @FigureKey("ports")
   record PortsAnswer(
-      List<PortAnswer.Feed> assignment,
+      List<PortAnswer.WireFeed> assignment,
       long costMinor,
       int links,
       long leadMm,
-      List<PortReasons.Dark> dark,
+      List<PortReasons.DarkSink> dark,
       List<PortsChange> changes,
       boolean proven,
       int steps) {}
@@ -168,7 +168,7 @@ class PortCalculator {
       String words,
       long costMinor,
       String risk,
-      List<PortAnswer.Feed> assignment) {}
+      List<PortAnswer.WireFeed> assignment) {}
 
   PortsAnswer solve(PortsAsked asked) {
     PortProblem problem =

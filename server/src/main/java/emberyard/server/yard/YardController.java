@@ -139,7 +139,8 @@ class YardController {
     YardReader.Reading reading = reader.read();
     BuildModel model = reading.build(buildId);
     Build build = model.build();
-    MoneySight sight = new MoneySight(model, who.owner());
+    boolean owner = who.owner();
+    MoneySight sight = new MoneySight(model, owner);
     return new BuildView(
         reading.revision(),
         now(reading),
@@ -158,7 +159,7 @@ class YardController {
         model.tasks(),
         model.needs(),
         model.ordered(),
-        who.owner() ? model.budget() : null,
+        owner ? model.budget() : null,
         sight.findings(),
         model.chain(),
         model.fuse(),

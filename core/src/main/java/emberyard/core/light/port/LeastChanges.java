@@ -18,6 +18,9 @@ public final class LeastChanges<T> {
 
   private static final int MOST_OFFERED = 6;
 
+  /** Steps that the wiring of one change may take: it need not be proven to light everything. */
+  public static final int STEPS = 6_000;
+
   private final T start;
   private final Function<T, PortProblem> asking;
   private final Function<PortProblem, PortAnswer> solving;

@@ -19,7 +19,8 @@ public final class PlainChanges {
   public static List<LeastChanges.Way<PortProblem>> least(PortProblem problem, PortAnswer answer) {
     return answer.possible()
         ? List.of()
-        : new LeastChanges<PortProblem>(problem, each -> each, PortSolver::solve, answer)
+        : new LeastChanges<PortProblem>(
+                problem, each -> each, each -> PortSolver.solve(each, LeastChanges.STEPS), answer)
             .of(new PlainChanges(problem, answer).all());
   }
 

@@ -1,6 +1,7 @@
 package emberyard.core.light.port;
 
 import emberyard.core.units.FigureKey;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  */
 @FigureKey("ports")
 public record PortAnswer(
-    List<Feed> feeds,
+    List<WireFeed> feeds,
     List<String> dark,
     long moneyMinor,
     int links,
@@ -38,19 +39,19 @@ public record PortAnswer(
    * @param behindSinkId the screen that lets its picture through, empty for none
    * @param lead the last lead, null where its own is plugged in
    */
-  public record Feed(
+  public record WireFeed(
       String sinkId,
       String sourceId,
-      List<Piece> through,
+      List<WirePiece> through,
       String behindSinkId,
-      @Nullable Piece lead) {
-    public Feed {
+      @Nullable WirePiece lead) {
+    public WireFeed {
       through = List.copyOf(through);
     }
 
     /** Ids of the links on the way. */
     public List<String> via() {
-      return through.stream().map(Piece::linkId).toList();
+      return through.stream().map(WirePiece::linkId).toList();
     }
   }
 
@@ -60,18 +61,33 @@ public record PortAnswer(
    * @param id of the piece, the same on all ways that share it
    * @param bought false for one that is there already
    */
-  public record Piece(String id, String linkId, boolean bought) {}
+  public record WirePiece(String id, String linkId, boolean bought) {}
+
+  /** Answers for sinks that compete for nothing as one. */
+  static PortAnswer together(List<Sink> sinks, List<PortAnswer> answers) {
+    List<WireFeed> feeds = new ArrayList<>();
+    List<String> dark = new ArrayList<>();
+    for (Sink sink : sinks.stream().sorted(Sink.PLACES).toList()) {
+      Optional<WireFeed> feed =
+          answers.stream().flatMap(answer -> answer.feed(sink.id()).stream()).findFirst();
+      feed.ifPresentOrElse(feeds::add, () -> dark.add(sink.id()));
+    }
+    return new PortAnswer(
+        feeds,
+        dark,
+        answers.stream().mapToLong(PortAnswer::moneyMinor).sum(),
+        answers.stream().mapToInt(PortAnswer::links).sum(),
+        answers.stream().mapToLong(PortAnswer::leadMm).sum(),
+        answers.stream().allMatch(PortAnswer::proven),
+        answers.stream().mapToInt(PortAnswer::steps).sum());
+  }
 
   /** Whether all are fed. */
   public boolean possible() {
     return dark.isEmpty();
   }
 
-  public PortCost cost() {
-    return new PortCost(dark.size(), moneyMinor, links, leadMm);
-  }
-
-  public Optional<Feed> feed(String sinkId) {
+  public Optional<WireFeed> feed(String sinkId) {
     return feeds.stream().filter(feed -> feed.sinkId().equals(sinkId)).findFirst();
   }
 }

@@ -53,7 +53,7 @@ final class PortIndex {
   final Map<String, FixedLink> fixed = new HashMap<>();
   final Map<String, Long> groupKbit = new HashMap<>();
   final int counters;
-  private final List<PortItem> between = new ArrayList<>();
+  final List<PortItem> between = new ArrayList<>();
   private final boolean[][] useful;
   private final boolean[] ends;
   private final Map<String, Integer> atOnce = new HashMap<>();

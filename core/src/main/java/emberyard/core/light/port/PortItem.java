@@ -28,7 +28,7 @@ record PortItem(
 
   /** What taking one costs. */
   PortCost cost() {
-    return new PortCost(0, priceMinor, 1, Math.round(link.lengthMm()));
+    return new PortCost(0, 0, priceMinor, 1, Math.round(link.lengthMm()));
   }
 
   long drawsMilliamps() {

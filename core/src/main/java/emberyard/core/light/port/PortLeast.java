@@ -16,19 +16,24 @@ final class PortLeast {
     this.tails = tails;
   }
 
+  PortCost[] each() {
+    PortCost[] each = new PortCost[index.sinks.size()];
+    Arrays.setAll(each, this::least);
+    return each;
+  }
+
   /** What all from each on cost at least; the last is nothing. */
-  PortCost[] rest() {
-    int count = index.sinks.size();
-    PortCost[] rest = new PortCost[count + 1];
+  static PortCost[] rest(PortCost[] each) {
+    PortCost[] rest = new PortCost[each.length + 1];
     Arrays.fill(rest, PortCost.NONE);
-    for (int i = count - 1; i >= 0; i--) {
-      rest[i] = rest[i + 1].plus(least(i));
+    for (int i = each.length - 1; i >= 0; i--) {
+      rest[i] = rest[i + 1].plus(each[i]);
     }
     return rest;
   }
 
   private PortCost least(int place) {
-    PortCost least = PortCost.DARK;
+    PortCost least = PortCost.dark(index.fixed.containsKey(index.sinks.get(place).id()));
     for (Plug plug : Plug.values()) {
       for (PortTails.Tail tail : tails[place].from(plug)) {
         for (PortItem lead : tail.leads()) {

@@ -40,6 +40,14 @@ public record PortProblem(
                 seen.add(id.apply(each)), field, "“%s” is there twice.".formatted(id.apply(each))));
   }
 
+  /** The same for some of the sinks. */
+  PortProblem onlyFor(List<Sink> some) {
+    Set<String> ids = new HashSet<>();
+    some.forEach(sink -> ids.add(sink.id()));
+    return new PortProblem(
+        sources, links, some, fixed.stream().filter(way -> ids.contains(way.sinkId())).toList());
+  }
+
   public PortProblem with(List<Sink> others) {
     return new PortProblem(sources, links, others, fixed);
   }

@@ -3,7 +3,7 @@ package emberyard.core.light.port;
 import emberyard.core.build.LinkKind;
 import emberyard.core.build.Plug;
 import emberyard.core.build.Refusal;
-import emberyard.core.light.port.PortAnswer.Feed;
+import emberyard.core.light.port.PortAnswer.WireFeed;
 import emberyard.core.units.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,7 +34,7 @@ public final class PortReasons {
    * @param alone whether it would be fed from here if nothing else were
    * @param words why it is not, or can’t be; empty where nothing stands in the way
    */
-  public record Reason(String sourceId, boolean alone, String words) {}
+  public record SocketReason(String sourceId, boolean alone, String words) {}
 
   /**
    * One that is not fed.
@@ -42,27 +42,27 @@ public final class PortReasons {
    * @param words why, in one sentence
    * @param reasons socket by socket
    */
-  public record Dark(String sinkId, String words, List<Reason> reasons) {}
+  public record DarkSink(String sinkId, String words, List<SocketReason> reasons) {}
 
   /** All that are dark. */
-  public List<Dark> dark() {
+  public List<DarkSink> dark() {
     return answer.dark().stream().map(this::dark).toList();
   }
 
-  private Dark dark(String sinkId) {
+  private DarkSink dark(String sinkId) {
     Sink sink = sink(sinkId);
-    List<Reason> reasons = reasons(sink);
-    return new Dark(sinkId, sentence(sink, reasons), reasons);
+    List<SocketReason> reasons = reasons(sink);
+    return new DarkSink(sinkId, sentence(sink, reasons), reasons);
   }
 
   /** Socket by socket, in their order, those that lead nowhere near left out. */
-  public List<Reason> reasons(Sink sink) {
-    List<Reason> reasons = new ArrayList<>();
+  public List<SocketReason> reasons(Sink sink) {
+    List<SocketReason> reasons = new ArrayList<>();
     for (Source source : problem.sources()) {
       if (concerns(source, sink)) {
         String never = never(sink, source);
         reasons.add(
-            new Reason(
+            new SocketReason(
                 source.id(), never.isEmpty(), never.isEmpty() ? taken(sink, source) : never));
       }
     }
@@ -77,7 +77,7 @@ public final class PortReasons {
         : source.usb() > 0 || source.amps() > 0;
   }
 
-  private String sentence(Sink sink, List<Reason> reasons) {
+  private String sentence(Sink sink, List<SocketReason> reasons) {
     Optional<FixedLink> fixed =
         problem.fixed().stream().filter(each -> each.sinkId().equals(sink.id())).findFirst();
     if (fixed.isPresent()) {
@@ -90,7 +90,7 @@ public final class PortReasons {
               .orElse("")
           + ".";
     }
-    List<Reason> alone = reasons.stream().filter(Reason::alone).toList();
+    List<SocketReason> alone = reasons.stream().filter(SocketReason::alone).toList();
     if (!alone.isEmpty()) {
       return "What could feed it is taken: " + told(alone) + ".";
     }
@@ -102,11 +102,11 @@ public final class PortReasons {
     return "No socket can feed it: " + told(reasons) + ".";
   }
 
-  private String told(List<Reason> reasons) {
+  private String told(List<SocketReason> reasons) {
     return reasons.stream()
         .collect(
             Collectors.groupingBy(
-                Reason::words,
+                SocketReason::words,
                 java.util.LinkedHashMap::new,
                 Collectors.mapping(
                     reason -> source(reason.sourceId()).name(), Collectors.joining(", "))))
@@ -192,7 +192,7 @@ public final class PortReasons {
       return "feeds " + others;
     }
     boolean here =
-        answer.feed(sink.id()).map(Feed::sourceId).filter(source.id()::equals).isPresent();
+        answer.feed(sink.id()).map(WireFeed::sourceId).filter(source.id()::equals).isPresent();
     if (here) {
       return "";
     }
@@ -217,9 +217,9 @@ public final class PortReasons {
   /**
    * What tells its picture from others: the splitter where it shares one; null where it is drawn.
    */
-  private @Nullable String picture(Feed feed) {
+  private @Nullable String picture(WireFeed feed) {
     String own = feed.sinkId();
-    for (PortAnswer.Piece piece : feed.through()) {
+    for (PortAnswer.WirePiece piece : feed.through()) {
       Link link = link(piece.linkId());
       if (link.drawsPicture()) {
         return null;

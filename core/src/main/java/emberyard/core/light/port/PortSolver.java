@@ -1,6 +1,7 @@
 package emberyard.core.light.port;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,19 +15,22 @@ import org.jspecify.annotations.Nullable;
  * <p>One sink after the other is hung on every node that it may hang on; of all ways that leave the
  * same to plug into, the cheapest is kept. A first run that keeps only the best few gives a bound;
  * the second run drops what can't come below it, and is exact. Where a step budget ends it, the
- * best found stands, not proven. Time and memory grow with the number of different things that can
- * be left over, not with the number of assignments: 16 screens and 12 devices take some thousand.
+ * best found stands, not proven. What competes for nothing is solved apart. Time and memory grow
+ * with the number of different things that can be left over, not with the number of assignments: 16
+ * screens and 12 devices take some thousand.
  */
 public final class PortSolver {
   /** Tries to hang something somewhere that a solution may take. */
-  public static final int STEPS = 1_500_000;
+  public static final int STEPS = 60_000;
 
-  private static final int FIRST_RUN_KEEPS = 60;
+  private static final int FIRST_RUN_KEEPS = 40;
 
   private final PortIndex index;
   private final PortAttach[] attach;
   private final PortTails[] tails;
   private final PortCost[] restAtLeast;
+  private final PortFamilies families;
+  private final PortBound limit;
   private final int mostSteps;
   private int steps;
   private boolean proven = true;
@@ -40,7 +44,10 @@ public final class PortSolver {
       attach[i] = new PortAttach(index, i);
       tails[i] = new PortTails(index, index.sinks.get(i));
     }
-    this.restAtLeast = new PortLeast(index, tails).rest();
+    PortCost[] least = new PortLeast(index, tails).each();
+    this.restAtLeast = PortLeast.rest(least);
+    this.families = new PortFamilies(index.sinks, tails);
+    this.limit = new PortBound(index, tails, families, least, restAtLeast);
   }
 
   /** The best way to feed all that can be fed. */
@@ -54,7 +61,14 @@ public final class PortSolver {
    * @param mostSteps 1 or more
    */
   public static PortAnswer solve(PortProblem problem, int mostSteps) {
-    return new PortSolver(problem, mostSteps).solve();
+    PortSolver whole = new PortSolver(problem, mostSteps);
+    Collection<List<Sink>> split = whole.families.split(whole.index.sinks);
+    if (split.size() < 2) {
+      return whole.solve();
+    }
+    List<PortAnswer> answers = new ArrayList<>();
+    split.forEach(some -> answers.add(new PortSolver(problem.onlyFor(some), mostSteps).solve()));
+    return PortAnswer.together(problem.sinks(), answers);
   }
 
   /**
@@ -76,6 +90,9 @@ public final class PortSolver {
     }
   }
 
+  /** A way so far, and what it comes to at least. */
+  private record Hoped(Entry entry, PortCost cost) {}
+
   private PortAnswer solve() {
     Entry first = run(FIRST_RUN_KEEPS, null);
     Entry best = run(Integer.MAX_VALUE, first.cost());
@@ -96,17 +113,23 @@ public final class PortSolver {
             new PortStep(index, attach[i], tails[i], i, entry, bound, restAtLeast[i + 1], next)
                 .all();
       }
-      layer = kept(next, keeps);
+      layer = kept(next, keeps, bound, i + 1);
     }
     return layer.stream().min(Entry.ORDER).orElse(null);
   }
 
-  private static List<Entry> kept(Map<PortState, Entry> next, int keeps) {
-    List<Entry> all = new ArrayList<>(next.values());
-    if (all.size() <= keeps) {
-      return all;
+  private List<Entry> kept(
+      Map<PortState, Entry> next, int keeps, @Nullable PortCost bound, int from) {
+    List<Hoped> all = new ArrayList<>();
+    for (Entry entry : next.values()) {
+      PortCost hoped = entry.cost().plus(limit.atLeast(entry.state(), from));
+      if (bound == null || hoped.compareTo(bound) <= 0) {
+        all.add(new Hoped(entry, hoped));
+      }
     }
-    all.sort(Entry.ORDER);
-    return all.subList(0, keeps);
+    if (all.size() > keeps) {
+      all.sort(Comparator.comparing(Hoped::cost).thenComparing(Hoped::entry, Entry.ORDER));
+    }
+    return all.stream().limit(keeps).map(Hoped::entry).toList();
   }
 }

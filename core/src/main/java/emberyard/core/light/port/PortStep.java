@@ -51,7 +51,7 @@ final class PortStep {
    * @return how many were tried
    */
   int all() {
-    keep(entry.state(), PortCost.DARK, PortChoice.DARK, "~");
+    keep(entry.state(), PortCost.dark(fixed != null), PortChoice.DARK, "~");
     PortState state = entry.state();
     for (int root = 0; root < index.roots.size(); root++) {
       if (state.rootsLeft()[root] > 0) {

@@ -1,7 +1,7 @@
 package emberyard.core.light.port;
 
-import emberyard.core.light.port.PortAnswer.Feed;
-import emberyard.core.light.port.PortAnswer.Piece;
+import emberyard.core.light.port.PortAnswer.WireFeed;
+import emberyard.core.light.port.PortAnswer.WirePiece;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -17,14 +17,14 @@ final class PortWriter {
   private final Map<String, Way> nodes = new HashMap<>();
   private final List<Way> openings = new ArrayList<>();
   private final Map<String, Way> ways = new HashMap<>();
-  private final Map<String, Piece> leads = new HashMap<>();
+  private final Map<String, WirePiece> leads = new HashMap<>();
 
   /**
    * A way to a node.
    *
    * @param opening which socket in use it begins at, by the sink that began it
    */
-  private record Way(int root, int opening, List<Piece> through, String behindSinkId) {}
+  private record Way(int root, int opening, List<WirePiece> through, String behindSinkId) {}
 
   PortWriter(PortIndex index) {
     this.index = index;
@@ -42,7 +42,7 @@ final class PortWriter {
     }
     List<Sink> places = index.sinks.stream().sorted(Sink.PLACES).toList();
     Map<Integer, String> sockets = sockets(places);
-    List<Feed> feeds = new ArrayList<>();
+    List<WireFeed> feeds = new ArrayList<>();
     List<String> dark = new ArrayList<>();
     for (Sink sink : places) {
       Way way = ways.get(sink.id());
@@ -50,7 +50,7 @@ final class PortWriter {
         dark.add(sink.id());
       } else {
         feeds.add(
-            new Feed(
+            new WireFeed(
                 sink.id(),
                 sockets.get(way.opening()),
                 way.through(),
@@ -74,7 +74,7 @@ final class PortWriter {
     }
     int depth = 1;
     for (PortItem item : choice.chain()) {
-      List<Piece> through = new ArrayList<>(way.through());
+      List<WirePiece> through = new ArrayList<>(way.through());
       if (!PortIndex.halves(item)) {
         through.add(piece(item, sink, depth));
       }
@@ -88,9 +88,9 @@ final class PortWriter {
         new Way(way.root(), way.opening(), way.through(), sink.id()));
   }
 
-  private static Piece piece(PortItem item, Sink sink, int depth) {
+  private static WirePiece piece(PortItem item, Sink sink, int depth) {
     String id = item.link().id() + "/" + sink.id() + (depth > 1 ? "/" + depth : "");
-    return new Piece(id, item.link().id(), !item.limited());
+    return new WirePiece(id, item.link().id(), !item.limited());
   }
 
   /** Alike sockets are given in the order of places, so that leads cross as little as they must. */

@@ -4,7 +4,7 @@ import emberyard.core.build.LinkKind;
 import emberyard.core.build.Plug;
 import emberyard.core.build.ScreenFeed.Quirk;
 import emberyard.core.light.port.Link;
-import emberyard.core.light.port.PortAnswer.Feed;
+import emberyard.core.light.port.PortAnswer.WireFeed;
 import emberyard.core.light.port.Sink;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,7 +42,7 @@ public record ColdStart(String sinkId, String what, int starts, String because) 
    * What has to be proven of one that is fed: ten starts where waking is a quirk or untried, three
    * elsewhere; nothing where a lead goes straight from socket to socket.
    */
-  static Optional<ColdStart> of(Wired wired, Feed feed, Set<Quirk> quirks) {
+  static Optional<ColdStart> of(Wired wired, WireFeed feed, Set<Quirk> quirks) {
     Sink sink = wired.sink(feed.sinkId()).orElseThrow();
     List<Link> links = feed.through().stream().map(piece -> wired.link(piece.linkId())).toList();
     boolean flat = wired.source(feed.sourceId()).plug() == Plug.EMBEDDED;
@@ -61,7 +61,7 @@ public record ColdStart(String sinkId, String what, int starts, String because) 
         : Optional.empty();
   }
 
-  private static String what(Sink sink, List<Link> links, Wired wired, Feed feed) {
+  private static String what(Sink sink, List<Link> links, Wired wired, WireFeed feed) {
     List<String> names = new ArrayList<>(List.of(sink.name()));
     links.forEach(link -> names.add(link.name()));
     if (!feed.behindSinkId().isEmpty()) {

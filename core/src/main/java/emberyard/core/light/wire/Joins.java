@@ -3,7 +3,7 @@ package emberyard.core.light.wire;
 import emberyard.core.light.port.FixedLink;
 import emberyard.core.light.port.PortAnswer;
 import emberyard.core.light.port.PortReasons;
-import emberyard.core.light.port.PortReasons.Reason;
+import emberyard.core.light.port.PortReasons.SocketReason;
 import emberyard.core.light.port.Sink;
 import emberyard.core.units.FigureKey;
 import java.util.ArrayList;
@@ -11,14 +11,14 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /**
- * What one that is fed may be joined to, socket by socket, each solved before it is said.
+ * What may be joined to what, each solved before it is said.
  *
- * @param sockets in the order in which they are drawn
+ * @param joins from one socket to all that could hang on it, or from all sockets to one thing
  */
-public record Joins(String sinkId, List<Join> sockets) {
+public record Joins(List<Join> joins) {
 
   /**
-   * One socket.
+   * One socket and one thing.
    *
    * @param sourceId what to fix it to
    * @param now whether it is fed from there
@@ -30,16 +30,29 @@ public record Joins(String sinkId, List<Join> sockets) {
   public record Join(
       String sinkId, String sourceId, boolean now, boolean may, String words, long costMinor) {}
 
-  /** All sockets that give what it wants. */
-  public static Joins of(Wired wired, Sink sink) {
+  /** All sockets that give what one thing wants. */
+  static Joins to(Wired wired, Sink sink) {
+    return new Joins(
+        new PortReasons(wired.problem(), wired.answer())
+            .reasons(sink).stream().map(reason -> join(wired, sink, reason)).toList());
+  }
+
+  /** All things that want what one socket gives. */
+  static Joins from(Wired wired, String sourceId) {
+    PortReasons reasons = new PortReasons(wired.problem(), wired.answer());
     List<Join> joins = new ArrayList<>();
-    for (Reason reason : new PortReasons(wired.problem(), wired.answer()).reasons(sink)) {
-      joins.add(
-          reason.alone()
-              ? may(wired, sink, reason.sourceId())
-              : new Join(sink.id(), reason.sourceId(), false, false, reason.words(), 0));
+    for (Sink sink : wired.problem().sinks().stream().sorted(Sink.PLACES).toList()) {
+      reasons.reasons(sink).stream()
+          .filter(reason -> reason.sourceId().equals(sourceId))
+          .forEach(reason -> joins.add(join(wired, sink, reason)));
     }
-    return new Joins(sink.id(), List.copyOf(joins));
+    return new Joins(List.copyOf(joins));
+  }
+
+  private static Join join(Wired wired, Sink sink, SocketReason reason) {
+    return reason.alone()
+        ? may(wired, sink, reason.sourceId())
+        : new Join(sink.id(), reason.sourceId(), false, false, reason.words(), 0);
   }
 
   private static Join may(Wired wired, Sink sink, String sourceId) {

@@ -17,7 +17,10 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
-/** Links that the library sells, and those that are among the chosen hardware already. */
+/**
+ * Links that the library sells, and those that are among the chosen hardware already. What makes
+ * its picture of data brings a program with it: it is taken only where somebody has chosen it.
+ */
 final class LinksOf {
   /** What the supply of a hub gives where the data sheet was not typed, A (default). */
   private static final double HUB_AMPS = 2.5;
@@ -62,12 +65,13 @@ final class LinksOf {
       Wiring wiring = product.wiring();
       int there = owned.getOrDefault(product.id(), 0);
       boolean offered = !book.isRetired("hardware", product.id());
-      if (wiring != null && wiring.link() != null && (offered || there > 0)) {
+      boolean free = offered && (wiring == null || !wiring.drawsPicture());
+      if (wiring != null && wiring.link() != null && (free || there > 0)) {
         all.add(
             link(product.id(), product.name(), wiring, product.priceMinor())
                 .with()
                 .owned(there)
-                .offered(offered)
+                .offered(free)
                 .build());
       }
     }

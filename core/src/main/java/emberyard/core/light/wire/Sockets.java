@@ -8,6 +8,7 @@ import emberyard.core.build.PortKind;
 import emberyard.core.build.Wiring;
 import emberyard.core.light.port.Source;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -25,6 +26,15 @@ final class Sockets {
   private static final double USB_3_AMPS = 0.9;
   private static final double TYPE_C_AMPS = 3;
 
+  private static final Comparator<Component> CARDS_FIRST =
+      Comparator.comparingInt(
+          component ->
+              switch (component.kind()) {
+                case GRAPHICS -> 0;
+                case BOARD -> 1;
+                default -> 2;
+              });
+
   private final List<Component> components;
   private final List<Source> sources = new ArrayList<>();
 
@@ -34,7 +44,7 @@ final class Sockets {
 
   static List<Source> of(List<Component> components) {
     Sockets sockets = new Sockets(components);
-    for (Component component : components) {
+    for (Component component : components.stream().sorted(CARDS_FIRST).toList()) {
       if (!LinksOf.isLink(component)) {
         for (int copy = 1; copy <= Math.min(component.quantity(), 4); copy++) {
           sockets.device(component, copy);

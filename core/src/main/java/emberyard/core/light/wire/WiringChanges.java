@@ -12,6 +12,7 @@ import emberyard.core.light.port.ChangeKind;
 import emberyard.core.light.port.LeastChanges;
 import emberyard.core.light.port.LeastChanges.Way;
 import emberyard.core.light.port.PortChange;
+import emberyard.core.light.port.PortSolver;
 import emberyard.core.light.port.Sink;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.WorkshopBook;
@@ -24,12 +25,14 @@ import java.util.stream.Collectors;
 
 /**
  * What would have everything lit, tried with the build before it is offered: cards that do not go
- * in are not.
+ * in are not. How fast a processor or card is nobody says: its price stands for it, and none that
+ * costs less is offered.
  */
 public final class WiringChanges {
   private static final int MOST_PROCESSORS = 3;
   private static final int MOST_CARDS = 4;
   private static final int MOST_SCREENS = 6;
+  private static final int MOST_ADAPTERS = 2;
 
   /** Another screen may be that much larger each way and still sit where the first one did. */
   private static final double ALIKE = 1.05;
@@ -59,7 +62,10 @@ public final class WiringChanges {
     }
     WiringChanges changes = new WiringChanges(build, book, wired, goesIn);
     return new LeastChanges<Build>(
-            build, each -> Wired.problem(each, book), Wired::answer, wired.answer())
+            build,
+            each -> Wired.problem(each, book),
+            each -> PortSolver.solve(each, LeastChanges.STEPS),
+            wired.answer())
         .of(changes.all());
   }
 
@@ -73,6 +79,9 @@ public final class WiringChanges {
     if (!darkScreens.isEmpty()) {
       processors(all);
       cards(all);
+    }
+    if (!darkScreens.isEmpty()) {
+      drawing(all);
     }
     darkScreens.forEach(screen -> screens(screen, all));
     darkScreens.forEach(screen -> slower(screen, all));
@@ -139,6 +148,7 @@ public final class WiringChanges {
     for (Component processor : of(ComponentKind.PROCESSOR)) {
       products(ComponentKind.PROCESSOR, processor)
           .filter(product -> product.electric() != null && product.electric().processorGraphics())
+          .filter(product -> product.priceMinor() >= processor.priceMinor())
           .limit(MOST_PROCESSORS)
           .forEach(
               product ->
@@ -149,6 +159,37 @@ public final class WiringChanges {
                           product,
                           "look up whether the board takes it")));
     }
+  }
+
+  /** Adapters that make a picture of data: each is a card of its own, with a program. */
+  private void drawing(List<PortChange<Build>> all) {
+    book.hardware().stream()
+        .filter(product -> product.wiring() != null && product.wiring().drawsPicture())
+        .filter(product -> !book.isRetired("hardware", product.id()))
+        .filter(product -> build.component(addedId(product)).isEmpty())
+        .sorted(
+            Comparator.comparingLong(HardwareProduct::priceMinor)
+                .thenComparing(HardwareProduct::id))
+        .limit(MOST_ADAPTERS)
+        .forEach(
+            product ->
+                all.add(
+                    new PortChange<>(
+                        ChangeKind.ADAPTER,
+                        "component/" + addedId(product),
+                        "Add %s".formatted(product.name()),
+                        product.priceMinor(),
+                        book.leadDays(product.supplierId()),
+                        "a program of its own has to run",
+                        each -> {
+                          List<Component> more = new ArrayList<>(each.components());
+                          more.add(product.one(addedId(product)));
+                          return each.with(Component.class, more);
+                        })));
+  }
+
+  private String addedId(HardwareProduct product) {
+    return build.id() + "-" + product.id();
   }
 
   private List<Component> of(ComponentKind kind) {
@@ -170,6 +211,7 @@ public final class WiringChanges {
     for (Component card : of(ComponentKind.GRAPHICS)) {
       products(ComponentKind.GRAPHICS, card)
           .filter(product -> gives(product.insteadOf(card)) > gives(card))
+          .filter(product -> product.priceMinor() >= card.priceMinor())
           .filter(product -> goesIn.test(with(product.insteadOf(card))))
           .limit(MOST_CARDS)
           .forEach(product -> all.add(swap(ChangeKind.CARD, card, product, draws(product, card))));

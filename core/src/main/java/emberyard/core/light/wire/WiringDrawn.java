@@ -7,8 +7,8 @@ import emberyard.core.build.Plug;
 import emberyard.core.build.Screen;
 import emberyard.core.light.port.Link;
 import emberyard.core.light.port.PortAnswer;
-import emberyard.core.light.port.PortAnswer.Feed;
-import emberyard.core.light.port.PortAnswer.Piece;
+import emberyard.core.light.port.PortAnswer.WireFeed;
+import emberyard.core.light.port.PortAnswer.WirePiece;
 import emberyard.core.light.port.PortReasons;
 import emberyard.core.light.port.Sink;
 import emberyard.core.light.port.Source;
@@ -20,10 +20,12 @@ import emberyard.core.light.wire.WiringModel.Taker;
 import emberyard.core.light.wire.WiringModel.TakerKind;
 import emberyard.core.units.Figures;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -32,9 +34,9 @@ import org.jspecify.annotations.Nullable;
 final class WiringDrawn {
   private final Build build;
   private final Wired wired;
-  private final List<PortReasons.Dark> dark;
+  private final List<PortReasons.DarkSink> dark;
 
-  WiringDrawn(Build build, Wired wired, List<PortReasons.Dark> dark) {
+  WiringDrawn(Build build, Wired wired, List<PortReasons.DarkSink> dark) {
     this.build = build;
     this.wired = wired;
     this.dark = dark;
@@ -86,7 +88,8 @@ final class WiringDrawn {
   }
 
   private List<Socket> sockets(List<Source> sources) {
-    Set<String> used = answer().feeds().stream().map(Feed::sourceId).collect(Collectors.toSet());
+    Set<String> used =
+        answer().feeds().stream().map(WireFeed::sourceId).collect(Collectors.toSet());
     List<Socket> sockets = new ArrayList<>();
     Map<Plug, List<Source>> free = new LinkedHashMap<>();
     for (Source source : sources) {
@@ -120,8 +123,8 @@ final class WiringDrawn {
   /** Hubs, splitters and breakouts, in the order of what hangs on them. */
   List<Between> between() {
     Map<String, Between> boxes = new LinkedHashMap<>();
-    for (Feed feed : answer().feeds()) {
-      for (Piece piece : feed.through()) {
+    for (WireFeed feed : answer().feeds()) {
+      for (WirePiece piece : feed.through()) {
         if (box(piece)) {
           boxes.computeIfAbsent(piece.id(), id -> between(piece));
         }
@@ -130,11 +133,11 @@ final class WiringDrawn {
     return List.copyOf(boxes.values());
   }
 
-  private boolean box(Piece piece) {
+  private boolean box(WirePiece piece) {
     return wired.link(piece.linkId()).kind() != LinkKind.ADAPTER;
   }
 
-  private Between between(Piece piece) {
+  private Between between(WirePiece piece) {
     Link link = wired.link(piece.linkId());
     String note =
         link.ownAmps() > 0
@@ -153,7 +156,7 @@ final class WiringDrawn {
       String why =
           dark.stream()
               .filter(each -> each.sinkId().equals(sink.id()))
-              .map(PortReasons.Dark::words)
+              .map(PortReasons.DarkSink::words)
               .findFirst()
               .orElse("");
       takers.add(
@@ -201,31 +204,32 @@ final class WiringDrawn {
 
   List<Rope> ropes() {
     Set<Rope> ropes = new LinkedHashSet<>();
-    for (Feed feed : answer().feeds()) {
+    for (WireFeed feed : answer().feeds()) {
       way(feed, ropes);
     }
-    for (PortReasons.Dark each : dark) {
-      each.reasons().stream()
-          .findFirst()
-          .ifPresent(
-              reason ->
-                  ropes.add(
-                      new Rope(
-                          shownAs(reason.sourceId()),
-                          each.sinkId(),
-                          reason.words(),
-                          "",
-                          0,
-                          false)));
-    }
+    dark.forEach(each -> missing(each).ifPresent(ropes::add));
     return List.copyOf(ropes);
+  }
+
+  /** Where it would have to come from: a socket that is free before one that feeds another. */
+  private Optional<Rope> missing(PortReasons.DarkSink each) {
+    Comparator<PortReasons.SocketReason> order =
+        Comparator.comparing(reason -> !reason.alone() || used(reason.sourceId()));
+    return each.reasons().stream()
+        .min(order)
+        .map(
+            reason ->
+                new Rope(shownAs(reason.sourceId()), each.sinkId(), reason.words(), "", 0, false));
+  }
+
+  private boolean used(String sourceId) {
+    return answer().feeds().stream().anyMatch(feed -> feed.sourceId().equals(sourceId));
   }
 
   /** The socket that stands for it in the drawing: of several free ones the first. */
   private String shownAs(String sourceId) {
     Source source = wired.source(sourceId);
-    boolean used = answer().feeds().stream().anyMatch(feed -> feed.sourceId().equals(sourceId));
-    return used
+    return used(sourceId)
         ? sourceId
         : wired.problem().sources().stream()
             .filter(each -> each.deviceId().equals(source.deviceId()))
@@ -238,7 +242,7 @@ final class WiringDrawn {
   }
 
   /** From socket to box, from box to box, and to what is fed; adapters hang in the lead. */
-  private void way(Feed feed, Set<Rope> ropes) {
+  private void way(WireFeed feed, Set<Rope> ropes) {
     String from = feed.behindSinkId().isEmpty() ? feed.sourceId() : feed.behindSinkId();
     Plug plug = wired.source(feed.sourceId()).plug();
     List<Link> hanging = new ArrayList<>();
@@ -246,7 +250,7 @@ final class WiringDrawn {
         feed.behindSinkId().isEmpty()
             ? 0
             : answer().feed(feed.behindSinkId()).orElseThrow().through().size();
-    for (Piece piece : feed.through().subList(before, feed.through().size())) {
+    for (WirePiece piece : feed.through().subList(before, feed.through().size())) {
       Link link = wired.link(piece.linkId());
       hanging.add(link);
       if (box(piece)) {

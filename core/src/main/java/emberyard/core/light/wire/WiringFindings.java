@@ -10,9 +10,9 @@ import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Remedy.Change;
 import emberyard.core.finding.Severity;
 import emberyard.core.light.port.Link;
-import emberyard.core.light.port.PortAnswer.Feed;
-import emberyard.core.light.port.PortAnswer.Piece;
-import emberyard.core.light.port.PortReasons.Dark;
+import emberyard.core.light.port.PortAnswer.WireFeed;
+import emberyard.core.light.port.PortAnswer.WirePiece;
+import emberyard.core.light.port.PortReasons.DarkSink;
 import emberyard.core.light.port.Sink;
 import emberyard.core.units.Figures;
 import java.util.ArrayList;
@@ -35,8 +35,8 @@ final class WiringFindings {
   static List<Finding> of(
       Build build,
       Wired wired,
-      List<Dark> dark,
-      List<WiringModel.Change> changes,
+      List<DarkSink> dark,
+      List<WiringModel.WiringChange> changes,
       List<ColdStart> starts) {
     WiringFindings all = new WiringFindings(build, wired);
     all.dark(dark, changes);
@@ -51,7 +51,7 @@ final class WiringFindings {
   }
 
   /** One a thing; while there is nothing to plug into yet, one for all. */
-  private void dark(List<Dark> dark, List<WiringModel.Change> changes) {
+  private void dark(List<DarkSink> dark, List<WiringModel.WiringChange> changes) {
     boolean nothing = wired.problem().sources().isEmpty();
     if (nothing && !dark.isEmpty()) {
       findings.add(
@@ -67,7 +67,7 @@ final class WiringFindings {
       return;
     }
     boolean first = true;
-    for (Dark each : dark) {
+    for (DarkSink each : dark) {
       Sink sink = wired.sink(each.sinkId()).orElseThrow();
       Finding finding =
           Finding.of(
@@ -87,24 +87,36 @@ final class WiringFindings {
     }
   }
 
-  private Remedy first(List<Dark> dark) {
+  private Remedy first(List<DarkSink> dark) {
     return Remedy.byHand(
         "Every change offered for %s lights this too"
             .formatted(wired.sink(dark.get(0).sinkId()).orElseThrow().name()));
   }
 
-  private static Remedy[] ways(List<WiringModel.Change> changes) {
+  private static Remedy[] ways(List<WiringModel.WiringChange> changes) {
     return changes.isEmpty()
         ? new Remedy[] {Remedy.byHand("Fewer screens, or hardware with more outputs")}
         : changes.stream()
             .map(
                 change ->
                     new Remedy(
-                        change.words(),
+                        change.words() + besides(change),
                         new Change("wiring", "", change.words(), 0),
                         change.costMinor(),
                         null))
             .toArray(Remedy[]::new);
+  }
+
+  /** " (4 days to wait; look up whether the board takes it)" */
+  private static String besides(WiringModel.WiringChange change) {
+    List<String> words = new ArrayList<>();
+    if (change.leadDays() > 0) {
+      words.add(change.leadDays() == 1 ? "1 day to wait" : change.leadDays() + " days to wait");
+    }
+    if (!change.risk().isEmpty()) {
+      words.add(change.risk());
+    }
+    return words.isEmpty() ? "" : " (%s)".formatted(String.join("; ", words));
   }
 
   /** The thing of the build behind a sink: a touch is its screen’s. */
@@ -112,12 +124,12 @@ final class WiringFindings {
     return sinkId.split("[/~]", 2)[0];
   }
 
-  private void fed(Feed feed) {
+  private void fed(WireFeed feed) {
     Sink sink = wired.sink(feed.sinkId()).orElseThrow();
     build.things().find(Screen.class, sink.id()).ifPresent(screen -> screen(screen, feed));
   }
 
-  private void screen(Screen screen, Feed feed) {
+  private void screen(Screen screen, WireFeed feed) {
     if (screen.plugFreeMm() != null
         && screen.plugFreeMm() < LinksOf.PLUG_MM
         && feed.lead() != null) {
@@ -187,7 +199,7 @@ final class WiringFindings {
     Set<String> used =
         wired.answer().feeds().stream()
             .flatMap(feed -> Stream.concat(feed.through().stream(), Stream.ofNullable(feed.lead())))
-            .map(Piece::linkId)
+            .map(WirePiece::linkId)
             .collect(Collectors.toSet());
     for (Component component : build.components()) {
       if (LinksOf.isLink(component)

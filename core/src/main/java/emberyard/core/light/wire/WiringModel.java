@@ -22,7 +22,7 @@ public record WiringModel(
     List<Between> between,
     List<Taker> takers,
     List<Rope> ropes,
-    List<Change> changes,
+    List<WiringChange> changes,
     List<ColdStart> coldStarts,
     int shown,
     int shownLit,
@@ -103,6 +103,6 @@ public record WiringModel(
    * @param risk what it risks, empty for nothing
    */
   @FigureKey("build/{buildId}/wiring/changes/{words}")
-  public record Change(
+  public record WiringChange(
       List<ChangeKind> kinds, String words, long costMinor, int leadDays, String risk) {}
 }

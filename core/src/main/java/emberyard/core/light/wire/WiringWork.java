@@ -13,11 +13,11 @@ import emberyard.core.finding.Finding;
 import emberyard.core.light.port.LeastChanges.Way;
 import emberyard.core.light.port.Link;
 import emberyard.core.light.port.PortAnswer;
-import emberyard.core.light.port.PortAnswer.Feed;
-import emberyard.core.light.port.PortAnswer.Piece;
+import emberyard.core.light.port.PortAnswer.WireFeed;
+import emberyard.core.light.port.PortAnswer.WirePiece;
 import emberyard.core.light.port.PortChange;
 import emberyard.core.light.port.PortReasons;
-import emberyard.core.light.port.PortReasons.Dark;
+import emberyard.core.light.port.PortReasons.DarkSink;
 import emberyard.core.light.port.Sink;
 import emberyard.core.units.Figures;
 import emberyard.core.units.Remembered;
@@ -54,10 +54,10 @@ public final class WiringWork {
   private final Build build;
   private final WorkshopBook book;
   private final Wired wired;
-  private final List<Dark> dark;
+  private final List<DarkSink> dark;
   private final List<ColdStart> starts;
   private final List<Way<Build>> ways;
-  private final List<WiringModel.Change> changes;
+  private final List<WiringModel.WiringChange> changes;
   private @Nullable WiringModel model;
 
   private WiringWork(Build build, WorkshopBook book, Predicate<List<Component>> goesIn) {
@@ -116,8 +116,8 @@ public final class WiringWork {
     }
   }
 
-  private static WiringModel.Change told(Way<Build> way) {
-    return new WiringModel.Change(
+  private static WiringModel.WiringChange told(Way<Build> way) {
+    return new WiringModel.WiringChange(
         way.steps().stream().map(PortChange::kind).toList(),
         way.words(),
         way.moneyMinor(),
@@ -200,15 +200,19 @@ public final class WiringWork {
             });
   }
 
-  /** What one that is fed may be joined to. */
-  public Optional<Joins> joins(String sinkId) {
-    return wired.sink(sinkId).map(sink -> Joins.of(wired, sink));
+  /** What one end may be joined to: a thing to sockets, a socket to things; empty for neither. */
+  public Optional<Joins> joins(String endId) {
+    boolean socket =
+        wired.problem().sources().stream().anyMatch(source -> source.id().equals(endId));
+    return socket
+        ? Optional.of(Joins.from(wired, endId))
+        : wired.sink(endId).map(sink -> Joins.to(wired, sink));
   }
 
   /** Screens that stay dark, with why. */
   public Map<String, String> darkScreens() {
     Map<String, String> words = new LinkedHashMap<>();
-    for (Dark each : dark) {
+    for (DarkSink each : dark) {
       if (build.things().find(Screen.class, each.sinkId()).isPresent()) {
         words.put(each.sinkId(), each.words());
       }
@@ -271,7 +275,7 @@ public final class WiringWork {
     return sinkId.split("[/~]", 2)[0];
   }
 
-  private Task plug(Feed feed) {
+  private Task plug(WireFeed feed) {
     Sink sink = wired.sink(feed.sinkId()).orElseThrow();
     int minutes = book.workshop().times().plugMinutes();
     Task task =
@@ -289,14 +293,14 @@ public final class WiringWork {
 
   /** What is bought for it, a need a product. */
   private List<Need> needs() {
-    Map<String, Map<String, Piece>> bought = new LinkedHashMap<>();
+    Map<String, Map<String, WirePiece>> bought = new LinkedHashMap<>();
     Map<String, List<String>> neededBy = new LinkedHashMap<>();
-    for (Feed feed : wired.answer().feeds()) {
-      List<Piece> pieces = new ArrayList<>(feed.through());
+    for (WireFeed feed : wired.answer().feeds()) {
+      List<WirePiece> pieces = new ArrayList<>(feed.through());
       if (feed.lead() != null) {
         pieces.add(feed.lead());
       }
-      for (Piece piece : pieces) {
+      for (WirePiece piece : pieces) {
         if (piece.bought()) {
           bought.computeIfAbsent(piece.linkId(), k -> new LinkedHashMap<>()).put(piece.id(), piece);
           List<String> by = neededBy.computeIfAbsent(piece.linkId(), k -> new ArrayList<>());

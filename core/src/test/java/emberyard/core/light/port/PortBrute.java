@@ -21,7 +21,7 @@ final class PortBrute {
     this.problem = problem;
     this.sinks = problem.sinks().stream().sorted(PortIndex.order()).toList();
     problem.sources().forEach(source -> sockets.add(new Hub(source)));
-    this.best = new PortCost(sinks.size() + 1, 0, 0, 0);
+    this.best = new PortCost(sinks.size() + 1, 0, 0, 0, 0);
   }
 
   static PortCost best(PortProblem problem) {
@@ -45,7 +45,12 @@ final class PortBrute {
     }
     PortCost cost = new PortCheck(problem, hung).cost();
     PortCost soFar =
-        new PortCost(place - hung.size(), cost.moneyMinor(), cost.links(), cost.leadMm());
+        new PortCost(
+            darkOfFixed(place),
+            place - hung.size(),
+            cost.moneyMinor(),
+            cost.links(),
+            cost.leadMm());
     if (soFar.compareTo(best) >= 0) {
       return;
     }
@@ -59,6 +64,14 @@ final class PortBrute {
       hang(place, sink, on);
     }
     from(place + 1);
+  }
+
+  private int darkOfFixed(int place) {
+    return (int)
+        sinks.subList(0, place).stream()
+            .filter(sink -> problem.fixed().stream().anyMatch(w -> w.sinkId().equals(sink.id())))
+            .filter(sink -> hung.stream().noneMatch(each -> each.sink() == sink))
+            .count();
   }
 
   /** On a socket itself, and through every link that goes in. */

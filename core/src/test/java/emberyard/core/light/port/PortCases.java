@@ -97,7 +97,7 @@ public final class PortCases {
             port("board/usb3", "board", Plug.USB_3_HEADER, 3, 0.9),
             port("board/rear", "board", Plug.USB_A, 3, 0.9));
     for (Source source : pool) {
-      if (random.nextInt(20) < 12) {
+      if (random.nextInt(20) < 13) {
         sources.add(
             source
                 .with()
@@ -107,7 +107,7 @@ public final class PortCases {
       }
     }
     List<Sink> sinks = new ArrayList<>();
-    int count = 3 + (random.nextInt(20) > 0 ? 1 : 0);
+    int count = 4;
     for (int i = 0; i < count; i++) {
       sinks.add(sink("s" + i, random));
     }
@@ -219,5 +219,56 @@ public final class PortCases {
             .drawsAmps(0.4)
             .drawsPicture(true)
             .build());
+  }
+
+  /** 16 screens of five sorts and 12 devices of four, on a card, a board and all links. */
+  public static PortProblem large() {
+    List<Source> sources = new ArrayList<>();
+    sources.add(output("card/hdmi", "card", Plug.HDMI, 14.4, 4));
+    for (int i = 1; i <= 3; i++) {
+      sources.add(output("card/dp" + i, "card", Plug.DISPLAY_PORT, 25.92, 4));
+      sources.add(port("board/rear" + i, "board", Plug.USB_A, 3, 0.9));
+    }
+    sources.add(output("board/hdmi", "board", Plug.HDMI, 14.4, 3));
+    sources.add(output("board/dp", "board", Plug.DISPLAY_PORT, 17.28, 3));
+    sources.add(output("board/c", "board", Plug.TYPE_C, 17.28, 3));
+    sources.add(port("board/usb2-1", "board", Plug.USB_2_HEADER, 2, 0.5));
+    sources.add(port("board/usb2-2", "board", Plug.USB_2_HEADER, 2, 0.5));
+    sources.add(port("board/usb3", "board", Plug.USB_3_HEADER, 3, 0.9));
+    List<Sink> sinks = new ArrayList<>();
+    for (int i = 1; i <= 16; i++) {
+      String id = "screen" + i;
+      sinks.add(
+          switch (i % 8) {
+            case 0 -> screen(id, Plug.DISPLAY_PORT, 400, 7.3);
+            case 1, 2 -> screen(id, Plug.HDMI, 300, 3.2).withMirror("wall");
+            case 3, 4, 5 ->
+                sink(id, Want.PICTURE_AS_DATA, Plug.USB_A)
+                    .ownLead(true)
+                    .megabytesPerSecond(5)
+                    .usb(2)
+                    .amps(0.3)
+                    .build();
+            case 6 -> screen(id, Plug.HDMI, 400, 1.4).withRefuses(Set.of(Refusal.ADAPTER));
+            default -> screen(id, Plug.HDMI, 500, 1.4);
+          });
+    }
+    for (int i = 1; i <= 12; i++) {
+      String id = "device" + i;
+      sinks.add(
+          switch (i % 4) {
+            case 0 -> device(id, Plug.USB_2_HALF, 2, 0.1);
+            case 1 -> device(id, Plug.USB_2_HEADER, 2, 0.2);
+            case 2 -> device(id, Plug.USB_A, 2, 0.1).withRefuses(Set.of(Refusal.HUB));
+            default -> device(id, Plug.USB_A, 2, 0.4);
+          });
+    }
+    List<Link> links = new ArrayList<>(between());
+    links.removeIf(Link::drawsPicture);
+    for (int mm : new int[] {300, 500, 1_000}) {
+      links.add(lead("lead-hdmi-" + mm, Plug.HDMI, Plug.HDMI, mm, 400 + mm / 2));
+      links.add(lead("lead-dp-" + mm, Plug.DISPLAY_PORT, Plug.DISPLAY_PORT, mm, 700 + mm / 2));
+    }
+    return new PortProblem(sources, links, sinks, List.of());
   }
 }

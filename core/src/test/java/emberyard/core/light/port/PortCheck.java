@@ -9,6 +9,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /** Whether wiring obeys every rule, read off the whole of it piece by piece: slow and plain. */
 final class PortCheck {
@@ -357,6 +358,9 @@ final class PortCheck {
       links += each.getValue();
       mm += each.getValue() * Math.round(link.lengthMm());
     }
-    return new PortCost(problem.sinks().size() - all.size(), money, links, mm);
+    Set<String> fed = all.stream().map(hung -> hung.sink().id()).collect(Collectors.toSet());
+    int fixedDark =
+        (int) problem.fixed().stream().filter(way -> !fed.contains(way.sinkId())).count();
+    return new PortCost(fixedDark, problem.sinks().size() - all.size(), money, links, mm);
   }
 }

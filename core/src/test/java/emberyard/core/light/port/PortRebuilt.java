@@ -1,7 +1,7 @@
 package emberyard.core.light.port;
 
-import emberyard.core.light.port.PortAnswer.Feed;
-import emberyard.core.light.port.PortAnswer.Piece;
+import emberyard.core.light.port.PortAnswer.WireFeed;
+import emberyard.core.light.port.PortAnswer.WirePiece;
 import emberyard.core.light.port.PortCheck.Hub;
 import emberyard.core.light.port.PortCheck.Hung;
 import java.util.ArrayList;
@@ -27,7 +27,7 @@ final class PortRebuilt {
     return new PortCheck(problem, new ArrayList<>(built.hung.values()));
   }
 
-  private Hung hang(Feed feed) {
+  private Hung hang(WireFeed feed) {
     Hung known = hung.get(feed.sinkId());
     if (known != null) {
       return known;
@@ -46,13 +46,13 @@ final class PortRebuilt {
                         .filter(s -> s.id().equals(id))
                         .findFirst()
                         .orElseThrow()));
-    List<Piece> through = feed.through();
+    List<WirePiece> through = feed.through();
     if (!feed.behindSinkId().isEmpty()) {
-      Feed first = answer.feed(feed.behindSinkId()).orElseThrow();
+      WireFeed first = answer.feed(feed.behindSinkId()).orElseThrow();
       on = hang(first).passesOn();
       through = through.subList(first.through().size(), through.size());
     }
-    for (Piece piece : through) {
+    for (WirePiece piece : through) {
       Hub before = on;
       on = hubs.get(piece.id());
       if (on == null) {
@@ -68,7 +68,7 @@ final class PortRebuilt {
     return made;
   }
 
-  private Link link(Piece piece) {
+  private Link link(WirePiece piece) {
     return problem.links().stream()
         .filter(link -> link.id().equals(piece.linkId()))
         .findFirst()
