@@ -46,24 +46,24 @@ class WiringJourneyTest extends OnDemo {
     Locator joins = page.locator("section.joins");
     assertThat(joins).containsText("What can feed Destination board 2");
     Locator display =
-        joins.locator("li").filter(new Locator.FilterOptions().setHasText("DisplayPort 2")).first();
+        joins
+            .locator("li")
+            .filter(new Locator.FilterOptions().setHasText("2 × DisplayPort, Graphics"))
+            .first();
     display.getByRole(AriaRole.BUTTON).focus();
     page.keyboard().press("Enter");
     hands.saved();
     assertThat(board).containsText("fixed");
-    assertThat(display).containsText("feeds it now");
+    assertThat(joins.locator("li").filter(new Locator.FilterOptions().setHasText("Graphics")))
+        .containsText(new String[] {"HDMI", "feeds it now"});
     page.keyboard().press("Escape");
     assertThat(joins).hasCount(0);
 
     // what follows from it is bought, and proven before it is mounted
     page.navigate(yard.address("/builds/line-9-depot/supply"));
     hands.seesHeading("Order");
-    page.locator("summary")
-        .filter(new Locator.FilterOptions().setHasText("What is in it"))
-        .last()
-        .click();
-    hands.sees("Lead HDMI");
-    page.navigate(yard.address("/builds/line-9-depot/bench"));
+    assertThat(page.locator("main")).containsText("Lead HDMI");
+    page.navigate(yard.address("/builds/line-9-depot/prove"));
     hands.sees("Prove on the bench: Destination board");
 
     // and taken back, one step after the other

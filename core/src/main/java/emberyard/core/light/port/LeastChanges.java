@@ -2,9 +2,11 @@ package emberyard.core.light.port;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 
@@ -83,7 +85,12 @@ public final class LeastChanges<T> {
     List<Way<T>> ways = new ArrayList<>();
     changes.forEach(change -> tried(List.of(change), ways));
     if (ways.stream().allMatch(Way::leavesOut)) {
-      pairs(changes).forEach(pair -> tried(pair, ways));
+      // with what does it alone, no second change is least
+      Set<PortChange<T>> enough = new HashSet<>();
+      ways.forEach(way -> enough.addAll(way.steps()));
+      List<PortChange<T>> others =
+          changes.stream().filter(change -> !enough.contains(change)).toList();
+      pairs(others).forEach(pair -> tried(pair, ways));
     }
     Map<List<ChangeKind>, Way<T>> least = new LinkedHashMap<>();
     ways.sort(Way.ORDER);

@@ -92,6 +92,22 @@ public record Link(
         : gbitPerSecond;
   }
 
+  /** Whether a lead has an adapter in one of its plugs: its two ends speak differently. */
+  public boolean converts() {
+    return kind == LinkKind.LEAD && speech(in) != speech(out);
+  }
+
+  /** Plugs of one number carry the same signals. */
+  private static int speech(Plug plug) {
+    return switch (plug) {
+      case HDMI, MINI_HDMI -> 1;
+      case DISPLAY_PORT -> 2;
+      case TYPE_C -> 3;
+      case EMBEDDED -> 4;
+      default -> 5;
+    };
+  }
+
   /** The data it passes on at its length: USB 3 to 3 m, USB 2 to 5 m. */
   public int data() {
     if (kind == LinkKind.LEAD && lengthMm > LONGEST_USB_2_MM) {

@@ -123,6 +123,11 @@ final class PortAttach {
         : !PortIndex.ends(lead, last.socket(), sink) || leadMm < reachMm) {
       return false;
     }
+    if (lead != null
+        && lead.link().converts()
+        && (last.adapter() || sink.refuses(LinkKind.ADAPTER))) {
+      return false;
+    }
     if (sink.refuses().contains(Refusal.LONG_LEAD) && last.leadMm() + leadMm > Sink.LONG_LEAD_MM) {
       return false;
     }

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What nobody has tried, to be proven on the bench before it is mounted.
@@ -44,7 +45,11 @@ public record ColdStart(String sinkId, String what, int starts, String because) 
    */
   static Optional<ColdStart> of(Wired wired, WireFeed feed, Set<Quirk> quirks) {
     Sink sink = wired.sink(feed.sinkId()).orElseThrow();
-    List<Link> links = feed.through().stream().map(piece -> wired.link(piece.linkId())).toList();
+    List<Link> links =
+        Stream.concat(feed.through().stream(), Stream.ofNullable(feed.lead()))
+            .map(piece -> wired.link(piece.linkId()))
+            .filter(link -> link.kind() != LinkKind.LEAD || link.converts())
+            .toList();
     boolean flat = wired.source(feed.sourceId()).plug() == Plug.EMBEDDED;
     boolean behind = !feed.behindSinkId().isEmpty();
     String what = what(sink, links, wired, feed);

@@ -131,6 +131,10 @@ final class PortCheck {
     }
     if (hung.lead() != null) {
       usb = Math.min(usb, hung.lead().data());
+      boolean changes = hung.lead().in() == Plug.DISPLAY_PORT && hung.lead().out() == Plug.HDMI;
+      if (changes && (adapters > 0 || sink.refuses().contains(Refusal.ADAPTER))) {
+        return false;
+      }
       if (hung.lead().out() != sink.plug()
           || sink.ownLead()
           || hung.lead().plugMm() > sink.plugFreeMm()) {
