@@ -21,8 +21,8 @@ const box = (spot: { x: number; y: number; width: number; height: number }) => (
 })
 /** The glass to scale within its place. */
 function glass(taker: Taker) {
-  if (!taker.widthMm) return { width: '64px', height: '20px' }
-  const scale = Math.min(84 / taker.widthMm, 44 / taker.heightMm)
+  if (!taker.widthMm) return { width: width.value < 760 ? '44px' : '64px', height: '20px' }
+  const scale = Math.min((width.value < 760 ? 52 : 84) / taker.widthMm, 44 / taker.heightMm)
   return { width: `${taker.widthMm * scale}px`, height: `${taker.heightMm * scale}px` }
 }
 /** Whether an end may join the one that is picked: told by words and a ring, never colour alone. */
@@ -100,7 +100,9 @@ const label = (socket: Socket) =>
       :data-end="spot.of.id"
       @click="emit('pick', spot.of.id)"
     >
-      <span class="stand"><i :style="glass(spot.of)" aria-hidden="true" /></span>
+      <span class="stand" :class="{ narrow: width < 760 }"
+        ><i :style="glass(spot.of)" aria-hidden="true"
+      /></span>
       <span class="told">
         <strong
           >{{ spot.of.name
@@ -168,7 +170,6 @@ svg {
 }
 .giver span {
   font-size: 12px;
-  white-space: nowrap;
 }
 .between {
   background: var(--kraft);
@@ -225,9 +226,14 @@ button {
 }
 .stand {
   width: 88px;
-  flex: none;
+  flex: 0 1 auto;
+  min-width: 56px;
+  overflow: hidden;
   display: flex;
   justify-content: flex-start;
+}
+.stand.narrow {
+  width: 56px;
 }
 .stand i {
   display: block;

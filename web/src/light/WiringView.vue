@@ -74,10 +74,15 @@ function free(sinkId: string) {
       @close="close"
     />
     <p class="soft foot">
-      {{ count(wiring.parts, 'parts') }} and {{ count(wiring.leads, 'leads') }} follow from this
-      picture<template v-if="session.owner"
-        >, <MoneyFigure :of="wiring" name="moneyMinor" /> of them to buy</template
-      >; they are under Order.
+      <template v-if="wiring.parts + wiring.leads">
+        {{ count(wiring.parts, 'parts') }} and {{ count(wiring.leads, 'leads') }} follow from this
+        picture<template v-if="session.owner"
+          >, <MoneyFigure :of="wiring" name="moneyMinor" /> of them to buy</template
+        >; they are under Order.
+      </template>
+      <template v-else
+        >Nothing has to be bought for it: all is plugged in by its own lead.</template
+      >
       <template v-if="!wiring.proven">The best found, not proven.</template>
       Press a socket or a screen to see what it may join.
     </p>

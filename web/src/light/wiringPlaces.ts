@@ -36,6 +36,8 @@ export interface Places {
   ropes: RopePath[]
 }
 
+/** Below this width names and notes take two lines. */
+const NARROW = 760
 const HEAD = 40
 const SOCKET = 25
 const GAP = 12
@@ -43,21 +45,24 @@ const SCREEN = 60
 const DEVICE = 40
 const BETWEEN = 46
 const CHARACTER = 6.3
+const OWN_LEAD = 'its own lead'
 
 export function placesOf(wiring: WiringModel, width: number): Places {
   const left = Math.max(150, Math.min(216, width * 0.26))
   const right = Math.max(170, Math.min(270, width * 0.31))
+  const more = width < NARROW ? 14 : 0
+  const head = HEAD + more
   const givers: Spot<Giver>[] = []
   const sockets: Spot<Socket>[] = []
   let y = 0
   for (const giver of wiring.givers) {
-    const height = HEAD + giver.sockets.length * SOCKET + 4
+    const height = head + giver.sockets.length * SOCKET + 4
     givers.push({ of: giver, x: 0, y, width: left, height })
     giver.sockets.forEach((socket, index) =>
       sockets.push({
         of: socket,
         x: 0,
-        y: y + HEAD + index * SOCKET,
+        y: y + head + index * SOCKET,
         width: left,
         height: SOCKET,
       }),
@@ -67,7 +72,7 @@ export function placesOf(wiring: WiringModel, width: number): Places {
   const takers: Spot<Taker>[] = []
   let down = 0
   for (const taker of wiring.takers) {
-    const height = taker.kind === 'SCREEN' || !taker.lit ? SCREEN : DEVICE
+    const height = (taker.kind === 'SCREEN' || !taker.lit ? SCREEN : DEVICE) + more
     takers.push({ of: taker, x: width - right, y: down, width: right, height })
     down += height + 6
   }
@@ -127,6 +132,8 @@ function ropesOf(
     const to = ends.get(of.to)
     if (!from || !to) return []
     const toBox = between.some((spot) => spot.of.id === of.to)
+    // what hangs on a hub by its own lead says it by being there
+    const own = of.words === OWN_LEAD && between.some((spot) => spot.of.id === of.from)
     const boxed = between.some((spot) => spot.of.id === of.from || spot.of.id === of.to)
     const characters = Math.floor((boxed ? Math.min(room, to.x - from.x - 24) : room) / CHARACTER)
     return [
@@ -135,7 +142,7 @@ function ropesOf(
         d: curve(from, to),
         x: to.x - 12,
         y: to.y - 7,
-        lines: toBox ? [] : lines(of, characters),
+        lines: toBox || own ? [] : lines(of, characters),
         from,
         to,
       },
