@@ -83,29 +83,34 @@ final class PortAttach {
     }
     boolean halves = PortIndex.halves(item);
     List<String> via = before.via();
-    if (!halves) {
+    if (!halves && index.waysMatter) {
       via = new ArrayList<>(via);
       via.add(link.id());
     }
-    return new PortNode(
-        before.root(),
-        link.id(),
-        link.out(),
-        link.outs(),
-        link.drawsPicture() ? item.kbit() : Math.min(before.kbit(), item.kbit()),
-        passesCurrent(item) ? Math.min(link.fed() ? Long.MAX_VALUE : there, item.milliamps()) : 0,
-        link.drawsPicture() ? 0 : usb,
-        link.portEach(),
-        kind == LinkKind.SPLITTER ? sink.mirror() : before.same(),
-        before.drawn() || link.drawsPicture(),
-        before.hub() || kind == LinkKind.HUB,
-        before.adapter() || kind == LinkKind.ADAPTER,
-        before.splitter() || kind == LinkKind.SPLITTER,
-        before.links() + (halves ? 0 : 1),
-        before.leadMm() + Math.round(link.lengthMm()),
-        List.copyOf(via),
-        place + "/" + depth,
-        List.of());
+    return before
+        .with()
+        .socket(link.out())
+        .free(link.outs())
+        .kbit(link.drawsPicture() ? item.kbit() : Math.min(before.kbit(), item.kbit()))
+        .milliamps(
+            passesCurrent(item)
+                ? Math.min(link.fed() ? Long.MAX_VALUE : there, item.milliamps())
+                : 0)
+        .usb(link.drawsPicture() ? 0 : usb)
+        .each(link.portEach())
+        .fed(link.fed())
+        .draws(link.drawsPicture())
+        .same(kind == LinkKind.SPLITTER ? sink.mirror() : before.same())
+        .drawn(before.drawn() || link.drawsPicture())
+        .hub(before.hub() || kind == LinkKind.HUB)
+        .adapter(before.adapter() || kind == LinkKind.ADAPTER)
+        .splitter(before.splitter() || kind == LinkKind.SPLITTER)
+        .links(before.links() + (halves ? 0 : 1))
+        .leadMm(index.lengthsMatter ? before.leadMm() + Math.round(link.lengthMm()) : 0)
+        .via(List.copyOf(via))
+        .opener(place + "/" + depth)
+        .kids(List.of())
+        .build();
   }
 
   private static boolean passesCurrent(PortItem item) {
@@ -194,8 +199,7 @@ final class PortAttach {
    * @param each whether the target gives each port a current of its own from now on
    * @return null where somewhere on the way it is too much
    */
-  static @Nullable Tree up(
-      PortIndex index, PortNode target, List<PortNode> above, boolean each, Hung hung) {
+  static @Nullable Tree up(PortNode target, List<PortNode> above, boolean each, Hung hung) {
     long picture = hung.kbit();
     long current = hung.milliamps();
     PortNode old = null;
@@ -214,9 +218,8 @@ final class PortAttach {
               .build()
               .left();
       old = node;
-      Link link = index.link(node.what());
-      picture = link != null && link.drawsPicture() ? 0 : picture;
-      current = link != null && link.fed() ? 0 : current;
+      picture = node.draws() ? 0 : picture;
+      current = node.fed() ? 0 : current;
     }
     return new Tree(now);
   }
@@ -234,13 +237,14 @@ final class PortAttach {
     return kbitOn <= 0
         ? null
         : last.with()
-            .what(PortNode.SCREEN)
             .socket(sink.plug())
             .free(1)
             .kbit(kbitOn)
             .milliamps(0)
             .usb(0)
             .each(false)
+            .fed(false)
+            .draws(false)
             .leadMm(0)
             .opener(place + "/" + PortNode.SCREEN)
             .kids(List.of())

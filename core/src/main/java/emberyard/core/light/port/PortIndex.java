@@ -2,6 +2,7 @@ package emberyard.core.light.port;
 
 import emberyard.core.build.LinkKind;
 import emberyard.core.build.Plug;
+import emberyard.core.build.Refusal;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -55,9 +56,16 @@ final class PortIndex {
   final int counters;
   final List<PortItem> between = new ArrayList<>();
   private final boolean[][] useful;
-  private final boolean[] ends;
+  private final Most[] most;
+  private final int[] starts;
+
+  /** Whether anything is fixed: then the links on a way tell ways apart. */
+  final boolean waysMatter;
+
+  /** Whether anything refuses a long lead. */
+  final boolean lengthsMatter;
+
   private final Map<String, Integer> atOnce = new HashMap<>();
-  private final Map<String, Link> byId = new HashMap<>();
 
   /** Sockets that are all the same to the search. */
   record RootClass(Source first, int device, List<Source> sources) {
@@ -82,8 +90,10 @@ final class PortIndex {
     }
     groups();
     useful = useful();
-    ends = ends();
-    problem.links().forEach(link -> byId.put(link.id(), link));
+    most = most();
+    waysMatter = !problem.fixed().isEmpty();
+    lengthsMatter = sinks.stream().anyMatch(each -> each.refuses().contains(Refusal.LONG_LEAD));
+    starts = starts();
   }
 
   /** Pictures that a device gives at once: the most that one of its sockets says. */
@@ -251,61 +261,89 @@ final class PortIndex {
         && lead.link().plugMm() <= sink.plugFreeMm();
   }
 
-  /** The link of an id, null for none. */
-  @Nullable Link link(String id) {
-    return byId.get(id);
+  /** The device of a class of sockets and how far away it is, as one number. */
+  int start(int root) {
+    return starts[root];
   }
 
-  /** The state without what nobody from this sink on can use: more states are equal then. */
-  PortState cleared(PortState state, int from) {
-    if (!ends[from]) {
-      return state;
+  private int[] starts() {
+    List<String> known = new ArrayList<>();
+    int[] all = new int[roots.size()];
+    for (int root = 0; root < all.length; root++) {
+      Source first = roots.get(root).first();
+      String start = first.deviceId() + "|" + first.extraMm() + (waysMatter ? "|" + root : "");
+      if (!known.contains(start)) {
+        known.add(start);
+      }
+      all[root] = known.indexOf(start);
     }
+    return all;
+  }
+
+  /**
+   * The state without what nobody from this sink on can use, and with no more of anything than all
+   * of them together can take: more states are equal then.
+   */
+  PortState cleared(PortState state, int from) {
+    int left = sinks.size() - from;
     int[] rootsLeft = state.rootsLeft().clone();
     for (int root = 0; root < rootsLeft.length; root++) {
-      if (!useful(roots.get(root).first().plug(), from)) {
-        rootsLeft[root] = 0;
+      boolean of = useful(roots.get(root).first().plug(), from);
+      rootsLeft[root] = of ? Math.min(rootsLeft[root], left) : 0;
+    }
+    int[] streams = state.streamsLeft().clone();
+    Arrays.setAll(streams, device -> Math.min(streams[device], most[from].streams()));
+    long[] kilobytes = state.kilobytesLeft().clone();
+    Arrays.setAll(kilobytes, device -> Math.min(kilobytes[device], most[from].kilobytes()));
+    List<PortNode> trees = new ArrayList<>();
+    for (PortNode tree : state.trees()) {
+      PortNode cleared = cleared(tree, from);
+      if (cleared != null) {
+        trees.add(cleared);
       }
     }
-    int[] streams = showsFrom(from, Sink.Want.PICTURE) ? state.streamsLeft() : new int[0];
-    long[] kilobytes =
-        showsFrom(from, Sink.Want.PICTURE_AS_DATA) ? state.kilobytesLeft() : new long[0];
-    List<PortNode> trees =
-        state.trees().stream()
-            .map(tree -> cleared(tree, from))
-            .filter(Objects::nonNull)
-            .sorted(PortNode.ORDER)
-            .toList();
-    return new PortState(rootsLeft, streams, kilobytes, state.taken(), trees);
+    trees.sort(PortNode.ORDER);
+    return new PortState(rootsLeft, streams, kilobytes, state.taken(), List.copyOf(trees));
   }
 
   private @Nullable PortNode cleared(PortNode node, int from) {
     boolean goesOn =
         useful(node.socket(), from) && (node.same().isEmpty() || groupGoesOn(node.same(), from));
-    List<PortNode> kids =
-        node.kids().stream()
-            .map(kid -> cleared(kid, from))
-            .filter(Objects::nonNull)
-            .sorted(PortNode.ORDER)
-            .toList();
-    return node.with().free(goesOn ? node.free() : 0).kids(kids).build().left();
-  }
-
-  private boolean showsFrom(int from, Sink.Want want) {
-    return sinks.subList(from, sinks.size()).stream().anyMatch(sink -> sink.want() == want);
-  }
-
-  /** Whether something that could be used up to here can be used no more. */
-  private boolean[] ends() {
-    boolean[] some = new boolean[sinks.size() + 1];
-    for (int i = 1; i <= sinks.size(); i++) {
-      Sink last = sinks.get(i - 1);
-      some[i] =
-          !Arrays.equals(useful[i - 1], useful[i])
-              || !showsFrom(i, last.want())
-              || !last.mirror().isEmpty() && !groupGoesOn(last.mirror(), i);
+    List<PortNode> kids = new ArrayList<>();
+    for (PortNode kid : node.kids()) {
+      PortNode cleared = cleared(kid, from);
+      if (cleared != null) {
+        kids.add(cleared);
+      }
     }
-    return some;
+    kids.sort(PortNode.ORDER);
+    return node.with()
+        .free(goesOn ? Math.min(node.free(), sinks.size() - from) : 0)
+        .kbit(Math.min(node.kbit(), most[from].kbit()))
+        .milliamps(Math.min(node.milliamps(), most[from].milliamps()))
+        .kids(List.copyOf(kids))
+        .build()
+        .left();
+  }
+
+  /** The most that all sinks from one on can take together. */
+  private record Most(int streams, long kilobytes, long kbit, long milliamps) {}
+
+  private Most[] most() {
+    long draws = between.stream().mapToLong(PortItem::drawsMilliamps).max().orElse(0) * MOST_LINKS;
+    Most[] all = new Most[sinks.size() + 1];
+    all[sinks.size()] = new Most(0, 0, 0, 0);
+    for (int i = sinks.size() - 1; i >= 0; i--) {
+      Sink sink = sinks.get(i);
+      Most rest = all[i + 1];
+      all[i] =
+          new Most(
+              rest.streams() + (sink.want() == Sink.Want.PICTURE ? 1 : 0),
+              rest.kilobytes() + PortUnits.kilobytes(sink.megabytesPerSecond()),
+              rest.kbit() + kbit(sink),
+              rest.milliamps() + PortUnits.milliamps(sink.amps()) + draws);
+    }
+    return all;
   }
 
   private boolean groupGoesOn(String group, int from) {

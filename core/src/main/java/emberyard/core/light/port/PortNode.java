@@ -11,35 +11,39 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A socket or link in use, with what hangs on it and what it still has to give. Two that give the
- * same are equal, whoever put them there.
+ * same are equal, whoever put them there and whatever they are.
  *
- * @param root the class of sockets it begins at
- * @param what the link, "" for the socket itself, {@link #HALVES}, or {@link #SCREEN}
+ * @param root the class of sockets it begins at: not part of what it gives
+ * @param start the device it begins at and how far away that is, as one number
  * @param socket what it offers
  * @param free how many of them
  * @param kbit picture that may still go through it
  * @param milliamps current that it still has
  * @param usb data that it passes on
  * @param each whether each of its sockets has that current for itself
+ * @param fed whether its current is its own
+ * @param draws whether it makes its picture itself
  * @param same the group that sees one picture behind it, "" for pictures of their own
  * @param drawn whether its picture is made of data, which no output is needed for
  * @param hub whether a hub lies on the way to it; so adapter and splitter
  * @param links between the socket and here, itself included
- * @param leadMm of their leads
- * @param via ids of the links on the way to it, itself included
- * @param opener who put it there: not part of what it is
+ * @param leadMm of their leads; 0 where nobody refuses long ones
+ * @param via ids of the links on the way to it, itself included; none where nothing is fixed
+ * @param opener who put it there: not part of what it gives
  * @param kids what hangs on it and has sockets left, in a fixed order
  */
 @RecordBuilder
 record PortNode(
     int root,
-    String what,
+    int start,
     Plug socket,
     int free,
     long kbit,
     long milliamps,
     int usb,
     boolean each,
+    boolean fed,
+    boolean draws,
     String same,
     boolean drawn,
     boolean hub,
@@ -57,17 +61,39 @@ record PortNode(
   /** A screen that lets a picture through. */
   static final String SCREEN = "/screen";
 
+  /** By what they give: those that give the same are equal. */
   static final Comparator<PortNode> ORDER =
-      Comparator.comparingInt(PortNode::root)
-          .thenComparing(PortNode::what)
-          .thenComparing(node -> node.via().toString())
+      Comparator.comparingInt(PortNode::start)
+          .thenComparing(PortNode::socket)
           .thenComparingInt(PortNode::free)
           .thenComparingLong(PortNode::kbit)
           .thenComparingLong(PortNode::milliamps)
-          .thenComparing(PortNode::same)
+          .thenComparingInt(PortNode::traits)
           .thenComparingLong(PortNode::leadMm)
-          .thenComparing(node -> node.kids().size())
-          .thenComparing(node -> node.kids().toString());
+          .thenComparing(PortNode::same)
+          .thenComparing(PortNode::via, PortNode::words)
+          .thenComparing(PortNode::kids, PortNode::lists);
+
+  private static int words(List<String> one, List<String> other) {
+    return one.equals(other) ? 0 : one.toString().compareTo(other.toString());
+  }
+
+  private static int lists(List<PortNode> one, List<PortNode> other) {
+    int order = Integer.compare(one.size(), other.size());
+    for (int i = 0; i < one.size() && order == 0; i++) {
+      order = ORDER.compare(one.get(i), other.get(i));
+    }
+    return order;
+  }
+
+  /** What is yes or no about it, its data and the links before it, as one number. */
+  private int traits() {
+    int traits = usb * 4 + links;
+    for (boolean trait : new boolean[] {each, fed, draws, drawn, hub, adapter, splitter}) {
+      traits = traits * 2 + (trait ? 1 : 0);
+    }
+    return traits;
+  }
 
   /**
    * A list with one node in the place of another. Equal nodes are told apart here: they were put
@@ -87,9 +113,29 @@ record PortNode(
     return List.copyOf(all);
   }
 
-  /** The same without what nothing more can be plugged into; null where nothing is left. */
+  /**
+   * The same without what nothing more can be plugged into; null where nothing is left. One with a
+   * single thing on it and no socket free is no more than what that has left because of it.
+   */
   @Nullable PortNode left() {
-    return free == 0 && kids.isEmpty() ? null : this;
+    if (free > 0 || kids.size() > 1) {
+      return this;
+    }
+    if (kids.isEmpty()) {
+      return null;
+    }
+    PortNode kid = kids.get(0);
+    // ports of their own draw on what is before them without becoming less themselves
+    return kid.each() && !each && !fed ? this : kid.within(this);
+  }
+
+  /** With no more left than what lies before it has. */
+  private PortNode within(PortNode before) {
+    boolean own = draws || !same.isEmpty() && before.same().isEmpty();
+    return with()
+        .kbit(own ? kbit : Math.min(kbit, before.kbit()))
+        .milliamps(fed || before.each() ? milliamps : Math.min(milliamps, before.milliamps()))
+        .build();
   }
 
   boolean refusedBy(Sink sink) {
@@ -100,28 +146,12 @@ record PortNode(
 
   @Override
   public boolean equals(Object other) {
-    return other instanceof PortNode node
-        && root == node.root
-        && free == node.free
-        && kbit == node.kbit
-        && milliamps == node.milliamps
-        && leadMm == node.leadMm
-        && links == node.links
-        && what.equals(node.what)
-        && same.equals(node.same)
-        && via.equals(node.via)
-        && kids.equals(node.kids);
+    return other instanceof PortNode node && (this == node || ORDER.compare(this, node) == 0);
   }
 
   @Override
   public int hashCode() {
-    return Objects.hash(root, what, free, kbit, milliamps, same, via, kids);
-  }
-
-  /** What tells it apart: who put it there does not. */
-  @Override
-  public String toString() {
-    return "%d %s %d %d %d %s %d %s"
-        .formatted(root, via, free, kbit, milliamps, same, leadMm, kids);
+    int hash = Objects.hash(start, socket, free, kbit, milliamps, traits(), leadMm, same, via);
+    return 31 * hash + kids.hashCode();
   }
 }

@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class PortSolver {
   /** Tries to hang something somewhere that a solution may take. */
-  public static final int STEPS = 60_000;
+  public static final int STEPS = 100_000;
 
   private static final int FIRST_RUN_KEEPS = 40;
 

@@ -70,25 +70,19 @@ final class PortStep {
 
   private PortNode fresh(int root) {
     Source source = index.roots.get(root).first();
-    return new PortNode(
-        root,
-        "",
-        source.plug(),
-        1,
-        PortUnits.kbit(source.gbitPerSecond()),
-        PortUnits.milliamps(source.amps()),
-        source.usb(),
-        false,
-        "",
-        false,
-        false,
-        false,
-        false,
-        0,
-        0,
-        List.of(),
-        "",
-        List.of());
+    return PortNodeBuilder.builder()
+        .root(root)
+        .start(index.start(root))
+        .socket(source.plug())
+        .free(1)
+        .kbit(PortUnits.kbit(source.gbitPerSecond()))
+        .milliamps(PortUnits.milliamps(source.amps()))
+        .usb(source.usb())
+        .same("")
+        .via(List.of())
+        .opener("")
+        .kids(List.of())
+        .build();
   }
 
   /** On a node of a tree, and on all that hang on it; alike ones once. */
@@ -161,7 +155,7 @@ final class PortStep {
             after,
             cost,
             new PortChoice(target.root(), fresh ? null : target.opener(), tail.chain(), lead),
-            name(root, target, tail, lead));
+            name(root, target, fresh, tail, lead));
       }
       if (after != null && !(lead != null && lead.limited()) && sink.passesOnGbit() == 0) {
         return;
@@ -174,8 +168,12 @@ final class PortStep {
   }
 
   private static String name(
-      PortIndex.RootClass root, PortNode target, PortTails.Tail tail, @Nullable PortItem lead) {
-    StringBuilder name = new StringBuilder(root.name()).append(' ').append(target.via());
+      PortIndex.RootClass root,
+      PortNode target,
+      boolean fresh,
+      PortTails.Tail tail,
+      @Nullable PortItem lead) {
+    StringBuilder name = new StringBuilder(fresh ? root.name() : "behind " + target.socket());
     tail.chain().forEach(item -> name.append(' ').append(item.link().id()));
     return name.append(' ').append(lead == null ? "" : lead.link().id()).toString();
   }
@@ -229,7 +227,7 @@ final class PortStep {
       roots[target.root()]--;
     }
     boolean each = !tail.chain().isEmpty() && tail.chain().get(0).link().portEach();
-    PortAttach.Tree tree = PortAttach.up(index, target, above, fresh && each, hung);
+    PortAttach.Tree tree = PortAttach.up(target, above, fresh && each, hung);
     if (tree == null) {
       return null;
     }
