@@ -11,6 +11,7 @@ import emberyard.core.kind.ThingKind;
 import emberyard.core.thing.Thing;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildModel;
+import emberyard.core.yard.BuildWiring;
 import emberyard.core.yard.YardModel;
 import emberyard.server.DemoYard;
 import emberyard.server.store.ThingJson;
@@ -87,6 +88,12 @@ class RemedyContractTest {
   /** What is wrong with a press, if anything. */
   private Optional<String> press(Build build, WorkshopBook book, Finding finding, Remedy remedy) {
     Remedy.Change change = remedy.change();
+    if (change.kind().equals("wiring")) {
+      return BuildWiring.of(build, book)
+          .changed(change.field())
+          .map(next -> left(next, book, finding, change))
+          .orElse(Optional.of("is offered no more"));
+    }
     ThingKind kind = ThingKind.named(change.kind()).orElse(null);
     if (kind == null) {
       return Optional.of("no kind " + change.kind());
@@ -99,6 +106,9 @@ class RemedyContractTest {
     if (thing == null) {
       return Optional.of("no such thing among the " + change.kind());
     }
+    if (change.field().isEmpty()) {
+      return left(without(build, thing), book, finding, change);
+    }
     Thing changed;
     try {
       changed =
@@ -110,6 +120,21 @@ class RemedyContractTest {
     }
     Build next = kind.ofBuild() ? YardReader.build(put(build, changed)) : build;
     WorkshopBook after = kind.ofBuild() ? book : book.with(kind.type(), replaced(book, changed));
+    return left(next, after, finding, change);
+  }
+
+  private static Build without(Build build, Thing thing) {
+    List<Thing> all =
+        build.things().all().filter(each -> each != thing).map(Thing.class::cast).toList();
+    List<Thing> whole = new ArrayList<>(all);
+    whole.add(build.brief());
+    whole.add(build.concept());
+    return Build.of(whole);
+  }
+
+  /** What of the finding is left after the press, if anything. */
+  private Optional<String> left(
+      Build next, WorkshopBook after, Finding finding, Remedy.Change change) {
     Optional<BuildModel> model = model(next, after);
     if (model.isEmpty()) {
       return Optional.of(change.field() + ": the build can't be worked out any more");
