@@ -18,7 +18,6 @@ final class PortBound {
   private final PortIndex index;
   private final PortCost[] least;
   private final PortCost[] rest;
-
   private final PortFamilies families;
   private final boolean[] drawable;
   private final boolean splitters;

@@ -16,8 +16,9 @@ import org.jspecify.annotations.Nullable;
  * same to plug into, the cheapest is kept. A first run that keeps only the best few gives a bound;
  * the second run drops what can't come below it, and is exact. Where a step budget ends it, the
  * best found stands, not proven. What competes for nothing is solved apart. Time and memory grow
- * with the number of different things that can be left over, not with the number of assignments: 16
- * screens and 12 devices take some thousand.
+ * with the number of different things that can be left over, not with the number of assignments:
+ * ten screens on seven outputs take 50,000 steps, twelve devices on six ports 223,000; 16 screens
+ * and 12 devices that want more than there is are not proven within any budget that is given.
  */
 public final class PortSolver {
   /** Tries to hang something somewhere that a solution may take. */
