@@ -229,7 +229,7 @@ final class PortAttach {
     if (sink.passesOnGbit() == 0
         || kbit == 0
         || !last.same().isEmpty()
-        || !index.useful(sink.plug(), place + 1)) {
+        || !index.rest.useful(sink.plug(), place + 1)) {
       return null;
     }
     long through = Math.min(last.kbit(), carries(lead)) - kbit;

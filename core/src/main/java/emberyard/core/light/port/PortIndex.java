@@ -4,17 +4,14 @@ import emberyard.core.build.LinkKind;
 import emberyard.core.build.Plug;
 import emberyard.core.build.Refusal;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
-import org.jspecify.annotations.Nullable;
 
 /** A problem made ready for the search: all in an order of its own, alike sockets as one class. */
 final class PortIndex {
@@ -55,8 +52,10 @@ final class PortIndex {
   final Map<String, Long> groupKbit = new HashMap<>();
   final int counters;
   final List<PortItem> between = new ArrayList<>();
-  private final boolean[][] useful;
-  private final Most[] most;
+
+  /** What those that are left can use. */
+  final PortRest rest;
+
   private final int[] starts;
 
   /** Whether anything is fixed: then the links on a way tell ways apart. */
@@ -89,11 +88,10 @@ final class PortIndex {
       chains.put(plug, from);
     }
     groups();
-    useful = useful();
-    most = most();
     waysMatter = !problem.fixed().isEmpty();
     lengthsMatter = sinks.stream().anyMatch(each -> each.refuses().contains(Refusal.LONG_LEAD));
     starts = starts();
+    rest = new PortRest(this);
   }
 
   /** Pictures that a device gives at once: the most that one of its sockets says. */
@@ -227,27 +225,6 @@ final class PortIndex {
     return sink.want() == Sink.Want.PICTURE ? Math.max(1, PortUnits.kbit(sink.gbitPerSecond())) : 0;
   }
 
-  /** Whether something can still be plugged into such a socket from this sink on. */
-  boolean useful(Plug socket, int from) {
-    return useful[from][socket.ordinal()];
-  }
-
-  private boolean[][] useful() {
-    boolean[][] some = new boolean[sinks.size() + 1][Plug.values().length];
-    for (int i = sinks.size() - 1; i >= 0; i--) {
-      for (Plug plug : Plug.values()) {
-        some[i][plug.ordinal()] = some[i + 1][plug.ordinal()] || reaches(plug, sinks.get(i));
-      }
-    }
-    return some;
-  }
-
-  private boolean reaches(Plug socket, Sink sink) {
-    return chains.get(socket).stream()
-        .map(chain -> chain.isEmpty() ? socket : chain.get(chain.size() - 1).link().out())
-        .anyMatch(end -> joins(end, sink));
-  }
-
   /** Whether a lead, or its own, leads from such a socket to it. */
   boolean joins(Plug socket, Sink sink) {
     return sink.ownLead()
@@ -278,76 +255,5 @@ final class PortIndex {
       all[root] = known.indexOf(start);
     }
     return all;
-  }
-
-  /**
-   * The state without what nobody from this sink on can use, and with no more of anything than all
-   * of them together can take: more states are equal then.
-   */
-  PortState cleared(PortState state, int from) {
-    int left = sinks.size() - from;
-    int[] rootsLeft = state.rootsLeft().clone();
-    for (int root = 0; root < rootsLeft.length; root++) {
-      boolean of = useful(roots.get(root).first().plug(), from);
-      rootsLeft[root] = of ? Math.min(rootsLeft[root], left) : 0;
-    }
-    int[] streams = state.streamsLeft().clone();
-    Arrays.setAll(streams, device -> Math.min(streams[device], most[from].streams()));
-    long[] kilobytes = state.kilobytesLeft().clone();
-    Arrays.setAll(kilobytes, device -> Math.min(kilobytes[device], most[from].kilobytes()));
-    List<PortNode> trees = new ArrayList<>();
-    for (PortNode tree : state.trees()) {
-      PortNode cleared = cleared(tree, from);
-      if (cleared != null) {
-        trees.add(cleared);
-      }
-    }
-    trees.sort(PortNode.ORDER);
-    return new PortState(rootsLeft, streams, kilobytes, state.taken(), List.copyOf(trees));
-  }
-
-  private @Nullable PortNode cleared(PortNode node, int from) {
-    boolean goesOn =
-        useful(node.socket(), from) && (node.same().isEmpty() || groupGoesOn(node.same(), from));
-    List<PortNode> kids = new ArrayList<>();
-    for (PortNode kid : node.kids()) {
-      PortNode cleared = cleared(kid, from);
-      if (cleared != null) {
-        kids.add(cleared);
-      }
-    }
-    kids.sort(PortNode.ORDER);
-    return node.with()
-        .free(goesOn ? Math.min(node.free(), sinks.size() - from) : 0)
-        .kbit(Math.min(node.kbit(), most[from].kbit()))
-        .milliamps(Math.min(node.milliamps(), most[from].milliamps()))
-        .kids(List.copyOf(kids))
-        .build()
-        .left();
-  }
-
-  /** The most that all sinks from one on can take together. */
-  private record Most(int streams, long kilobytes, long kbit, long milliamps) {}
-
-  private Most[] most() {
-    long draws = between.stream().mapToLong(PortItem::drawsMilliamps).max().orElse(0) * MOST_LINKS;
-    Most[] all = new Most[sinks.size() + 1];
-    all[sinks.size()] = new Most(0, 0, 0, 0);
-    for (int i = sinks.size() - 1; i >= 0; i--) {
-      Sink sink = sinks.get(i);
-      Most rest = all[i + 1];
-      all[i] =
-          new Most(
-              rest.streams() + (sink.want() == Sink.Want.PICTURE ? 1 : 0),
-              rest.kilobytes() + PortUnits.kilobytes(sink.megabytesPerSecond()),
-              rest.kbit() + kbit(sink),
-              rest.milliamps() + PortUnits.milliamps(sink.amps()) + draws);
-    }
-    return all;
-  }
-
-  private boolean groupGoesOn(String group, int from) {
-    return sinks.subList(from, sinks.size()).stream()
-        .anyMatch(sink -> Objects.equals(sink.mirror(), group));
   }
 }

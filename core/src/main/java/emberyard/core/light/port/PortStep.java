@@ -233,7 +233,7 @@ final class PortStep {
     }
     PortNode old = fresh ? null : above.isEmpty() ? target : above.get(0);
     List<PortNode> trees = PortNode.instead(state.trees(), old, tree.root());
-    return index.cleared(new PortState(roots, streams, kilobytes, taken, trees), place + 1);
+    return index.rest.cleared(new PortState(roots, streams, kilobytes, taken, trees), place + 1);
   }
 
   private void keep(PortState state, PortCost more, PortChoice choice, String name) {
@@ -241,7 +241,7 @@ final class PortStep {
     if (bound != null && cost.plus(rest).compareTo(bound) > 0) {
       return;
     }
-    PortState cleared = choice.dark() ? index.cleared(state, place + 1) : state;
+    PortState cleared = choice.dark() ? index.rest.cleared(state, place + 1) : state;
     PortSolver.Entry made =
         new PortSolver.Entry(cleared, cost, entry.names() + name + '\u0001', entry, choice);
     into.merge(cleared, made, (old, other) -> other.before(old) ? other : old);

@@ -11,18 +11,13 @@ import emberyard.core.build.Size;
 import emberyard.core.finding.Caution;
 import emberyard.core.finding.Finding;
 import emberyard.core.light.port.LeastChanges.Way;
-import emberyard.core.light.port.Link;
 import emberyard.core.light.port.PortAnswer;
 import emberyard.core.light.port.PortAnswer.WireFeed;
-import emberyard.core.light.port.PortAnswer.WirePiece;
 import emberyard.core.light.port.PortChange;
 import emberyard.core.light.port.PortReasons;
 import emberyard.core.light.port.PortReasons.DarkSink;
 import emberyard.core.light.port.Sink;
-import emberyard.core.units.Figures;
 import emberyard.core.units.Remembered;
-import emberyard.core.work.CostCategory;
-import emberyard.core.work.Need;
 import emberyard.core.work.Stage;
 import emberyard.core.work.StationKind;
 import emberyard.core.work.Task;
@@ -245,7 +240,7 @@ public final class WiringWork {
     wired.answer().feeds().stream()
         .filter(feed -> build.things().find(Screen.class, feed.sinkId()).isEmpty())
         .forEach(feed -> tasks.add(plug(feed).behind(behind)));
-    return new Work(tasks, needs(), findings());
+    return new Work(tasks, WiringNeeds.of(wired, book, this::keys), findings());
   }
 
   private List<Finding> findings() {
@@ -291,29 +286,6 @@ public final class WiringWork {
     return proofOf(sink.id()).map(task::behind).orElse(task);
   }
 
-  /** What is bought for it, a need a product. */
-  private List<Need> needs() {
-    Map<String, Map<String, WirePiece>> bought = new LinkedHashMap<>();
-    Map<String, List<String>> neededBy = new LinkedHashMap<>();
-    for (WireFeed feed : wired.answer().feeds()) {
-      List<WirePiece> pieces = new ArrayList<>(feed.through());
-      if (feed.lead() != null) {
-        pieces.add(feed.lead());
-      }
-      for (WirePiece piece : pieces) {
-        if (piece.bought()) {
-          bought.computeIfAbsent(piece.linkId(), k -> new LinkedHashMap<>()).put(piece.id(), piece);
-          List<String> by = neededBy.computeIfAbsent(piece.linkId(), k -> new ArrayList<>());
-          keys(feed.sinkId()).stream().filter(key -> !by.contains(key)).forEach(by::add);
-        }
-      }
-    }
-    List<Need> needs = new ArrayList<>();
-    bought.forEach(
-        (linkId, pieces) -> needs.add(need(linkId, pieces.size(), neededBy.get(linkId))));
-    return needs;
-  }
-
   /** What can’t be done without a lead: its proof, and plugging or fitting. */
   private List<String> keys(String sinkId) {
     List<String> keys = new ArrayList<>();
@@ -323,30 +295,5 @@ public final class WiringWork {
             ? "screen:" + sinkId + "/fit"
             : plugKey(sinkId));
     return keys;
-  }
-
-  private Need need(String linkId, int pieces, List<String> neededBy) {
-    Link link = wired.link(linkId);
-    String supplierId =
-        book.hardware().stream()
-            .filter(product -> product.id().equals(linkId))
-            .map(HardwareProduct::supplierId)
-            .findFirst()
-            .orElse("");
-    return new Need(
-        "link:" + linkId,
-        link.name(),
-        CostCategory.LOOK_HARDWARE,
-        supplierId,
-        pieces,
-        0,
-        pieces == 1 ? "piece" : "pieces",
-        link.priceMinor(),
-        book.leadDays(supplierId),
-        neededBy,
-        Why.of(
-            "from the wiring: the cheapest that feeds all that can be fed",
-            pieces + " × " + link.name(),
-            Figures.plain(wired.answer().feeds().size()) + " things fed in all"));
   }
 }
