@@ -12,7 +12,8 @@ import { fixed } from '../units/writing'
  * of the picked one as dimensions. A block can be dragged to another place, or moved by arrows.
  */
 const props = defineProps<{
-  space: Pick<SpaceModel, 'outer' | 'bays' | 'things'> & Partial<Pick<SpaceModel, 'unplaced'>>
+  space: Pick<SpaceModel, 'outer' | 'bays' | 'things'> &
+    Partial<Pick<SpaceModel, 'unplaced' | 'screens'>>
   sight: Sight
   height: number
   picked: string | null
@@ -206,6 +207,15 @@ const number = (mm: number) => fixed(mm, 1)
             <title>{{ piece.thing.name }}</title>
           </rect>
         </g>
+        <rect
+          v-for="screen in space.screens ?? []"
+          :key="screen.screenId"
+          :x="x(flat(screen.box, sight).x)"
+          :y="y(flat(screen.box, sight).y + flat(screen.box, sight).height)"
+          :width="Math.max(2, s(flat(screen.box, sight).width))"
+          :height="Math.max(2, s(flat(screen.box, sight).height))"
+          class="screen"
+        />
         <g v-for="ghost in ghosts" :key="ghost.name" class="ghost">
           <rect
             :x="x(ghost.at.x)"
@@ -260,6 +270,13 @@ const number = (mm: number) => fixed(mm, 1)
 </template>
 
 <style scoped>
+.screen {
+  fill: #14201e;
+  fill-opacity: 0.25;
+  pointer-events: none;
+  stroke: var(--rope);
+  stroke-width: 1.5;
+}
 figure {
   margin: 0;
   min-width: 0;

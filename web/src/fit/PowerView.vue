@@ -17,10 +17,12 @@ const groups = computed(() => {
   })
   const lead = (line: PowerLine) => /ATX|CPU|GRAPHICS|POWER|PERIPHERAL/.test(line.key)
   const header = (line: PowerLine) => line.unit === 'A'
+  const asleep = (line: PowerLine) => line.key === 'standby'
   return [
+    of('While it sleeps', asleep),
     of('Leads', lead),
     of('Headers, by current', header),
-    of('Ports, slots and outputs', (line) => !lead(line) && !header(line)),
+    of('Ports, slots and outputs', (line) => !lead(line) && !header(line) && !asleep(line)),
   ].filter((group) => group.lines.length)
 })
 </script>

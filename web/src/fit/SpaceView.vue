@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
-import type { Component, PlacedThing } from '../api/types'
+import type { Box, Component, PlacedThing } from '../api/types'
 import { useBuild } from '../store/build'
 import { useWidth } from '../ui/useWidth'
 import CutAway from './CutAway.vue'
@@ -65,6 +65,9 @@ const stickingOut = computed(() => {
     ? `With what sticks out it takes up ${sides.map((side) => exact(overall[side])).join(' × ')} mm: width, height, depth.`
     : ''
 })
+/** What a screen takes of the space; nobody has measured one of no depth. */
+const reach = (box: Box) =>
+  Math.min(box.widthMm, box.depthMm, box.heightMm) > 0 ? `${size(box)} mm` : 'depth not known'
 const SIGHTS: Sight[] = ['plan', 'front', 'side']
 </script>
 
@@ -151,6 +154,15 @@ const SIGHTS: Sight[] = ['plan', 'front', 'side']
             </em>
           </li>
         </ol>
+        <template v-if="space.screens.length">
+          <h3>Screens on its faces</h3>
+          <ul class="plainlist">
+            <li v-for="screen in space.screens" :key="screen.screenId">
+              {{ screen.name }}
+              <span class="soft">{{ reach(screen.box) }}</span>
+            </li>
+          </ul>
+        </template>
         <p v-if="!space.proven" class="soft">
           The search stopped at its limit: a place may exist that it did not see.
         </p>

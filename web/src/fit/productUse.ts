@@ -11,6 +11,7 @@ export type Product = HardwareProduct | LightProduct
 const SCREEN_FIELDS: Record<string, string> = {
   widthMm: 'body.widthMm',
   heightMm: 'body.heightMm',
+  depthMm: 'body.depthMm',
   pixelsWide: 'display.pixelsWide',
   pixelsHigh: 'display.pixelsHigh',
   input: 'display.input',
@@ -33,8 +34,16 @@ export function productOf(kind: UseKind, use: ProductUse): object {
 }
 
 function displayOf(screen: Screen) {
-  const { widthMm, heightMm, pixelsWide, pixelsHigh, input, rail, feed } = screen
-  const body = { widthMm, depthMm: 10, heightMm, keepOuts: [], seats: [], turns: [], spots: [] }
+  const { widthMm, heightMm, pixelsWide, pixelsHigh, input, rail, feed, depthMm } = screen
+  const body = {
+    widthMm,
+    depthMm: depthMm ?? 10,
+    heightMm,
+    keepOuts: [],
+    seats: [],
+    turns: [],
+    spots: [],
+  }
   const display = { pixelsWide, pixelsHigh, input, rail, feed }
   return { kind: 'SCREEN', attributes: '', peakWatts: screen.watts, body, display }
 }

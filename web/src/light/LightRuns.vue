@@ -6,6 +6,7 @@ import ProductLine from '../fit/ProductLine.vue'
 import { pieces, who } from '../fit/powerWords'
 import { useBuild } from '../store/build'
 import ThingFields from '../ui/ThingFields.vue'
+import LightCard from './LightCard.vue'
 import LoadStrip from './LoadStrip.vue'
 import { RAILS } from './wiringWords'
 
@@ -25,7 +26,7 @@ const FEEDS = [
   { value: 'SUPPLY_LEAD', label: 'supply lead' },
 ]
 const STRIP = [
-  'name',
+  { field: 'name', class: 'twice' },
   'lengthMm',
   { field: 'ledsPerMetre', label: 'LEDs a metre' },
   {
@@ -71,31 +72,31 @@ const leds = (s: LightStrip) => Math.floor((s.lengthMm / 1000) * s.ledsPerMetre 
       :note="who(line)"
     />
   </section>
-  <article v-for="thing in build.strips" :key="thing.id" class="thing">
-    <svg width="120" height="64" role="img" :aria-label="`${leds(thing)} LEDs`">
-      <rect x="4" y="27" width="112" height="10" class="tape" />
-      <circle
-        v-for="n in Math.min(28, Math.max(1, leds(thing)))"
-        :key="n"
-        :cx="4 + (112 / (Math.min(28, Math.max(1, leds(thing))) + 1)) * n"
-        cy="32"
-        r="2.6"
-        :fill="thing.colourHex"
-      />
-    </svg>
-    <div class="fields">
-      <ProductLine kind="strips" :thing="thing" />
-      <ThingFields kind="strips" :thing="thing" :fields="STRIP" />
-      <div class="whole">
-        <Button
-          class="bare"
-          size="small"
-          :label="`Remove ${thing.name}`"
-          @click="builds.remove('strips', thing.id)"
+  <LightCard v-for="thing in build.strips" :key="thing.id">
+    <template #picture>
+      <svg width="120" height="64" role="img" :aria-label="`${leds(thing)} LEDs`">
+        <rect x="4" y="27" width="112" height="10" class="tape" />
+        <circle
+          v-for="n in Math.min(28, Math.max(1, leds(thing)))"
+          :key="n"
+          :cx="4 + (112 / (Math.min(28, Math.max(1, leds(thing))) + 1)) * n"
+          cy="32"
+          r="2.6"
+          :fill="thing.colourHex"
         />
-      </div>
+      </svg>
+    </template>
+    <ProductLine kind="strips" :thing="thing" />
+    <ThingFields kind="strips" :thing="thing" :fields="STRIP" />
+    <div class="whole">
+      <Button
+        class="bare"
+        size="small"
+        :label="`Remove ${thing.name}`"
+        @click="builds.remove('strips', thing.id)"
+      />
     </div>
-  </article>
+  </LightCard>
   <p v-if="!build.strips.length" class="soft">
     Nothing glows yet. Add a strip: its watts, parcels and fitting follow.
   </p>
@@ -106,22 +107,6 @@ const leds = (s: LightStrip) => Math.floor((s.lengthMm / 1000) * s.ledsPerMetre 
   display: grid;
   gap: 6px;
   margin-bottom: 16px;
-}
-.thing {
-  display: grid;
-  grid-template-columns: 120px 1fr;
-  gap: 16px;
-  border-top: 1px solid var(--line);
-  padding: 10px 0;
-}
-.fields {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
-  gap: 8px 12px;
-  align-items: start;
-}
-.whole {
-  grid-column: 1 / -1;
 }
 .tape {
   fill: var(--soot);

@@ -56,6 +56,7 @@ function addScreen() {
     productId: '',
     sameAs: '',
     confirmedWith: '',
+    massKg: 0,
   } satisfies Omit<Screen, 'id'>)
 }
 function addStrip() {

@@ -51,3 +51,26 @@ export const PLUGS = [
   { value: 'USB_3_HEADER', label: 'USB 3 header' },
   { value: 'TYPE_C_HEADER', label: 'type-C header' },
 ]
+export const HELD = [
+  { value: 'SCREWS', label: 'screws' },
+  { value: 'TAPE', label: 'foam tape' },
+  { value: 'WEDGE', label: 'a wedge' },
+  { value: 'RAIL', label: 'a rail' },
+] as const
+export const HELD_ON = [
+  { value: 'CHASSIS', label: 'the chassis' },
+  { value: 'PART', label: 'a part that stays' },
+  { value: 'OPENS', label: 'a pane or door that opens' },
+]
+export const STANDS = [
+  { value: 'UPRIGHT', label: 'upright' },
+  { value: 'RIGHT', label: '90° to the right' },
+  { value: 'UPSIDE_DOWN', label: 'upside down' },
+  { value: 'LEFT', label: '90° to the left' },
+]
+export const PICTURE_TURNS = [
+  { value: 'NOT_AT_ALL', label: 'not at all' },
+  { value: 'HALF', label: 'upside down' },
+  { value: 'ANY', label: 'any quarter' },
+]
+export const STANDS_WORDS = { BEHIND: 'behind', IN: 'in', ON: 'on' } as const

@@ -102,6 +102,13 @@ public record Enclosure(
     return openings.stream().filter(opening -> opening.id().equals(openingId)).findFirst();
   }
 
+  /** The same with these openings. */
+  public Enclosure with(List<Opening> others) {
+    return new Enclosure(
+        id, name, origin, productId, widthMm, depthMm, heightMm, bays, others, mounts, supports,
+        roomC, hotRoomC);
+  }
+
   /** The same with one bay replaced. */
   public Enclosure with(Bay changed) {
     List<Bay> all = new ArrayList<>(bays);

@@ -1,5 +1,7 @@
 package emberyard.core.build;
 
+import emberyard.core.geometry.Box;
+import emberyard.core.geometry.Rect;
 import java.util.Locale;
 
 /** One side of the build, seen straight on. */
@@ -35,6 +37,38 @@ public enum Face {
   /** Seen straight on. */
   public double heightMm(Size size) {
     return this == TOP || this == BOTTOM ? size.depthMm() : size.heightMm();
+  }
+
+  /**
+   * What a thing on this face takes of the space, from the lower left front corner of a body.
+   *
+   * <p>Seen straight on from outside: the left edge of the right side is its front, that of the
+   * left and the back side lie across; the lower edge of the top is its front, that of the bottom
+   * its back.
+   *
+   * <p>Example: 100 × 50 at 20, 10 on the left side of 400 × 300 × 200 mm (width, depth, height),
+   * 30 deep inwards: x 0 to 30, y 180 to 280, z 10 to 60 mm.
+   *
+   * @param size of the body
+   * @param at on the face, mm
+   * @param deepMm from the face, 0 or more
+   * @param outwards whether it lies on the face rather than behind it
+   */
+  public Box box(Size size, Rect at, double deepMm, boolean outwards) {
+    double near = outwards ? -deepMm : 0;
+    double far = outwards ? 0 : -deepMm;
+    double w = at.widthMm();
+    double h = at.heightMm();
+    double acrossX = size.widthMm() - at.right();
+    double acrossY = size.depthMm() - at.right();
+    return switch (this) {
+      case FRONT -> new Box(at.xMm(), near, at.yMm(), w, deepMm, h);
+      case BACK -> new Box(acrossX, size.depthMm() + far, at.yMm(), w, deepMm, h);
+      case LEFT -> new Box(near, acrossY, at.yMm(), deepMm, w, h);
+      case RIGHT -> new Box(size.widthMm() + far, at.xMm(), at.yMm(), deepMm, w, h);
+      case TOP -> new Box(at.xMm(), at.yMm(), size.heightMm() + far, w, h, deepMm);
+      case BOTTOM -> new Box(at.xMm(), size.depthMm() - at.top(), near, w, h, deepMm);
+    };
   }
 
   /** The size that something so large on this face makes of a size, seen straight on. */

@@ -36,6 +36,20 @@ public record Opening(
     return sealed ? 0 : widthMm * heightMm * (field == null ? 1 : field.openShare());
   }
 
+  /**
+   * The same with so much of it left; closed off where that is next to nothing.
+   *
+   * @param share 0 to 1
+   */
+  public Opening leaving(double share) {
+    double wide = widthMm * share;
+    return share >= 1
+        ? this
+        : wide < 1
+            ? closed()
+            : new Opening(id, name, face, xMm, yMm, wide, heightMm, field, sealed);
+  }
+
   /** The same, closed off. */
   public Opening closed() {
     return new Opening(id, name, face, xMm, yMm, widthMm, heightMm, field, true);

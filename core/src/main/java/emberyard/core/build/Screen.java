@@ -22,6 +22,9 @@ import org.jspecify.annotations.Nullable;
  * @param sameAs another screen whose picture it may show, empty for a picture of its own
  * @param confirmedWith the board whose header somebody has confirmed for it, where that is no
  *     standard; empty for nobody
+ * @param depthMm of its body without plugs, 0.5 to 500 mm; null while nobody has measured it
+ * @param massKg 0 to 100 kg, 0 while nobody has weighed it
+ * @param mount how it is held, null while nobody has said
  */
 @RecordBuilder
 public record Screen(
@@ -42,7 +45,10 @@ public record Screen(
     @Nullable Double leadMm,
     @Nullable Double plugFreeMm,
     String sameAs,
-    String confirmedWith)
+    String confirmedWith,
+    @Nullable Double depthMm,
+    Double massKg,
+    @Nullable ScreenMount mount)
     implements ProductUse, ScreenBuilder.With {
   public Screen {
     Require.text("id", id);
@@ -66,47 +72,49 @@ public record Screen(
     }
     sameAs = Require.textOrEmpty("sameAs", sameAs);
     confirmedWith = Require.textOrEmpty("confirmedWith", confirmedWith);
+    if (depthMm != null) {
+      Require.between("depthMm", depthMm, 0.5, 500, "mm");
+    }
+    massKg = massKg == null ? 0 : massKg;
+    Require.between("massKg", massKg, 0, 100, "kg");
   }
 
   /** A screen of which no more is known. */
-  public Screen(
-      String id,
-      String name,
-      double widthMm,
-      double heightMm,
-      int pixelsWide,
-      int pixelsHigh,
-      Input input,
-      double watts,
-      Rail rail,
-      long priceMinor,
-      String supplierId,
-      String productId,
-      @Nullable List<String> ownFields) {
-    this(
-        id,
-        name,
-        widthMm,
-        heightMm,
-        pixelsWide,
-        pixelsHigh,
-        input,
-        watts,
-        rail,
-        priceMinor,
-        supplierId,
-        productId,
-        ownFields,
-        null,
-        null,
-        null,
-        "",
-        "");
+  public static ScreenBuilder one(String id, String name, double widthMm, double heightMm) {
+    return ScreenBuilder.builder()
+        .id(id)
+        .name(name)
+        .widthMm(widthMm)
+        .heightMm(heightMm)
+        .pixelsWide(1_920)
+        .pixelsHigh(1_080)
+        .input(Input.HDMI)
+        .rail(Rail.V5);
   }
 
   /** What is known of its picture and its current. */
   public ScreenFeed fed() {
     return feed == null ? ScreenFeed.USUAL : feed;
+  }
+
+  /** How it is held, as far as anybody has said. */
+  public ScreenMount mounted() {
+    return mount == null ? ScreenMount.UNSAID : mount;
+  }
+
+  /** Across as it stands. */
+  public double standsWideMm() {
+    return mounted().turned().onItsSide() ? heightMm : widthMm;
+  }
+
+  /** Upwards as it stands. */
+  public double standsHighMm() {
+    return mounted().turned().onItsSide() ? widthMm : heightMm;
+  }
+
+  /** How far software turns its picture, null where nobody knows. */
+  public @Nullable PictureTurn turns() {
+    return fed().turns(input);
   }
 
   /** The plug that carries its picture. */

@@ -20,6 +20,11 @@ import org.jspecify.annotations.Nullable;
  * @param passesOnGbit Gbit/s that it lets through to a screen behind it, 0 to 100; null for none
  * @param wontWorkBehind what must not lie before it
  * @param quirks what its owners warn of
+ * @param pictureTurns how far software turns its picture, null for what {@link
+ *     #turns(Screen.Input)} says
+ * @param mounts what it can be held with, as it is sold; empty while nobody has said
+ * @param patternWideMm between the screw holes of its back, 1 to 3,000 mm; null for none known, as
+ *     patternHighMm
  */
 @RecordBuilder
 public record ScreenFeed(
@@ -33,11 +38,14 @@ public record ScreenFeed(
     Boolean touch,
     @Nullable Double passesOnGbit,
     List<Refusal> wontWorkBehind,
-    List<Quirk> quirks)
+    List<Quirk> quirks,
+    @Nullable PictureTurn pictureTurns,
+    List<MountWay> mounts,
+    @Nullable Double patternWideMm,
+    @Nullable Double patternHighMm)
     implements ScreenFeedBuilder.With {
   /** A screen of which nothing is known. */
-  public static final ScreenFeed USUAL =
-      new ScreenFeed(null, null, false, null, null, 0.0, false, false, null, List.of(), List.of());
+  public static final ScreenFeed USUAL = ScreenFeedBuilder.builder().build();
 
   /** Where its current comes from. */
   public enum PowerFrom {
@@ -96,5 +104,22 @@ public record ScreenFeed(
     }
     wontWorkBehind = Require.list(wontWorkBehind);
     quirks = Require.list(quirks);
+    mounts = Require.list(mounts);
+    if (patternWideMm != null) {
+      Require.between("patternWideMm", patternWideMm, 1, 3_000, "mm");
+    }
+    if (patternHighMm != null) {
+      Require.between("patternHighMm", patternHighMm, 1, 3_000, "mm");
+    }
+  }
+
+  /**
+   * How far software turns its picture: as its maker says, else all round where the machine drives
+   * it as a monitor; null where a program of its own draws it and nobody has said.
+   */
+  public @Nullable PictureTurn turns(Screen.Input input) {
+    return pictureTurns != null
+        ? pictureTurns
+        : ownProgram || input == Screen.Input.DATA ? null : PictureTurn.ANY;
   }
 }

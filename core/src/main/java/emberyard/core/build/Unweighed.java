@@ -22,6 +22,11 @@ public final class Unweighed {
       }
       cased |= component.kind() == ComponentKind.ENCLOSURE;
     }
+    for (Screen screen : build.screens()) {
+      if (screen.massKg() == 0) {
+        names.add(screen.name());
+      }
+    }
     for (Enclosure enclosure : build.enclosures()) {
       boolean drawn = enclosure.origin() == Enclosure.Origin.SCRATCH && !build.panels().isEmpty();
       if (!cased && !drawn) {

@@ -205,7 +205,7 @@ final class FaceDrawing {
     }
     for (Screen screen : build.screens()) {
       if (item.kind() == ItemKind.SCREEN && screen.id().equals(item.ofId())) {
-        return rect(item, screen.widthMm(), screen.heightMm());
+        return rect(item, screen.standsWideMm(), screen.standsHighMm());
       }
     }
     for (LightStrip strip : build.strips()) {

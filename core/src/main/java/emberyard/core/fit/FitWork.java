@@ -4,6 +4,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Enclosure;
+import emberyard.core.build.ScreenPlace;
 import emberyard.core.build.Source;
 import emberyard.core.finding.Finding;
 import emberyard.core.fit.air.Airflow;
@@ -33,6 +34,7 @@ import emberyard.core.work.Work;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -64,10 +66,11 @@ public final class FitWork {
   private FitWork(Build build, WorkshopBook book, List<Weight> parts) {
     this.build = build;
     this.book = book;
+    List<ScreenPlace> screens = ScreenPlace.of(build);
     this.space =
         Space.enclosure(build)
             .filter(enclosure -> !enclosure.bays().isEmpty())
-            .map(enclosure -> Space.of(enclosure, build.components()))
+            .map(enclosure -> Space.of(enclosure, build.components(), screens))
             .orElse(null);
     this.power = PowerBudget.of(build);
     this.cooling = Cooling.of(build);
@@ -77,7 +80,7 @@ public final class FitWork {
             .filter(circuit -> circuit.sort() == Circuit.Sort.LOOP)
             .mapToDouble(Circuit::coolantL)
             .sum();
-    this.stability = Stability.of(build, space, parts, coolant);
+    this.stability = Stability.of(build, space, screens, parts, coolant);
     this.worksheets = build.worksheets().stream().map(WorksheetResult::of).toList();
     this.findings = List.copyOf(findings());
   }
@@ -145,6 +148,11 @@ public final class FitWork {
   /** Keys of the tasks in {@link #goingIn} that put boards in. */
   public List<String> boardsGoingIn() {
     return space == null ? List.of() : InWork.boards(space);
+  }
+
+  /** For each screen that stands in the way of something, the tasks that put that in. */
+  public Map<String, List<String>> beforeScreens() {
+    return space == null ? Map.of() : InWork.beforeScreens(space);
   }
 
   /** What has no task of its own in {@link #goingIn} and sits on the board: it is put on first. */

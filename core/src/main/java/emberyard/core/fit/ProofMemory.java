@@ -3,6 +3,8 @@ package emberyard.core.fit;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.Enclosure;
+import emberyard.core.build.FaceItem;
+import emberyard.core.build.ItemKind;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Loop;
 import emberyard.core.build.Requirement;
@@ -43,6 +45,7 @@ final class ProofMemory {
       List<Loop> loops,
       List<Worksheet> worksheets,
       List<Screen> screens,
+      List<FaceItem> screensOnFaces,
       List<LightStrip> strips,
       List<Requirement> requirements,
       @Nullable Size drawn,
@@ -59,6 +62,7 @@ final class ProofMemory {
           build.loops(),
           build.worksheets(),
           build.screens(),
+          build.items().stream().filter(item -> item.kind() == ItemKind.SCREEN).toList(),
           build.strips(),
           build.requirements(),
           build.concept().look().size(),

@@ -3,10 +3,13 @@ package emberyard.core.light;
 import emberyard.core.build.Build;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Screen;
+import emberyard.core.elevation.Elevation;
 import emberyard.core.finding.Caution;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.light.mount.MountFindings;
+import emberyard.core.light.mount.MountWork;
 import emberyard.core.light.wire.ProgramWork;
 import emberyard.core.light.wire.WiringWork;
 import emberyard.core.units.Figures;
@@ -21,6 +24,7 @@ import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
 /**
  * What screens and lights ask for: their needs, fitting, and what a header carries. What they plug
@@ -32,17 +36,26 @@ public final class LightWork {
   /**
    * @param wiring what feeds what
    * @param behind keys that fitting waits for: the dry fit and the cured paint
+   * @param before for screens that bar the way of others, keys of what puts those in
+   * @param faces as they are drawn
    */
   public static Work derive(
-      Build build, WorkshopBook book, WiringWork wiring, List<String> behind) {
+      Build build,
+      WorkshopBook book,
+      WiringWork wiring,
+      List<String> behind,
+      Map<String, List<String>> before,
+      List<Elevation> faces) {
     List<Task> tasks = new ArrayList<>();
     List<Need> needs = new ArrayList<>();
     StepTimes times = book.workshop().times();
     for (Screen screen : build.screens()) {
       needs.add(need(screen, book));
-      Task fitting = fitting(screen, times).behind(behind);
+      Task fitting =
+          fitting(screen, times).behind(behind).behind(before.getOrDefault(screen.id(), List.of()));
       tasks.add(wiring.proofOf(screen.id()).map(fitting::behind).orElse(fitting));
     }
+    tasks.addAll(MountWork.beforeClosing(build, faces));
     for (LightStrip strip : build.strips()) {
       needs.add(need(strip, book));
       tasks.add(fitting(strip, times).behind(behind));
@@ -63,7 +76,7 @@ public final class LightWork {
         "piece",
         screen.priceMinor(),
         book.leadDays(screen.supplierId()),
-        List.of(fitKey(screen)),
+        List.of(MountWork.fitKey(screen)),
         Why.of("one for the screen in the design", screen.name()));
   }
 
@@ -85,8 +98,8 @@ public final class LightWork {
 
   private static Task fitting(Screen screen, StepTimes times) {
     return Task.of(
-            fitKey(screen),
-            "Fit and connect " + screen.name(),
+            MountWork.fitKey(screen),
+            "Fit and connect " + screen.name() + MountWork.words(screen),
             Stage.LIGHT,
             times.screenFitMinutes(),
             Why.of("a default", times.screenFitMinutes() + " min a screen (default)"))
@@ -111,16 +124,12 @@ public final class LightWork {
         .saying(List.of(Caution.ELECTRONICS));
   }
 
-  private static String fitKey(Screen screen) {
-    return "screen:" + screen.id() + "/fit";
-  }
-
   private static String fitKey(LightStrip strip) {
     return "strip:" + strip.id() + "/fit";
   }
 
   private static List<Finding> findings(Build build) {
-    List<Finding> findings = new ArrayList<>();
+    List<Finding> findings = new ArrayList<>(MountFindings.of(build));
     build.strips().forEach(strip -> header(strip, findings));
     return findings;
   }

@@ -11,6 +11,7 @@ import emberyard.core.make.part.MadePart;
 import emberyard.core.make.part.Parts;
 import emberyard.core.units.Figures;
 import emberyard.core.work.CostCategory;
+import emberyard.core.work.FoamTape;
 import emberyard.core.work.Need;
 import emberyard.core.work.Why;
 import java.util.ArrayList;

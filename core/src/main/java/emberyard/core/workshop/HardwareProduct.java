@@ -176,6 +176,8 @@ public record HardwareProduct(
     return use.with()
         .widthMm(body == null ? use.widthMm() : body.widthMm())
         .heightMm(body == null ? use.heightMm() : body.heightMm())
+        .depthMm(body == null ? use.depthMm() : Double.valueOf(body.depthMm()))
+        .massKg(massKg)
         .pixelsWide(shown.pixelsWide())
         .pixelsHigh(shown.pixelsHigh())
         .input(shown.input())

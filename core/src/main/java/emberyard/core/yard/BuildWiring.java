@@ -1,6 +1,7 @@
 package emberyard.core.yard;
 
 import emberyard.core.build.Build;
+import emberyard.core.build.ScreenPlace;
 import emberyard.core.fit.space.Space;
 import emberyard.core.light.wire.WiringWork;
 import emberyard.core.workshop.WorkshopBook;
@@ -14,6 +15,8 @@ public final class BuildWiring {
         build,
         book,
         components ->
-            Space.enclosure(build).map(each -> Space.fits(each, components)).orElse(true));
+            Space.enclosure(build)
+                .map(each -> Space.fits(each, components, ScreenPlace.of(build)))
+                .orElse(true));
   }
 }

@@ -66,7 +66,7 @@ record DesignWork(
     List<String> ready = new ArrayList<>(finishing(build, schemes));
     ready.add(MakeWork.DRY_FIT);
     WiringWork wiring = BuildWiring.of(build, book);
-    Work light = LightWork.derive(build, book, wiring, ready);
+    Work light = LightWork.derive(build, book, wiring, ready, fit.beforeScreens(), looks.faces());
     Work design =
         fit.derive(ConceptWork.CHOOSE, MakeWork.DRY_FIT, ProveWork.HARDWARE)
             .plus(MakeWork.derive(build, book, parts, fit.enclosureWork()))

@@ -124,8 +124,12 @@ class LightPlugTest extends Proof {
         Rail rail = Rail.values()[random.nextInt(2)];
         double draws = random.nextInt(40);
         screens.add(
-            new Screen(
-                "d" + i, "D", 100, 60, 800, 480, Screen.Input.HDMI, draws, rail, 0, "", "", null));
+            Screen.one("d" + i, "D", 100, 60)
+                .pixelsWide(800)
+                .pixelsHigh(480)
+                .watts(draws)
+                .rail(rail)
+                .build());
         watts += draws;
       }
       PowerBudget budget = PowerBudget.of(List.of(), screens, strips);

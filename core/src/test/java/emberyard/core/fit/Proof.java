@@ -7,9 +7,11 @@ import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Face;
+import emberyard.core.build.FaceItem;
 import emberyard.core.build.Loop;
 import emberyard.core.build.Opening;
 import emberyard.core.build.Requirement;
+import emberyard.core.build.Screen;
 import emberyard.core.build.Seat;
 import emberyard.core.build.Turn;
 import emberyard.core.build.Worksheet;
@@ -29,6 +31,8 @@ public abstract class Proof {
   public final List<Loop> loops = new ArrayList<>();
   public final List<Worksheet> sheets = new ArrayList<>();
   public final List<Requirement> asked = new ArrayList<>();
+  public final List<Screen> screens = new ArrayList<>();
+  public final List<FaceItem> items = new ArrayList<>();
   public Enclosure enclosure =
       box(
           300,
@@ -78,7 +82,9 @@ public abstract class Proof {
             .with(Enclosure.class, enclosure == null ? List.of() : List.of(enclosure))
             .with(Loop.class, loops)
             .with(Worksheet.class, sheets)
-            .with(Requirement.class, asked);
+            .with(Requirement.class, asked)
+            .with(Screen.class, screens)
+            .with(FaceItem.class, items);
     return FitWork.of(build, Samples.book().with(HardwareProduct.class, library), List.of());
   }
 

@@ -10,6 +10,7 @@ import emberyard.core.light.wire.WiringWork;
 import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.Samples;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class LightTest {
@@ -33,20 +34,13 @@ class LightTest {
   void whatStaysDarkAndAWeakSupplyAreNamed() {
     Screen one = Samples.screen();
     Screen two =
-        new Screen(
-            "d2",
-            "Second",
-            58,
-            192,
-            480,
-            1920,
-            Screen.Input.DISPLAY_PORT,
-            6,
-            one.rail(),
-            0,
-            "",
-            "",
-            null);
+        Screen.one("d2", "Second", 58, 192)
+            .pixelsWide(480)
+            .pixelsHigh(1920)
+            .input(Screen.Input.DISPLAY_PORT)
+            .watts(6)
+            .rail(one.rail())
+            .build();
     BuildModel model = Samples.model(new Samples.Made().screens(List.of(one, two)).build());
     List<String> titles = model.findings().stream().map(Finding::title).toList();
     assertTrue(titles.contains("Second stays dark"), "no library here sells a lead");
@@ -60,7 +54,12 @@ class LightTest {
         emberyard.core.build.Build.begun(b.brief(), b.concept())
             .with(LightStrip.class, List.of(strip));
     return LightWork.derive(
-            build, Samples.book(), WiringWork.of(build, Samples.book(), c -> true), List.of())
+            build,
+            Samples.book(),
+            WiringWork.of(build, Samples.book(), c -> true),
+            List.of(),
+            Map.of(),
+            List.of())
         .findings()
         .get(0);
   }

@@ -23,6 +23,7 @@ import emberyard.core.make.photo.PhotoMeasure;
 import emberyard.core.make.photo.PhotoPoint;
 import emberyard.core.make.photo.PhotoReference;
 import emberyard.core.units.InvalidValue;
+import emberyard.core.work.FoamTape;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.charset.StandardCharsets;

@@ -10,7 +10,6 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Ledger;
-import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Source;
 import emberyard.core.finding.Finding;
@@ -80,20 +79,13 @@ class OrdersAreTrueTest {
         build.with(
             Screen.class,
             List.of(
-                new Screen(
-                    "d1",
-                    "Tide board mini",
-                    58,
-                    192,
-                    480,
-                    1920,
-                    Screen.Input.HDMI,
-                    6,
-                    Rail.V5,
-                    4_900,
-                    "quay",
-                    "",
-                    null)));
+                Screen.one("d1", "Tide board mini", 58, 192)
+                    .pixelsWide(480)
+                    .pixelsHigh(1920)
+                    .watts(6)
+                    .priceMinor(4_900)
+                    .supplierId("quay")
+                    .build()));
     BuildModel model = Samples.model(other);
     OrderedLine line = only(model);
     assertEquals("Tide board", line.line().title());

@@ -52,7 +52,12 @@ class OwnFieldsTest {
   }
 
   private static final Screen SCREEN =
-      new Screen("s", "-", 100, 60, 800, 600, Screen.Input.TYPE_C, 1, Rail.V5, 0, "", "", null);
+      Screen.one("s", "-", 100, 60)
+          .pixelsWide(800)
+          .pixelsHigh(600)
+          .input(Screen.Input.TYPE_C)
+          .watts(1)
+          .build();
 
   @Test
   void aScreenFollowsItsProductInAllButItsPrice() {

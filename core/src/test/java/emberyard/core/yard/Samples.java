@@ -156,20 +156,13 @@ public final class Samples {
   }
 
   public static Screen screen() {
-    return new Screen(
-        "d1",
-        "Tide board",
-        58,
-        192,
-        480,
-        1920,
-        Screen.Input.HDMI,
-        6,
-        Rail.V5,
-        9_600,
-        "quay",
-        "",
-        null);
+    return Screen.one("d1", "Tide board", 58, 192)
+        .pixelsWide(480)
+        .pixelsHigh(1920)
+        .watts(6)
+        .priceMinor(9_600)
+        .supplierId("quay")
+        .build();
   }
 
   public static LightStrip strip(double lengthMm) {

@@ -8,7 +8,6 @@ import emberyard.core.build.HoleField;
 import emberyard.core.build.Opening;
 import emberyard.core.build.Panel;
 import emberyard.core.build.PartDrawing;
-import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
 import emberyard.core.build.VentCut;
 import emberyard.core.build.Window;
@@ -161,21 +160,7 @@ class FitDesk {
 
   /** A usual one in all that its product leaves open. */
   private static Thing screen(HardwareProduct product, String id) {
-    Screen usual =
-        new Screen(
-            id,
-            product.name(),
-            100,
-            60,
-            1_920,
-            1_080,
-            Screen.Input.HDMI,
-            0,
-            Rail.V5,
-            0,
-            "",
-            "",
-            null);
+    Screen usual = Screen.one(id, product.name(), 100, 60).build();
     return product.as(usual).orElseThrow();
   }
 

@@ -1,9 +1,9 @@
 package emberyard.server.make;
 
-import emberyard.core.make.FoamTape;
 import emberyard.core.make.drawn.FlatPattern;
 import emberyard.core.make.panel.CutTime;
 import emberyard.core.make.photo.PhotoMeasure;
+import emberyard.core.work.FoamTape;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;

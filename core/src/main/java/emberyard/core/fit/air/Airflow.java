@@ -7,7 +7,6 @@ import emberyard.core.build.Face;
 import emberyard.core.build.Fitted.Air;
 import emberyard.core.build.Opening;
 import emberyard.core.build.Thermal;
-import emberyard.core.fit.space.Space;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -37,7 +36,7 @@ public record Airflow(
   public record Facing(String componentId, Face wanted, Face looks) {}
 
   public static Airflow of(Build build) {
-    Enclosure enclosure = Space.enclosure(build).orElse(null);
+    Enclosure enclosure = Breathing.enclosure(build).orElse(null);
     List<Flow> fans = enclosure == null ? List.of() : flows(build, enclosure, null);
     List<Sealing> sealing = new ArrayList<>();
     if (enclosure != null && !fans.isEmpty()) {

@@ -34,6 +34,7 @@ public final class AirflowFindings {
         findings.add(narrow(enclosure, opening, flow));
       }
     }
+    findings.addAll(CoverFindings.of(build));
     balance(airflow, findings);
     for (Airflow.Facing facing : airflow.facings()) {
       build.component(facing.componentId()).ifPresent(c -> findings.add(facing(c, facing)));

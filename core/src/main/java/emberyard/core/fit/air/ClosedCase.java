@@ -4,7 +4,6 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Opening;
 import emberyard.core.fit.power.PowerBudget;
-import emberyard.core.fit.space.Space;
 import java.util.Optional;
 
 /**
@@ -37,8 +36,9 @@ public record ClosedCase(double heatW, double wallM2, double metalK, double wood
 
   /** The case of a build, where it is closed and something in it draws; empty otherwise. */
   public static Optional<ClosedCase> of(Build build, PowerBudget budget, Airflow airflow) {
-    Enclosure in = Space.enclosure(build).orElse(null);
-    double heat = budget.power().hungryPeakWatts() + budget.power().restTypicalWatts();
+    Enclosure in = Breathing.enclosure(build).orElse(null);
+    double heat =
+        budget.power().hungryPeakWatts() + budget.power().restTypicalWatts() + budget.besideWatts();
     boolean fanThrough = airflow.fans().stream().anyMatch(flow -> flow.air().flowM3PerHour() > 0);
     if (in == null || heat <= 0 || fanThrough || openMm2(in) > 0) {
       return Optional.empty();

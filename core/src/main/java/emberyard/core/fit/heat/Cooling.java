@@ -9,7 +9,7 @@ import emberyard.core.build.Loop;
 import emberyard.core.build.Opening;
 import emberyard.core.build.Thermal;
 import emberyard.core.fit.air.Airflow;
-import emberyard.core.fit.space.Space;
+import emberyard.core.fit.air.Breathing;
 import emberyard.core.units.InvalidValue;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -37,7 +37,7 @@ public record Cooling(
   private static final double WARMED = 0.5;
 
   public static Cooling of(Build build) {
-    Enclosure enclosure = Space.enclosure(build).orElse(null);
+    Enclosure enclosure = Breathing.enclosure(build).orElse(null);
     return new Reckoning(build, enclosure).cooling();
   }
 

@@ -67,11 +67,14 @@ public record GoingIn(
 
   /** Whether a thing lies in another's straight way out. Both are taken as they are, with plugs. */
   private static boolean bars(Placed other, Placed thing, Box outer) {
-    Box way = way(thing.hull(), thing.cavity().access(), outer);
+    Box way = wayOut(thing, outer);
     return other.hard().stream().filter(Solid::body).anyMatch(s -> s.box().overlaps(way));
   }
 
-  private static Box way(Box hull, Face access, Box outer) {
+  /** What a thing passes on its straight way out, without itself. */
+  public static Box wayOut(Placed thing, Box outer) {
+    Box hull = thing.hull();
+    Face access = thing.cavity().access();
     int axis = Axis.of(access).ordinal();
     boolean low = access == Face.LEFT || access == Face.FRONT || access == Face.BOTTOM;
     return low

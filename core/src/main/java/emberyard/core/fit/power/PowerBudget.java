@@ -3,6 +3,7 @@ package emberyard.core.fit.power;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Display;
 import emberyard.core.build.Electric;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.M2Slot;
@@ -10,6 +11,7 @@ import emberyard.core.build.Port;
 import emberyard.core.build.PortKind;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
+import emberyard.core.build.ScreenFeed.PowerFrom;
 import emberyard.core.fit.power.PowerLine.FedShare;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -22,10 +24,13 @@ import java.util.function.ToDoubleFunction;
  * @param power watts
  * @param volt5Watts of it screens and strips on 5 V
  * @param volt12Watts of it screens and strips on 12 V
+ * @param besideWatts drawn inside, but from a supply of a screen's own: heat, and no load
  * @param lines one per kind of plug that anybody asks for or offers
  */
 public record PowerBudget(
-    Power power, double volt5Watts, double volt12Watts, List<PowerLine> lines) {
+    Power power, double volt5Watts, double volt12Watts, double besideWatts, List<PowerLine> lines) {
+  /** The 5 V of a machine that sleeps, W a supply: 2.5 A, a default. */
+  static final double STANDBY_W = 12.5;
 
   public static PowerBudget of(Build build) {
     return of(build.components(), build.screens(), build.strips());
@@ -53,6 +58,7 @@ public record PowerBudget(
     Power power = Power.of(components, lights);
     List<PowerLine> lines = new ArrayList<>();
     lines.add(watts(components, lights, power));
+    asleep(components, screens, lines);
     for (PortKind kind : PortKind.values()) {
       if (kind.wired()) {
         continue;
@@ -64,12 +70,46 @@ public record PowerBudget(
       }
     }
     lights(components, strips, lines);
-    return new PowerBudget(power, volt5, volt12, List.copyOf(lines));
+    double beside =
+        screens.stream().filter(PowerBudget::ownSupply).mapToDouble(Screen::watts).sum();
+    return new PowerBudget(power, volt5, volt12, beside, List.copyOf(lines));
   }
 
   private static double watts(Rail rail, List<Screen> screens, List<LightStrip> strips) {
-    return screens.stream().filter(s -> s.rail() == rail).mapToDouble(Screen::watts).sum()
+    return screens.stream()
+            .filter(s -> s.rail() == rail && !ownSupply(s))
+            .mapToDouble(Screen::watts)
+            .sum()
         + strips.stream().filter(s -> s.rail() == rail).mapToDouble(LightStrip::watts).sum();
+  }
+
+  private static boolean ownSupply(Screen screen) {
+    return screen.fed().powerFrom() == PowerFrom.BARREL;
+  }
+
+  /** What screens draw while the machine sleeps, from the supply’s standby rail. */
+  private static void asleep(
+      List<Component> components, List<Screen> screens, List<PowerLine> lines) {
+    List<FedShare> asks = new ArrayList<>();
+    for (Screen screen : screens) {
+      if (screen.fed().standbyWatts() > 0 && !ownSupply(screen)) {
+        asks.add(new FedShare(screen.id(), screen.name(), screen.fed().standbyWatts()));
+      }
+    }
+    asks.addAll(shares(components, PowerBudget::asleep));
+    List<FedShare> offers =
+        shares(components, c -> c.supplyWatts() > 0 ? STANDBY_W * c.quantity() : 0);
+    if (!asks.isEmpty() && !offers.isEmpty()) {
+      lines.add(
+          line("standby", "Asleep", "W", asks, offers, "2.5 A at 5 V of each supply (default)"));
+    }
+  }
+
+  private static double asleep(Component component) {
+    Display display = component.display();
+    return display == null || display.feed() == null
+        ? 0
+        : display.feed().standbyWatts() * component.quantity();
   }
 
   private static PowerLine watts(List<Component> components, double rest, Power power) {

@@ -4,6 +4,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Electric.Tested;
+import emberyard.core.build.ScreenPlace;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
@@ -145,7 +146,9 @@ public final class PowerFindings {
   private static boolean fits(Build build, Component instead) {
     List<Component> all = new ArrayList<>(build.components());
     all.replaceAll(each -> each.id().equals(instead.id()) ? instead : each);
-    return Space.enclosure(build).map(enclosure -> Space.fits(enclosure, all)).orElse(true);
+    return Space.enclosure(build)
+        .map(enclosure -> Space.fits(enclosure, all, ScreenPlace.of(build)))
+        .orElse(true);
   }
 
   private static Remedy instead(HardwareProduct product, Component supply) {

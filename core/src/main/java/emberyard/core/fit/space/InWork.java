@@ -1,6 +1,7 @@
 package emberyard.core.fit.space;
 
 import emberyard.core.build.ComponentKind;
+import emberyard.core.build.ScreenPlace;
 import emberyard.core.finding.Caution;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Solid;
@@ -49,6 +50,18 @@ public final class InWork {
         .filter(id -> isBoard(space, id))
         .map(InWork::key)
         .toList();
+  }
+
+  /** For each screen that bars a straight way in, keys of what has to be in before it. */
+  public static Map<String, List<String>> beforeScreens(Space space) {
+    Map<String, List<String>> before = new HashMap<>();
+    for (ScreenPlace screen : space.screens()) {
+      List<String> first = space.behind(screen).map(each -> key(each.item().id())).toList();
+      if (!first.isEmpty()) {
+        before.put(screen.screen().id(), first);
+      }
+    }
+    return before;
   }
 
   private static boolean isBoard(Space space, String id) {

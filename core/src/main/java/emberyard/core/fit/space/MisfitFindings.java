@@ -37,7 +37,7 @@ final class MisfitFindings {
   Finding of(List<Item> likes) {
     Item item = likes.get(0);
     Component component = space.component(item.id());
-    List<Shortfall> lacks = Shortfall.of(item, space.cavities(), space.layout().placed());
+    List<Shortfall> lacks = Shortfall.of(item, space.cavities(), space.allAsSearched());
     List<Component> fitting =
         build.components().stream().filter(c -> c == component || goesIn(c)).toList();
     List<Remedy> ways = new WaysIn(space, fitting, component, book, wantedWatts).all(lacks, item);

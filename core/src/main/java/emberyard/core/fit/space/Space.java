@@ -3,6 +3,10 @@ package emberyard.core.fit.space;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.Enclosure;
+import emberyard.core.build.Face;
+import emberyard.core.build.Fitted;
+import emberyard.core.build.ScreenPlace;
+import emberyard.core.build.Turn;
 import emberyard.core.fit.place.Cavity;
 import emberyard.core.fit.place.GoingIn;
 import emberyard.core.fit.place.Item;
@@ -10,18 +14,25 @@ import emberyard.core.fit.place.Layout;
 import emberyard.core.fit.place.Margins;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Placing;
+import emberyard.core.fit.place.Solid;
+import emberyard.core.geometry.Box;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
- * All components of a build placed in its enclosure.
+ * All components of a build placed in its enclosure, round the screens that stand in their bays.
  *
  * @param enclosure null while none is chosen
  * @param layout as searched: pushed left, to the front and down
  * @param placed the same, centred in what is free
+ * @param screens where screens stand, on their faces
+ * @param inBays of those what reaches into a bay, where it could stand
  */
 public record Space(
     Enclosure enclosure,
@@ -29,26 +40,121 @@ public record Space(
     Pieces pieces,
     Layout layout,
     List<Placed> placed,
-    GoingIn goingIn) {
+    GoingIn goingIn,
+    List<ScreenPlace> screens,
+    List<Placed> inBays) {
 
   /** The enclosure of a build: the first one. */
   public static Optional<Enclosure> enclosure(Build build) {
     return build.enclosures().stream().findFirst();
   }
 
-  public static Space of(Enclosure enclosure, List<Component> components) {
-    List<Cavity> cavities = Cavities.of(enclosure);
+  public static Space of(
+      Enclosure enclosure, List<Component> components, List<ScreenPlace> screens) {
+    List<Cavity> bays = Cavities.of(enclosure);
     Pieces pieces = Pieces.of(components);
-    Layout layout = Placing.solve(cavities, pieces.items());
-    List<Placed> placed = Margins.centred(layout.placed());
+    Standing standing = Standing.of(screens, bays);
+    Layout all = Placing.solve(standing.spaces(bays), standing.things(pieces.items()));
+    Layout layout = standing.without(all);
+    List<Placed> inBays = all.placed().stream().filter(standing::holds).toList();
+    List<Placed> centred = Margins.centred(all.placed());
+    List<Placed> placed = centred.stream().filter(each -> !standing.holds(each)).toList();
     return new Space(
-        enclosure, cavities, pieces, layout, placed, GoingIn.of(placed, enclosure.outer()));
+        enclosure,
+        bays,
+        pieces,
+        layout,
+        placed,
+        GoingIn.of(placed, enclosure.outer()),
+        screens,
+        inBays);
   }
 
-  /** Whether a place for all that is measured is seen at once. */
-  public static boolean fits(Enclosure enclosure, List<Component> components) {
+  /** All that stands in bays, components and screens. */
+  List<Placed> all() {
+    return joined(placed, inBays);
+  }
+
+  /** What goes in through the place where a screen stands. */
+  Stream<Placed> behind(ScreenPlace screen) {
+    return placed.stream()
+        .filter(each -> GoingIn.wayOut(each, enclosure.outer()).overlaps(screen.box()));
+  }
+
+  /** The same as searched, pushed left, to the front and down. */
+  List<Placed> allAsSearched() {
+    return joined(layout.placed(), inBays);
+  }
+
+  private static List<Placed> joined(List<Placed> some, List<Placed> others) {
+    List<Placed> all = new ArrayList<>(some);
+    all.addAll(others);
+    return all;
+  }
+
+  /** Screens that reach into bays, as things that stand where they are drawn. */
+  private record Standing(List<Cavity> cavities, List<Item> items, Set<String> ids) {
+    static Standing of(List<ScreenPlace> screens, List<Cavity> bays) {
+      List<ScreenPlace> in =
+          screens.stream()
+              .filter(each -> bays.stream().anyMatch(bay -> bay.box().overlaps(each.box())))
+              .toList();
+      return new Standing(
+          in.stream().map(Standing::cavity).toList(),
+          in.stream().map(Standing::item).toList(),
+          in.stream().map(Standing::id).collect(Collectors.toSet()));
+    }
+
+    private static String id(ScreenPlace place) {
+      return "screen/" + place.screen().id();
+    }
+
+    private static Cavity cavity(ScreenPlace place) {
+      Face face = place.item().face();
+      return new Cavity(id(place), place.screen().name(), place.box(), List.of(), face);
+    }
+
+    private static Item item(ScreenPlace place) {
+      Box box = place.box();
+      Solid body =
+          new Solid(id(place), "body", true, true, box.moved(-box.xMm(), -box.yMm(), -box.zMm()));
+      Fitted.Pin pin = new Fitted.Pin(id(place), Turn.UPRIGHT, box.xMm(), box.yMm(), box.zMm());
+      return new Item(
+          id(place), place.screen().name(), List.of(), List.of(Turn.UPRIGHT), List.of(body), pin);
+    }
+
+    List<Cavity> spaces(List<Cavity> bays) {
+      List<Cavity> all = new ArrayList<>(bays);
+      all.addAll(cavities);
+      return all;
+    }
+
+    List<Item> things(List<Item> pieces) {
+      List<Item> all = new ArrayList<>(pieces);
+      all.addAll(items);
+      return all;
+    }
+
+    boolean holds(Placed placed) {
+      return ids.contains(placed.item().id());
+    }
+
+    Layout without(Layout layout) {
+      return new Layout(
+          layout.placed().stream().filter(each -> !holds(each)).toList(),
+          layout.unplaced().stream().filter(each -> !ids.contains(each.id())).toList(),
+          layout.proven());
+    }
+  }
+
+  /** Whether a place for all that is measured is seen at once, beside the screens. */
+  public static boolean fits(
+      Enclosure enclosure, List<Component> components, List<ScreenPlace> screens) {
+    List<Cavity> bays = Cavities.of(enclosure);
     Pieces pieces = Pieces.of(components);
-    return pieces.spotless().isEmpty() && Placing.findsAll(Cavities.of(enclosure), pieces.items());
+    Standing standing = Standing.of(screens, bays);
+    return pieces.spotless().isEmpty()
+        && Placing.findsAll(standing.spaces(bays), standing.things(pieces.items()));
   }
 
   /** Pieces that found no place, by the id of their component. */

@@ -50,6 +50,7 @@ public final class SpaceFindings {
     finder.trapped();
     finder.unmeasured();
     finder.againstTheBrief();
+    finder.findings.addAll(ScreenFindings.of(space));
     return finder.findings;
   }
 
@@ -95,7 +96,7 @@ public final class SpaceFindings {
 
   private void tight() {
     for (Placed placed : space.placed()) {
-      Margins margins = Margins.of(placed, space.placed());
+      Margins margins = Margins.of(placed, space.all());
       if (margins.tightestMm() < TIGHT_MM - Box.TOUCH_MM && placed.item().pin() == null) {
         findings.add(
             Finding.of(
@@ -203,7 +204,7 @@ public final class SpaceFindings {
 
   private void pinned() {
     for (Placed placed : space.placed()) {
-      List<String> wrong = Pins.faults(placed, space.placed(), space.cavities());
+      List<String> wrong = Pins.faults(placed, space.all(), space.cavities());
       if (!wrong.isEmpty()) {
         Component component = space.component(placed.item().id());
         findings.add(

@@ -3,6 +3,7 @@ package emberyard.core.fit.space;
 import emberyard.core.build.Bay;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Face;
+import emberyard.core.build.ScreenPlace;
 import emberyard.core.build.Turn;
 import emberyard.core.fit.place.Cavity;
 import emberyard.core.fit.place.Item;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param unplaced what found no place
  * @param proven whether the search was whole
  * @param order what goes in, first in first
+ * @param screens that stand on its faces
  */
 public record SpaceModel(
     Box outer,
@@ -34,7 +36,8 @@ public record SpaceModel(
     List<PlacedThing> things,
     List<UnplacedThing> unplaced,
     boolean proven,
-    List<GoingInStep> order) {
+    List<GoingInStep> order,
+    List<StandingScreen> screens) {
 
   /** A bay as it is usable. */
   public record PlacedBay(String id, String name, Box box, Face access, boolean changed) {}
@@ -68,12 +71,17 @@ public record SpaceModel(
    */
   public record GoingInStep(String id, String name, List<String> closesIn) {}
 
+  /** A screen on a face, of no depth while that is not measured. */
+  public record StandingScreen(String screenId, String name, Box box) {}
+
   private static Box overall(Space space) {
-    return space.placed().stream()
-        .flatMap(placed -> placed.hard().stream())
-        .filter(Solid::body)
-        .map(Solid::box)
-        .reduce(space.enclosure().outer(), Box::around);
+    Stream<Box> bodies =
+        space.placed().stream()
+            .flatMap(placed -> placed.hard().stream())
+            .filter(Solid::body)
+            .map(Solid::box);
+    Stream<Box> screens = space.screens().stream().map(ScreenPlace::box);
+    return Stream.concat(bodies, screens).reduce(space.enclosure().outer(), Box::around);
   }
 
   public static SpaceModel of(Space space) {
@@ -108,12 +116,15 @@ public record SpaceModel(
         things,
         unplaced,
         space.layout().proven(),
-        order);
+        order,
+        space.screens().stream()
+            .map(each -> new StandingScreen(each.screen().id(), each.screen().name(), each.box()))
+            .toList());
   }
 
   private static UnplacedThing unplaced(Space space, Item item) {
     String id = space.component(item.id()).id();
-    List<Shortfall> lacks = Shortfall.of(item, space.cavities(), space.layout().placed());
+    List<Shortfall> lacks = Shortfall.of(item, space.cavities(), space.allAsSearched());
     if (lacks.isEmpty()) {
       return new UnplacedThing(id, item.name(), null, "a bay");
     }
@@ -138,7 +149,7 @@ public record SpaceModel(
         placed.item().pin() != null,
         placed.hull(),
         Stream.concat(placed.hard().stream(), placed.soft().stream()).toList(),
-        Margins.of(placed, space.placed()));
+        Margins.of(placed, space.all()));
   }
 
   static List<String> closedIn(Space space, String id) {

@@ -143,7 +143,7 @@ final class WaysIn {
   }
 
   private boolean goes(Component instead) {
-    return Space.fits(space.enclosure(), replaced(instead));
+    return Space.fits(space.enclosure(), replaced(instead), space.screens());
   }
 
   private List<Component> replaced(Component instead) {
@@ -199,7 +199,7 @@ final class WaysIn {
     BayChange change = bay.change().larger(axis, more);
     Bay larger = bay.with(change);
     if (!enclosure.outer().contains(larger.changedBox())
-        || !Space.fits(enclosure.with(larger), components)) {
+        || !Space.fits(enclosure.with(larger), components, space.screens())) {
       return null;
     }
     double value = axis == 0 ? change.widerMm() : axis == 1 ? change.deeperMm() : change.higherMm();
@@ -221,7 +221,10 @@ final class WaysIn {
         .filter(
             bay ->
                 space.layout().placed().stream().noneMatch(p -> p.cavity().id().equals(bay.id())))
-        .filter(bay -> Space.fits(enclosure.with(bay.with(bay.change().away())), components))
+        .filter(
+            bay ->
+                Space.fits(
+                    enclosure.with(bay.with(bay.change().away())), components, space.screens()))
         .findFirst()
         .ifPresent(
             bay ->

@@ -4,6 +4,8 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Enclosure;
+import emberyard.core.build.Screen;
+import emberyard.core.build.ScreenPlace;
 import emberyard.core.build.Supports;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Solid;
@@ -20,18 +22,23 @@ import org.jspecify.annotations.Nullable;
 /**
  * What a build weighs and how it stands.
  *
- * @param weights components where they were placed, parts on their faces, coolant
+ * @param weights components where they were placed, screens and parts on their faces, coolant
  * @param balance null while nothing weighs anything
  */
 public record Stability(List<Weight> weights, @Nullable Balance balance) {
   private static final double COOLANT_KG_PER_L = 1.03;
 
   /**
+   * @param screens that stand on faces; others count in the middle
    * @param parts made parts, where they sit
    * @param coolantL in all loops
    */
   public static Stability of(
-      Build build, @Nullable Space space, List<Weight> parts, double coolantL) {
+      Build build,
+      @Nullable Space space,
+      List<ScreenPlace> screens,
+      List<Weight> parts,
+      double coolantL) {
     Enclosure enclosure = Space.enclosure(build).orElse(null);
     Map<String, Box> places = space == null ? Map.of() : places(space);
     List<Weight> weights = new ArrayList<>();
@@ -40,6 +47,13 @@ public record Stability(List<Weight> weights, @Nullable Balance balance) {
         String piece = number == 1 ? component.id() : component.id() + "#" + number;
         Box box = component.kind() == ComponentKind.ENCLOSURE ? null : places.get(piece);
         weights.add(weight(component.name(), component.massKg(), box, enclosure));
+      }
+    }
+    Map<String, Box> stands = new HashMap<>();
+    screens.forEach(each -> stands.put(each.screen().id(), each.box()));
+    for (Screen screen : build.screens()) {
+      if (screen.massKg() > 0) {
+        weights.add(weight(screen.name(), screen.massKg(), stands.get(screen.id()), enclosure));
       }
     }
     weights.addAll(parts);

@@ -243,7 +243,13 @@ class PowerCheckerTest {
   private Screen screen(String id) {
     Screen.Input input = Screen.Input.values()[random.nextInt(Screen.Input.values().length)];
     Rail rail = Rail.values()[random.nextInt(2)];
-    return new Screen(id, id, 100, 60, 800, 480, input, random.nextInt(40), rail, 0, "", "", null);
+    return Screen.one(id, id, 100, 60)
+        .pixelsWide(800)
+        .pixelsHigh(480)
+        .input(input)
+        .watts(random.nextInt(40))
+        .rail(rail)
+        .build();
   }
 
   @Test

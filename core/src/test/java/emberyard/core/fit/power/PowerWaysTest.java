@@ -8,7 +8,6 @@ import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Electric;
 import emberyard.core.build.Port;
 import emberyard.core.build.PortKind;
-import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Seat;
 import emberyard.core.finding.Finding;
@@ -107,8 +106,7 @@ class PowerWaysTest extends Proof {
     assertTrue(found("fit/supply").isEmpty());
     components.add(part("d", ComponentKind.DRIVE, 5, 0));
     assertTrue(found("fit/supply").isEmpty());
-    Screen screen =
-        new Screen("w", "W", 100, 60, 800, 480, Screen.Input.HDMI, 10, Rail.V5, 0, "", "", null);
+    Screen screen = Screen.one("w", "W", 100, 60).pixelsWide(800).pixelsHigh(480).watts(10).build();
     var build =
         Samples.build().with(Component.class, components).with(Screen.class, List.of(screen));
     WorkshopBook book = Samples.book();

@@ -125,8 +125,13 @@ abstract class Bench {
   }
 
   static Screen screen(String id, Screen.Input input) {
-    return new Screen(
-        id, "Screen " + id, 260, 70, 1_920, 480, input, 8, Rail.V5, 11_900, "quay", "", null);
+    return Screen.one(id, "Screen " + id, 260, 70)
+        .pixelsHigh(480)
+        .input(input)
+        .watts(8)
+        .priceMinor(11_900)
+        .supplierId("quay")
+        .build();
   }
 
   static ScreenFeed feed(ScreenFeed.PowerFrom from) {

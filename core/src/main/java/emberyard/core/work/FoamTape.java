@@ -1,8 +1,7 @@
-package emberyard.core.make;
+package emberyard.core.work;
 
 import emberyard.core.units.Figures;
 import emberyard.core.units.Require;
-import emberyard.core.work.Why;
 
 /**
  * Holding a part with acrylic foam tape.

@@ -1,0 +1,52 @@
+package emberyard.core.build;
+
+import emberyard.core.geometry.Box;
+import emberyard.core.geometry.Rect;
+import java.util.List;
+
+/**
+ * Where a screen stands: on a face of the enclosure, as it is drawn there.
+ *
+ * @param at on the face
+ * @param box what it takes of the space, of no depth while that is not measured
+ */
+public record ScreenPlace(Screen screen, FaceItem item, Rect at, Box box) {
+  /** Screens that are drawn on a face of the enclosure, in their order there. */
+  public static List<ScreenPlace> of(Build build) {
+    Enclosure enclosure = build.enclosures().stream().findFirst().orElse(null);
+    return enclosure == null
+        ? List.of()
+        : build.items().stream()
+            .filter(item -> item.kind() == ItemKind.SCREEN && item.ofId() != null)
+            .flatMap(
+                item ->
+                    build.things().find(Screen.class, item.ofId()).stream()
+                        .map(screen -> of(screen, item, enclosure)))
+            .toList();
+  }
+
+  private static ScreenPlace of(Screen screen, FaceItem item, Enclosure enclosure) {
+    Rect at = new Rect(item.xMm(), item.yMm(), screen.standsWideMm(), screen.standsHighMm());
+    double deep = screen.depthMm() == null ? 0 : screen.depthMm();
+    return new ScreenPlace(
+        screen, item, at, item.face().box(enclosure.size(), at, deep, onIt(item)));
+  }
+
+  private static boolean onIt(FaceItem item) {
+    return item.layer() == Layer.ON;
+  }
+
+  /** Whether it stands out of the face rather than into the enclosure. */
+  public boolean outside() {
+    return onIt(item);
+  }
+
+  /** Whether it hangs: under the top from inside, or under the bottom from outside. */
+  public boolean overhead() {
+    return switch (item.face()) {
+      case TOP -> !outside();
+      case BOTTOM -> outside();
+      default -> false;
+    };
+  }
+}
