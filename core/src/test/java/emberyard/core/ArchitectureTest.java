@@ -30,6 +30,7 @@ class ArchitectureTest {
             "org.joda.money..",
             "org.locationtech.jts..",
             "org.apache.commons.rng..",
+            "org.apache.commons.math3.optim..",
             "org.apache.batik.parser..",
             // outlines of letters, and the rules XML is read by
             "java.awt..",

@@ -89,6 +89,7 @@ final class PortAttach {
     }
     return before
         .with()
+        .sort(index.sorts.behind(before.sort(), item))
         .socket(link.out())
         .free(link.outs())
         .kbit(link.drawsPicture() ? item.kbit() : Math.min(before.kbit(), item.kbit()))
@@ -113,7 +114,7 @@ final class PortAttach {
         .build();
   }
 
-  private static boolean passesCurrent(PortItem item) {
+  static boolean passesCurrent(PortItem item) {
     return item.usb() > 0 || item.link().fed();
   }
 
@@ -237,6 +238,7 @@ final class PortAttach {
     return kbitOn <= 0
         ? null
         : last.with()
+            .sort(index.sorts.passed(last.sort(), sink.plug()))
             .socket(sink.plug())
             .free(1)
             .kbit(kbitOn)

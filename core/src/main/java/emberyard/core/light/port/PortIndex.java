@@ -53,6 +53,9 @@ final class PortIndex {
   final int counters;
   final List<PortItem> between = new ArrayList<>();
 
+  /** How sockets come about. */
+  final PortSorts sorts;
+
   /** What those that are left can use. */
   final PortRest rest;
 
@@ -80,6 +83,7 @@ final class PortIndex {
     devices = problem.sources().stream().map(Source::deviceId).distinct().sorted().toList();
     problem.sources().forEach(each -> atOnce.merge(each.deviceId(), each.atOnce(), Math::max));
     roots = classes(problem);
+    sorts = new PortSorts(roots);
     counters = items(problem.links());
     for (Plug plug : Plug.values()) {
       List<List<PortItem>> from = new ArrayList<>();
@@ -101,8 +105,8 @@ final class PortIndex {
 
   /** Who passes a picture on comes before those that can hang on it; alike ones side by side. */
   static Comparator<Sink> order() {
-    return Comparator.comparingDouble((Sink sink) -> -sink.passesOnGbit())
-        .thenComparing(Sink::want)
+    return Comparator.comparing((Sink sink) -> -sink.want().ordinal())
+        .thenComparingDouble(sink -> -sink.passesOnGbit())
         .thenComparing(sink -> -sink.gbitPerSecond())
         .thenComparing(sink -> -sink.amps())
         .thenComparing(Sink::plug)

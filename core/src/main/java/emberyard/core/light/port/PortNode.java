@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * same are equal, whoever put them there and whatever they are.
  *
  * @param root the class of sockets it begins at: not part of what it gives
+ * @param sort how it came about: not part of what it gives
  * @param start the device it begins at and how far away that is, as one number
  * @param socket what it offers
  * @param free how many of them
@@ -35,6 +36,7 @@ import org.jspecify.annotations.Nullable;
 @RecordBuilder
 record PortNode(
     int root,
+    int sort,
     int start,
     Plug socket,
     int free,

@@ -17,6 +17,7 @@ final class PortStep {
   private final @Nullable PortCost bound;
   private final PortCost rest;
   private final Map<PortState, PortSolver.Entry> into;
+  private final PortForesight.@Nullable Ahead ahead;
   private int tries;
 
   /**
@@ -32,6 +33,7 @@ final class PortStep {
       PortSolver.Entry entry,
       @Nullable PortCost bound,
       PortCost rest,
+      PortForesight.@Nullable Ahead ahead,
       Map<PortState, PortSolver.Entry> into) {
     this.index = index;
     this.attach = attach;
@@ -42,6 +44,7 @@ final class PortStep {
     this.entry = entry;
     this.bound = bound;
     this.rest = rest;
+    this.ahead = ahead;
     this.into = into;
   }
 
@@ -55,7 +58,7 @@ final class PortStep {
     PortState state = entry.state();
     for (int root = 0; root < index.roots.size(); root++) {
       if (state.rootsLeft()[root] > 0) {
-        hang(fresh(root), List.of(), true);
+        hang(fresh(index, root), List.of(), true);
       }
     }
     PortNode last = null;
@@ -68,10 +71,12 @@ final class PortStep {
     return tries;
   }
 
-  private PortNode fresh(int root) {
+  /** A socket that nothing hangs on. */
+  static PortNode fresh(PortIndex index, int root) {
     Source source = index.roots.get(root).first();
     return PortNodeBuilder.builder()
         .root(root)
+        .sort(index.sorts.of(root))
         .start(index.start(root))
         .socket(source.plug())
         .free(1)
@@ -111,7 +116,8 @@ final class PortStep {
       boolean goes =
           target.links() + tail.pieces() <= PortIndex.MOST_LINKS
               && (fresh || !tail.halves())
-              && (fixed == null || asFixed(target, tail));
+              && (fixed == null || asFixed(target, tail))
+              && (ahead == null || !ahead.hopeless(target.sort(), tail.chain()));
       if (goes) {
         leads(target, above, fresh, root, tail);
       }

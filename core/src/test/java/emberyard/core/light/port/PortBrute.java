@@ -19,10 +19,22 @@ final class PortBrute {
 
   private PortBrute(PortProblem problem) {
     this.problem = problem;
-    this.sinks = problem.sinks().stream().sorted(PortIndex.order()).toList();
+    this.sinks = problem.sinks().stream().sorted(AS_BUILT_IN).toList();
     problem.sources().forEach(source -> sockets.add(new Hub(source)));
     this.best = new PortCost(sinks.size() + 1, 0, 0, 0, 0);
   }
+
+  /** Screens that pass a picture on, the other screens, then devices. */
+  private static final Comparator<Sink> AS_BUILT_IN =
+      Comparator.comparingDouble((Sink sink) -> -sink.passesOnGbit())
+          .thenComparing(Sink::want)
+          .thenComparing(sink -> -sink.gbitPerSecond())
+          .thenComparing(sink -> -sink.amps())
+          .thenComparing(Sink::plug)
+          .thenComparing(Sink::mirror)
+          .thenComparingDouble(Sink::reachMm)
+          .thenComparingDouble(Sink::plugFreeMm)
+          .thenComparing(Sink::id);
 
   static PortCost best(PortProblem problem) {
     PortBrute brute = new PortBrute(problem);

@@ -30,9 +30,18 @@ class PortSolverTest {
       assertEquals(PortBrute.best(problem), wired.cost(), () -> answer + "\n" + problem);
       assertEquals(answer.moneyMinor(), wired.cost().moneyMinor(), problem::toString);
       assertEquals(answer.dark().size(), wired.cost().dark(), problem::toString);
+      asPriced(problem, answer);
       stuck += PortBrute.nearestFirst(problem).dark() > answer.dark().size() ? 1 : 0;
     }
     return stuck;
+  }
+
+  /** Prices from the first step on save steps, and change nothing. */
+  private static void asPriced(PortProblem problem, PortAnswer answer) {
+    PortAnswer priced = PortSolver.solve(problem, PortSolver.STEPS, 0);
+    assertTrue(priced.proven(), problem::toString);
+    assertEquals(answer.feeds(), priced.feeds(), problem::toString);
+    assertEquals(answer.dark(), priced.dark(), problem::toString);
   }
 
   @Test
