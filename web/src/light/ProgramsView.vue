@@ -22,6 +22,15 @@ const PROGRAM = [
   { field: 'startsItself', label: 'starts with the machine' },
   { field: 'readsSensors', label: 'reads sensors' },
 ]
+const LIMIT = [
+  {
+    field: 'programPercent',
+    label: 'The brief allows of the processor',
+    unit: '%',
+    hint: 'empty: 10 %',
+    optional: true,
+  },
+]
 const served = computed(() => [
   ...build.value.screens.map(({ id, name }) => ({ value: id, label: name })),
   ...build.value.components
@@ -41,6 +50,9 @@ const number = (value: number) => written(value, marks.value, 1)
     {{ number(sum((each) => each.memoryMb)) }} MB,
     {{ number(sum((each) => each.graphicsPercent)) }} % of the graphics
   </p>
+  <div v-if="build.programs.length" class="limit">
+    <ThingFields kind="briefs" :thing="build.brief" :fields="LIMIT" />
+  </div>
   <article v-for="thing in build.programs" :key="thing.id" class="thing">
     <ThingFields kind="programs" :thing="thing" :fields="PROGRAM" />
     <ManyOf
@@ -68,6 +80,10 @@ const number = (value: number) => written(value, marks.value, 1)
 <style scoped>
 .sums {
   margin: 0 0 10px;
+}
+.limit {
+  max-width: 260px;
+  margin-bottom: 12px;
 }
 .thing {
   display: grid;

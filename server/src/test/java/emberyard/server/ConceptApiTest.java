@@ -277,6 +277,7 @@ class ConceptApiTest {
             secrecy,
             List.of(),
             LocalDate.now(),
+            null,
             null);
     Drawn.put(owner, build, "briefs", build, brief);
   }

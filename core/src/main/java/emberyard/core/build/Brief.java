@@ -25,6 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param skipped questions left for later, by key
  * @param begunOn first day of the build
  * @param revealedOn day it was handed over, null before
+ * @param programPercent of the processor that programs for screens and lights may take, 0 to 100;
+ *     null for the usual {@value #PROGRAM_PERCENT}
  */
 @RecordBuilder
 public record Brief(
@@ -44,8 +46,12 @@ public record Brief(
     @Nullable Secrecy secrecy,
     List<String> skipped,
     LocalDate begunOn,
-    @Nullable LocalDate revealedOn)
+    @Nullable LocalDate revealedOn,
+    @Nullable Double programPercent)
     implements Thing, BriefBuilder.With {
+  /** Of the processor, where the client named nothing. Source: the handbook. */
+  public static final double PROGRAM_PERCENT = 10;
+
   public Brief {
     Require.text("id", id);
     Require.text("name", name);
@@ -59,6 +65,9 @@ public record Brief(
     if (budgetCapMinor != null) {
       Require.between("budgetCapMinor", budgetCapMinor, 0, 1_000_000_000L, "minor units");
     }
+    if (programPercent != null) {
+      Require.between("programPercent", programPercent, 0, 100, "%");
+    }
     capCounts = Require.list(capCounts);
     skipped = Require.list(skipped);
     Require.given("begunOn", begunOn);
@@ -66,6 +75,11 @@ public record Brief(
         revealOn == null || !revealOn.isBefore(begunOn),
         "revealOn",
         "The reveal can't be before the build begins, %s.".formatted(begunOn));
+  }
+
+  /** What programs may take of the processor, %. */
+  public double mostProgramPercent() {
+    return programPercent == null ? PROGRAM_PERCENT : programPercent;
   }
 
   /** A build of which only the name is known. */

@@ -64,6 +64,7 @@ class InterviewTest {
             null,
             List.of("client"),
             Samples.MONDAY,
+            null,
             null);
     Interview.Question client = Interview.of(build(skipsClient)).questions().get(0);
     assertTrue(client.answered());

@@ -200,6 +200,7 @@ public final class Samples {
         null,
         List.of("secrecy", "requirements", "loved", "hated", "brought"),
         MONDAY,
+        null,
         null);
   }
 

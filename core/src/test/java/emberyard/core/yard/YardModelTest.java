@@ -245,24 +245,14 @@ class YardModelTest {
   private static Build otherBuild(Build like) {
     var b = like.brief();
     var brief =
-        new emberyard.core.build.Brief(
-            "b2",
-            "Second",
-            b.client(),
-            b.purpose(),
-            b.themeLine(),
-            b.loved(),
-            b.hated(),
-            b.standsWhere(),
-            List.of(),
-            b.revealOn().plusDays(9),
-            false,
-            null,
-            b.capCounts(),
-            null,
-            List.of(),
-            b.begunOn(),
-            null);
+        b.with()
+            .id("b2")
+            .name("Second")
+            .hiddenFaces(List.of())
+            .revealOn(b.revealOn().plusDays(9))
+            .budgetCapMinor(null)
+            .skipped(List.of())
+            .build();
     Look look = Look.open();
     return Build.begun(brief, Concept.open("b2", look)).with(Design.of(look, like.panels()));
   }

@@ -26,8 +26,6 @@ import java.util.stream.Collectors;
 
 /** Programs that drive screens and lights: setting them up, and what they cost the machine. */
 public final class ProgramWork {
-  /** Of the processor, all programs together, where the brief says nothing (handbook). */
-  private static final double MOST_PERCENT = 10;
 
   private ProgramWork() {}
 
@@ -95,7 +93,8 @@ public final class ProgramWork {
 
   private static void share(Build build, List<Finding> findings) {
     double percent = build.programs().stream().mapToDouble(Program::processorPercent).sum();
-    if (percent > MOST_PERCENT) {
+    double most = build.brief().mostProgramPercent();
+    if (percent > most + 1e-9) {
       findings.add(
           Finding.of(
                   Severity.RISK,
@@ -103,8 +102,12 @@ public final class ProgramWork {
                   "program/share",
                   "Programs take %s %% of the processor"
                       .formatted(Figures.plain(Math.round(percent * 10) / 10.0)),
-                  "%d programs; %s %% at most (default)."
-                      .formatted(build.programs().size(), Figures.plain(MOST_PERCENT)),
+                  "%d program%s; %s %% at most (%s)."
+                      .formatted(
+                          build.programs().size(),
+                          build.programs().size() == 1 ? "" : "s",
+                          Figures.plain(most),
+                          build.brief().programPercent() == null ? "default" : "the brief"),
                   "What the screens take, the work does not have, and the fans are heard.")
               .with(Remedy.byHand("Fewer programs, or ones that take less")));
     }

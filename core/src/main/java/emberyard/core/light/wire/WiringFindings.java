@@ -4,7 +4,9 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.FixedWay;
 import emberyard.core.build.Plug;
+import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
+import emberyard.core.build.ScreenFeed.PowerFrom;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Remedy.Change;
@@ -42,6 +44,7 @@ final class WiringFindings {
     all.dark(dark, changes);
     wired.answer().feeds().forEach(all::fed);
     starts.forEach(all::start);
+    build.screens().forEach(all::fedTwice);
     all.unused();
     build.fixedWays().forEach(all::nowhere);
     if (!wired.answer().proven()) {
@@ -152,6 +155,35 @@ final class WiringFindings {
     if (wired.source(feed.sourceId()).plug() == Plug.EMBEDDED) {
       header(screen, wired.source(feed.sourceId()).deviceId());
     }
+  }
+
+  /** The 5 V of a USB lead and those of the supply are never joined. */
+  private void fedTwice(Screen screen) {
+    PowerFrom from = screen.fed().powerFrom();
+    boolean lead = from == PowerFrom.SUPPLY_LEAD || from == null && screen.fed().touch();
+    boolean carries =
+        screen.fed().touch()
+            || screen.input() == Screen.Input.DATA
+            || screen.input() == Screen.Input.TYPE_C;
+    if (!lead || !carries || screen.rail() != Rail.V5) {
+      return;
+    }
+    findings.add(
+        Finding.of(
+                Severity.RISK,
+                "light",
+                "wire:" + screen.id() + "/two-feeds",
+                "Two sources of 5 V meet in %s".formatted(screen.name()),
+                "A lead of the supply feeds it, and its %s brings 5 V of the board."
+                    .formatted(screen.fed().touch() ? "touch" : "picture lead"),
+                "One feeds back into the other: the board stays half awake, or burns a port.")
+            .about(screen.id())
+            .with(
+                new Remedy(
+                    "Take its current from %s".formatted(PowerFrom.USB.words()),
+                    new Change("screens", screen.id(), "feed.powerFrom", 0, PowerFrom.USB.name())),
+                Remedy.byHand(
+                    "Take a USB lead without the 5 V wire, if its maker says both are apart")));
   }
 
   /** Pin order, lanes and backlight volts are the makers’ own. */

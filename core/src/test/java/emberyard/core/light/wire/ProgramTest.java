@@ -1,17 +1,22 @@
 package emberyard.core.light.wire;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
 import emberyard.core.build.Program;
+import emberyard.core.build.Screen;
 import emberyard.core.build.Size;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
+import emberyard.core.units.InvalidValue;
 import emberyard.core.work.Task;
 import emberyard.core.work.Work;
 import emberyard.core.yard.Samples;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 /** Programs of screens and lights, and what a proof on the bench says. */
@@ -41,6 +46,26 @@ class ProgramTest {
     assertTrue(of(program("a", 4, ""), program("b", 6, "")).findings().isEmpty());
     Finding share = of(program("a", 4.5, ""), program("b", 6, "")).findings().get(0);
     assertEquals("Programs take 10.5 % of the processor", share.title());
+    assertEquals("2 programs; 10 % at most (default).", share.detail());
+  }
+
+  @Test
+  void theBriefMayAllowLessOrMore() {
+    Build build = Samples.build().with(Program.class, List.of(program("a", 4.5, "")));
+    assertTrue(shares(build, null).isEmpty());
+    assertTrue(shares(build, 4.5).isEmpty(), "as much as is allowed");
+    assertEquals("1 program; 4 % at most (the brief).", shares(build, 4.0).get(0).detail());
+    assertEquals(1, shares(build, 0.0).size(), "none at all is an answer");
+    assertThrows(InvalidValue.class, () -> build.brief().withProgramPercent(101.0));
+  }
+
+  private static List<Finding> shares(Build build, @Nullable Double percent) {
+    Brief brief = build.brief().withProgramPercent(percent);
+    Build asked =
+        Build.begun(brief, build.concept())
+            .with(Program.class, build.programs())
+            .with(Screen.class, build.screens());
+    return ProgramWork.derive(asked, Samples.book(), List.of()).findings();
   }
 
   @Test

@@ -12,6 +12,7 @@ import emberyard.core.build.LinkKind;
 import emberyard.core.build.Plug;
 import emberyard.core.build.Port;
 import emberyard.core.build.PortKind;
+import emberyard.core.build.Rail;
 import emberyard.core.build.Refusal;
 import emberyard.core.build.Screen;
 import emberyard.core.build.ScreenFeed;
@@ -271,5 +272,26 @@ class WiringWorkTest extends Bench {
     WiringWork before = wiring();
     screens.set(0, screens.get(0).withName("Another"));
     assertFalse(before == wiring());
+  }
+
+  /** Never two 5 V sources joined. */
+  @Test
+  void twoSourcesOfFiveVoltsAreNotJoined() {
+    screens.add(screen("board", Screen.Input.HDMI));
+    ScreenFeed lead = feed(ScreenFeed.PowerFrom.SUPPLY_LEAD);
+    assertFalse(fedTwice(Screen.Input.HDMI, lead));
+    assertTrue(fedTwice(Screen.Input.HDMI, lead.withTouch(true)));
+    assertTrue(fedTwice(Screen.Input.TYPE_C, lead));
+    assertTrue(fedTwice(Screen.Input.DATA, lead));
+    assertTrue(fedTwice(Screen.Input.HDMI, ScreenFeed.USUAL.withTouch(true)), "as its rail says");
+    assertFalse(fedTwice(Screen.Input.HDMI, feed(ScreenFeed.PowerFrom.USB).withTouch(true)));
+    assertFalse(fedTwice(Screen.Input.TYPE_C, feed(ScreenFeed.PowerFrom.INPUT)));
+    screens.set(0, screens.get(0).withRail(Rail.V12));
+    assertFalse(fedTwice(Screen.Input.TYPE_C, lead), "12 V are none of the board’s");
+  }
+
+  private boolean fedTwice(Screen.Input input, ScreenFeed feed) {
+    screens.set(0, screens.get(0).withInput(input).withFeed(feed));
+    return found("wire:board/two-feeds").isPresent();
   }
 }
