@@ -44,8 +44,8 @@ const fields = computed(() => [
     label: 'and besides',
     options: [{ value: null, label: 'nothing' }, ...HELD],
   },
-  { field: 'mount.on', label: 'Held on', options: HELD_ON },
-  { field: 'mount.turned', label: 'Stands', options: STANDS },
+  { field: 'mount.on', label: 'Held on', options: HELD_ON, instead: 'CHASSIS' },
+  { field: 'mount.turned', label: 'Stands', options: STANDS, instead: 'UPRIGHT' },
   {
     field: 'feed.pictureTurns',
     class: 'twice',

@@ -3,6 +3,7 @@ package emberyard.core.build;
 import emberyard.core.geometry.Box;
 import emberyard.core.geometry.Rect;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Where a screen stands: on a face of the enclosure, as it is drawn there.
@@ -36,16 +37,23 @@ public record ScreenPlace(Screen screen, FaceItem item, Rect at, Box box) {
     return item.layer() == Layer.ON;
   }
 
+  /** The thing on a face that stands for a screen, whatever that is a face of. */
+  public static Optional<FaceItem> item(Build build, Screen screen) {
+    return build.items().stream()
+        .filter(item -> item.kind() == ItemKind.SCREEN && screen.id().equals(item.ofId()))
+        .findFirst();
+  }
+
   /** Whether it stands out of the face rather than into the enclosure. */
   public boolean outside() {
     return onIt(item);
   }
 
   /** Whether it hangs: under the top from inside, or under the bottom from outside. */
-  public boolean overhead() {
+  public static boolean overhead(FaceItem item) {
     return switch (item.face()) {
-      case TOP -> !outside();
-      case BOTTOM -> outside();
+      case TOP -> !onIt(item);
+      case BOTTOM -> onIt(item);
       default -> false;
     };
   }

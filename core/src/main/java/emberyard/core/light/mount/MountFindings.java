@@ -1,6 +1,7 @@
 package emberyard.core.light.mount;
 
 import emberyard.core.build.Build;
+import emberyard.core.build.FaceItem;
 import emberyard.core.build.MountWay;
 import emberyard.core.build.PictureTurn;
 import emberyard.core.build.Screen;
@@ -13,6 +14,7 @@ import emberyard.core.finding.Severity;
 import emberyard.core.units.Figures;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** Judgements on how screens are held, and which way up their picture is. */
 public final class MountFindings {
@@ -25,12 +27,10 @@ public final class MountFindings {
 
   public static List<Finding> of(Build build) {
     MountFindings all = new MountFindings();
-    List<ScreenPlace> places = ScreenPlace.of(build);
     for (Screen screen : build.screens()) {
-      boolean overhead =
-          places.stream().anyMatch(each -> each.screen().equals(screen) && each.overhead());
-      all.held(screen, places.stream().anyMatch(each -> each.screen().equals(screen)));
-      all.taped(screen, overhead);
+      Optional<FaceItem> at = ScreenPlace.item(build, screen);
+      all.held(screen, at.isPresent());
+      all.taped(screen, at.map(ScreenPlace::overhead).orElse(false));
       all.screwed(screen);
       all.opens(screen);
       all.turned(screen);

@@ -20,6 +20,9 @@ public final class LeastChanges<T> {
 
   private static final int MOST_OFFERED = 6;
 
+  /** Steps that all tries together may take: what is found by then is offered. */
+  private static final int ALL_STEPS = 120_000;
+
   /** Steps that the wiring of one change may take: it need not be proven to light everything. */
   public static final int STEPS = 6_000;
 
@@ -27,6 +30,7 @@ public final class LeastChanges<T> {
   private final Function<T, PortProblem> asking;
   private final Function<PortProblem, PortAnswer> solving;
   private final PortAnswer before;
+  private int steps;
 
   /**
    * @param solving what the changed thing comes to
@@ -99,11 +103,16 @@ public final class LeastChanges<T> {
   }
 
   private void tried(List<PortChange<T>> steps, List<Way<T>> ways) {
+    int mayLight = steps.stream().mapToInt(step -> step.kind().mayLight()).sum();
+    if (this.steps > ALL_STEPS || mayLight < before.dark().size()) {
+      return;
+    }
     T changed = start;
     for (PortChange<T> step : steps) {
       changed = step.apply().apply(changed);
     }
     PortAnswer after = solving.apply(asking.apply(changed));
+    this.steps += after.steps();
     if (after.possible()) {
       long price = steps.stream().mapToLong(PortChange::priceMinor).sum();
       ways.add(

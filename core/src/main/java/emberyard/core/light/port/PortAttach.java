@@ -66,11 +66,9 @@ final class PortAttach {
   private @Nullable PortNode behind(PortNode before, PortItem item, int depth) {
     Link link = item.link();
     LinkKind kind = link.kind();
-    boolean clash =
-        kind == LinkKind.ADAPTER && before.adapter()
-            || kind == LinkKind.BREAKOUT && before.each()
-            || (kind == LinkKind.SPLITTER || kind == LinkKind.HUB) && before.splitter();
-    if (clash || sink.refuses(kind) || kind == LinkKind.SPLITTER && sink.mirror().isEmpty()) {
+    if (before.clashesWith(kind)
+        || sink.refuses(kind)
+        || kind == LinkKind.SPLITTER && sink.mirror().isEmpty()) {
       return null;
     }
     int usb = Math.min(before.usb(), item.usb());

@@ -9,6 +9,9 @@ final class PortForesight {
   /** Left out of a value for rounding. */
   private static final double TRACE = 1e-4;
 
+  /** Of more sorts of sockets prices take longer than they save. */
+  private static final int MOST_SORTS = 400;
+
   /** Prices are asked for every so many sinks: in between they hardly change. */
   private static final int EVERY = 4;
 
@@ -22,11 +25,17 @@ final class PortForesight {
     this.counted = counted;
   }
 
-  /** Asks for prices along a way that was found. */
-  void priced(PortSolver.Entry end, PortTails[] tails, PortAttach[] attach) {
-    if (market == null) {
-      market = new PortMarket(index, tails, attach);
+  /**
+   * Asks for prices along a way that was found.
+   *
+   * @return false where there are too many sorts of sockets for that
+   */
+  boolean priced(PortSolver.Entry end, PortTails[] tails, PortAttach[] attach) {
+    PortMarket all = market == null ? new PortMarket(index, tails, attach) : market;
+    if (all.sorts > MOST_SORTS) {
+      return false;
     }
+    market = all;
     int from = index.sinks.size() - 1;
     for (PortSolver.Entry each = end.before(); each != null; each = each.before()) {
       if (from % EVERY == 0) {
@@ -34,6 +43,7 @@ final class PortForesight {
       }
       from--;
     }
+    return true;
   }
 
   /** At least this much more. */

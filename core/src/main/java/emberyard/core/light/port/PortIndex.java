@@ -148,7 +148,15 @@ final class PortIndex {
         .toList();
   }
 
+  /**
+   * All links in the order of cost; of those between socket and lead none for which a cheaper one
+   * does as well, unless somebody fixed a way through it.
+   */
   private int items(List<Link> links) {
+    Set<String> named = new HashSet<>();
+    fixed.values().stream()
+        .filter(each -> each.via() != null)
+        .forEach(each -> named.addAll(each.via()));
     int counter = 0;
     List<Link> sorted = links.stream().sorted(Comparator.comparing(Link::id)).toList();
     List<PortItem> all = new ArrayList<>();
@@ -164,7 +172,14 @@ final class PortIndex {
         Comparator.comparing(PortItem::cost)
             .thenComparing(item -> item.link().id())
             .thenComparing(item -> !item.limited()));
-    all.forEach(item -> (item.link().kind() == LinkKind.LEAD ? leads : between).add(item));
+    for (PortItem item : all) {
+      if (item.link().kind() == LinkKind.LEAD) {
+        leads.add(item);
+      } else if (named.contains(item.link().id())
+          || between.stream().noneMatch(before -> before.replaces(item))) {
+        between.add(item);
+      }
+    }
     return counter;
   }
 

@@ -26,6 +26,28 @@ record PortItem(
     return counter >= 0;
   }
 
+  /**
+   * Whether any number of these can be had, each of which does all that the other does; it comes
+   * before the other in cost and name.
+   */
+  boolean replaces(PortItem other) {
+    Link mine = link;
+    Link its = other.link();
+    return !limited()
+        && !other.limited()
+        && mine.kind() == its.kind()
+        && mine.in() == its.in()
+        && mine.out() == its.out()
+        && mine.drawsPicture() == its.drawsPicture()
+        && mine.outs() >= its.outs()
+        && kbit >= other.kbit
+        && usb >= other.usb
+        && milliamps >= other.milliamps
+        && (mine.fed() || !its.fed())
+        && drawsMilliamps() <= other.drawsMilliamps()
+        && mine.lengthMm() <= its.lengthMm();
+  }
+
   /** What taking one costs. */
   PortCost cost() {
     return new PortCost(0, 0, priceMinor, 1, Math.round(link.lengthMm()));

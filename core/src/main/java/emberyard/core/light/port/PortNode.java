@@ -140,6 +140,13 @@ record PortNode(
         .build();
   }
 
+  /** Whether such a link can’t come behind what lies on the way to it. */
+  boolean clashesWith(LinkKind kind) {
+    return adapter && PortIndex.clash(LinkKind.ADAPTER, kind)
+        || splitter && PortIndex.clash(LinkKind.SPLITTER, kind)
+        || each && PortIndex.clash(LinkKind.BREAKOUT, kind);
+  }
+
   boolean refusedBy(Sink sink) {
     return hub && sink.refuses(LinkKind.HUB)
         || adapter && sink.refuses(LinkKind.ADAPTER)

@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class PortSolver {
   /** Tries to hang something somewhere that a solution may take. */
-  public static final int STEPS = 100_000;
+  public static final int STEPS = 60_000;
 
   /** Tries in which a search without prices mostly comes to its end: prices take a while. */
   static final int PLAIN_STEPS = 8_000;
@@ -114,9 +114,10 @@ public final class PortSolver {
     Entry best = few(FIRST_RUN_KEEPS);
     Entry found = plainSteps == 0 ? null : all(best, Math.min(plainSteps, mostSteps));
     if (found == null && plainSteps < mostSteps && index.sinks.size() > 0) {
-      foresight.priced(best, tails, attach);
-      Entry second = few(SECOND_RUN_KEEPS);
-      best = second.before(best) ? second : best;
+      if (foresight.priced(best, tails, attach)) {
+        Entry second = few(SECOND_RUN_KEEPS);
+        best = second.before(best) ? second : best;
+      }
       found = all(best, mostSteps);
     }
     boolean proven = found != null;

@@ -105,6 +105,11 @@ class MountTest {
         layer = at;
         boolean hangs = each == Face.TOP && at != Layer.ON || each == Face.BOTTOM && at == Layer.ON;
         assertEquals(hangs, found("tape-alone").isPresent(), each + " " + at);
+        Build boxless = build().with(Enclosure.class, List.of());
+        assertEquals(
+            hangs,
+            MountFindings.of(boxless).stream().anyMatch(f -> f.key().equals("mount:s/tape-alone")),
+            "it hangs before an enclosure is chosen too");
       }
     }
   }

@@ -11,6 +11,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Random;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 
 /** Sixteen screens and twelve devices on a card and a board, as the largest builds have them. */
@@ -128,6 +129,42 @@ class PortLargeTest {
       assertEquals(cut.dark().size(), wired.cost().dark());
       assertTrue(cut.dark().size() <= 4, () -> cut.dark() + " are dark");
     }
+  }
+
+  /** What would help is looked for with so many steps and no more, however many are dark. */
+  @Test
+  void changesOfALargeProblemAreLookedForWithinABudget() {
+    PortProblem large = PortCases.large();
+    PortAnswer answer = PortSolver.solve(large, 12_000);
+    AtomicInteger steps = new AtomicInteger();
+    AtomicInteger most = new AtomicInteger();
+    List<PortChange<PortProblem>> changes = new ArrayList<>();
+    for (Sink sink : large.sinks()) {
+      changes.add(
+          new PortChange<>(
+              ChangeKind.LEFT_OUT,
+              sink.id(),
+              "Leave %s out".formatted(sink.id()),
+              0,
+              0,
+              "",
+              each ->
+                  each.with(
+                      each.sinks().stream().filter(o -> !o.id().equals(sink.id())).toList())));
+    }
+    new LeastChanges<PortProblem>(
+            large,
+            each -> each,
+            each -> {
+              PortAnswer one = PortSolver.solve(each, LeastChanges.STEPS);
+              steps.addAndGet(one.steps());
+              most.accumulateAndGet(one.steps(), Math::max);
+              return one;
+            },
+            answer)
+        .of(changes);
+    assertTrue(most.get() > 0, "something was tried");
+    assertTrue(steps.get() <= 120_000 + most.get(), () -> steps + " steps");
   }
 
   /** No prices, however they were come by, are ever above what the best answer costs. */

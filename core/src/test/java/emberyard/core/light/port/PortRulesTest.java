@@ -244,6 +244,40 @@ class PortRulesTest {
     assertThrows(InvalidValue.class, this::problem);
   }
 
+  /** A link is left out of the search where one that costs no more does all that it does. */
+  @Test
+  void onlyWhatIsNoBetterIsReplaced() {
+    Link plain = PortCases.hub("hub", Plug.USB_A, 4, 2, 0, 1_500);
+    assertTrue(replaces(plain, plain.withId("hub-2").withPriceMinor(1_600)));
+    assertTrue(replaces(plain.withOuts(7), plain));
+    assertFalse(replaces(plain, plain.withOuts(5)));
+    assertFalse(replaces(plain, plain.withUsb(3)));
+    assertFalse(replaces(plain, plain.withOwnAmps(2)), "a supply of its own");
+    assertTrue(replaces(plain.withOwnAmps(2), plain));
+    assertFalse(replaces(plain, plain.withLengthMm(100)), "a shorter lead");
+    assertFalse(replaces(plain.withDrawsAmps(0.2), plain), "it takes more itself");
+    assertFalse(replaces(plain, plain.withIn(Plug.TYPE_C)));
+    assertFalse(
+        PortItem.of(plain.withOwned(1), true, 0).replaces(PortItem.of(plain, false, -1)),
+        "one that is there is one only");
+  }
+
+  private static boolean replaces(Link one, Link other) {
+    return PortItem.of(one, false, -1).replaces(PortItem.of(other, false, -1));
+  }
+
+  /** Whoever fixed a way through a dear hub gets it through that hub. */
+  @Test
+  void whatIsFixedKeepsItsLinks() {
+    sources.add(PortCases.port("rear", "board", Plug.USB_A, 2, 0.5));
+    links.add(PortCases.hub("cheap", Plug.USB_A, 4, 2, 0, 1_500));
+    links.add(PortCases.hub("dear", Plug.USB_A, 4, 2, 0, 1_900));
+    sinks.add(PortCases.device("d", Plug.USB_A, 2, 0.1));
+    fixed.add(new FixedLink("d", "rear", List.of("dear")));
+    assertEquals(List.of("dear"), solved().feed("d").orElseThrow().via());
+    assertEquals(1_900, solved().moneyMinor());
+  }
+
   /** Ten screens, of them four of one picture, on seven outputs through all links: proven. */
   @Test
   void tenScreensThroughAllLinksAreProven() {
