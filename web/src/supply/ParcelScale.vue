@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { BasketParcel } from '../api/types'
 import { count, day } from '../ui/words'
 import { said } from '../units/writing'
-import { neededTicks } from './parcels'
+import { nameAt, neededTicks } from './parcels'
 
 /** How long a parcel is on its way, against the days that need what is in it. */
 const props = defineProps<{
@@ -14,20 +14,18 @@ const props = defineProps<{
   of: string
 }>()
 const LEFT = 6
-/** Room for a name beside its tick. */
-const NAME = 130
 const x = (days: number) => LEFT + days * props.perDay
 const arrives = computed(() => x(props.parcel.hereInDays))
 const ticks = computed(() => {
   let free = -1
   return neededTicks(props.parcel, props.today, props.parcel.hereInDays).map((tick) => {
     const at = Math.max(LEFT, Math.min(x(tick.day), props.width - 4))
-    const named = at >= free
-    if (named) free = at + NAME
+    const place = nameAt(at, props.width, free)
+    free = place.free
     const name =
       tick.names.length === 1 ? tick.names[0] : `${tick.names[0]} +${tick.names.length - 1}`
     const short = name.length > 19 ? name.slice(0, 18) + '…' : name
-    return { ...tick, x: at, turned: at > props.width - NAME, text: named ? short : '' }
+    return { ...tick, x: at, turned: place.turned, text: place.named ? short : '' }
   })
 })
 const words = computed(() => {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { BasketItem, BasketParcel, Move, OrderedLine } from '../api/types'
 import { moveWords, nextId, spent } from './moves'
 import { NEXT, passes, STATES, STEPS, underWay, type State } from './orderStates'
-import { along, byOrder, inPlace, itemKey, neededTicks, orderKey } from './parcels'
+import { along, byOrder, inPlace, itemKey, nameAt, neededTicks, orderKey } from './parcels'
 
 const item = (title: string, neededOn: string | null, of = 'depot'): BasketItem =>
   ({
@@ -152,5 +152,16 @@ describe('money', () => {
       expect(id).toMatch(/^[A-Za-z0-9][A-Za-z0-9._-]{0,63}$/)
       expect(id.endsWith('-money-1')).toBe(true)
     }
+  })
+})
+
+describe('names on the scale of a parcel', () => {
+  it('stand beside their tick while there is room, and never on another', () => {
+    const first = nameAt(316, 514, -1)
+    expect(first).toEqual({ turned: false, named: true, free: 446 })
+    expect(nameAt(383, 514, first.free)).toEqual({ turned: false, named: false, free: 446 })
+    // near the end it would stand to the left: there the first one is
+    expect(nameAt(451, 514, first.free)).toEqual({ turned: true, named: false, free: 446 })
+    expect(nameAt(451, 514, 300)).toEqual({ turned: true, named: true, free: 451 })
   })
 })

@@ -118,3 +118,19 @@ export function neededTicks(parcel: BasketParcel, today: string, arrives: number
     .map(([at, names]) => ({ day: at, names, late: at < arrives }))
     .sort((a, b) => a.day - b.day)
 }
+
+/** Room for a name beside its tick, px. */
+const NAME = 130
+
+/**
+ * Where a name stands beside its tick: to the right, near the end to the left, and nowhere where
+ * another stands already.
+ *
+ * @param free where the last name ends
+ */
+export function nameAt(x: number, width: number, free: number) {
+  const turned = x > width - NAME
+  const from = turned ? x - NAME : x
+  const named = from >= free
+  return { turned, named, free: named ? from + NAME : free }
+}
