@@ -10,8 +10,11 @@ import java.util.Optional;
  *
  * @param at on the face
  * @param box what it takes of the space, of no depth while that is not measured
+ * @param plate what nothing goes through at its face, wherever it stands and however deep it is
  */
-public record ScreenPlace(Screen screen, FaceItem item, Rect at, Box box) {
+public record ScreenPlace(Screen screen, FaceItem item, Rect at, Box box, Box plate) {
+  private static final double PLATE_MM = 1;
+
   /** Screens that are drawn on a face of the enclosure, in their order there. */
   public static List<ScreenPlace> of(Build build) {
     Enclosure enclosure = build.enclosures().stream().findFirst().orElse(null);
@@ -29,8 +32,13 @@ public record ScreenPlace(Screen screen, FaceItem item, Rect at, Box box) {
   private static ScreenPlace of(Screen screen, FaceItem item, Enclosure enclosure) {
     Rect at = new Rect(item.xMm(), item.yMm(), screen.standsWideMm(), screen.standsHighMm());
     double deep = screen.depthMm() == null ? 0 : screen.depthMm();
+    Size size = enclosure.size();
     return new ScreenPlace(
-        screen, item, at, item.face().box(enclosure.size(), at, deep, onIt(item)));
+        screen,
+        item,
+        at,
+        item.face().box(size, at, deep, onIt(item)),
+        item.face().box(size, at, PLATE_MM, false));
   }
 
   private static boolean onIt(FaceItem item) {

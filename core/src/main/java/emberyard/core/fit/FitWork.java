@@ -18,6 +18,7 @@ import emberyard.core.fit.power.PowerBudget;
 import emberyard.core.fit.power.PowerFindings;
 import emberyard.core.fit.space.BayWork;
 import emberyard.core.fit.space.InWork;
+import emberyard.core.fit.space.ScreenFindings;
 import emberyard.core.fit.space.Space;
 import emberyard.core.fit.space.SpaceFindings;
 import emberyard.core.fit.space.SpaceModel;
@@ -212,6 +213,8 @@ public final class FitWork {
     if (space != null) {
       all.addAll(SpaceFindings.of(build, space, book, power.power().wantedWatts()));
     }
+    Space.enclosure(build)
+        .ifPresent(each -> all.addAll(ScreenFindings.of(each, ScreenPlace.of(build), space)));
     all.addAll(PowerFindings.of(build, power, book));
     all.addAll(LightPlugFindings.of(build, power));
     all.addAll(CoolingFindings.of(build, cooling));

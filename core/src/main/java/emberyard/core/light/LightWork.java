@@ -9,6 +9,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.light.mount.MountFindings;
+import emberyard.core.light.mount.MountTape;
 import emberyard.core.light.mount.MountWork;
 import emberyard.core.light.wire.ProgramWork;
 import emberyard.core.light.wire.WiringWork;
@@ -102,10 +103,23 @@ public final class LightWork {
             "Fit and connect " + screen.name() + MountWork.words(screen),
             Stage.LIGHT,
             times.screenFitMinutes(),
-            Why.of("a default", times.screenFitMinutes() + " min a screen (default)"))
+            why(screen, times))
         .about(screen.id())
         .at(StationKind.BENCH)
         .saying(List.of(Caution.ELECTRONICS));
+  }
+
+  /** A default; where foam tape holds it, how much of that too. */
+  private static Why why(Screen screen, StepTimes times) {
+    String minutes = times.screenFitMinutes() + " min a screen (default)";
+    if (!screen.mounted().taped() || screen.massKg() == 0) {
+      return Why.of("a default", minutes);
+    }
+    MountTape tape = MountTape.of(screen);
+    List<String> inputs = new ArrayList<>(List.of(minutes));
+    inputs.addAll(tape.why().inputs());
+    inputs.add(tape.words());
+    return new Why("a default; tape: " + tape.why().formula(), inputs);
   }
 
   private static Task fitting(LightStrip strip, StepTimes times) {

@@ -4,9 +4,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.LightStrip;
+import emberyard.core.build.MountWay;
 import emberyard.core.build.Screen;
+import emberyard.core.build.ScreenMount;
 import emberyard.core.finding.Finding;
 import emberyard.core.light.wire.WiringWork;
+import emberyard.core.work.Task;
 import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.Samples;
 import java.util.List;
@@ -62,5 +65,24 @@ class LightTest {
             List.of())
         .findings()
         .get(0);
+  }
+
+  /** How much tape holds a screen can be traced from the task that fits it. */
+  @Test
+  void theTapeOfAScreenIsTraced() {
+    Screen taped =
+        Screen.one("t", "Taped", 260, 70)
+            .massKg(0.25)
+            .mount(new ScreenMount(MountWay.TAPE, null, null, null))
+            .build();
+    BuildModel model = Samples.model(new Samples.Made().screens(List.of(taped)).build());
+    Task fit =
+        model.tasks().stream()
+            .map(each -> each.task())
+            .filter(task -> task.key().equals("screen:t/fit"))
+            .findFirst()
+            .orElseThrow();
+    assertTrue(fit.why().formula().contains("57 cm² × mass"), fit.why()::formula);
+    assertTrue(fit.why().inputs().contains("28.5 cm², 238 mm of 12 mm tape"));
   }
 }

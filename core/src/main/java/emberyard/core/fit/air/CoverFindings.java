@@ -65,8 +65,8 @@ final class CoverFindings {
         .about(over.get(0).screen().id())
         .with(
             Remedy.byHand(
-                "Move the screen on its face, by %s or more"
-                    .formatted(away(opening, over.get(0)))));
+                "Move %s on its face, by %s or more"
+                    .formatted(over.get(0).screen().name(), away(opening, over.get(0)))));
   }
 
   /** The shortest way off the opening, sideways or upwards. */

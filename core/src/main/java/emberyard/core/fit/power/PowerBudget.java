@@ -32,6 +32,9 @@ public record PowerBudget(
   /** The 5 V of a machine that sleeps, W a supply: 2.5 A, a default. */
   static final double STANDBY_W = 12.5;
 
+  /** Key of the line of what draws while the machine sleeps. */
+  static final String ASLEEP = "standby";
+
   public static PowerBudget of(Build build) {
     return of(build.components(), build.screens(), build.strips());
   }
@@ -100,8 +103,7 @@ public record PowerBudget(
     List<FedShare> offers =
         shares(components, c -> c.supplyWatts() > 0 ? STANDBY_W * c.quantity() : 0);
     if (!asks.isEmpty() && !offers.isEmpty()) {
-      lines.add(
-          line("standby", "Asleep", "W", asks, offers, "2.5 A at 5 V of each supply (default)"));
+      lines.add(line(ASLEEP, "Asleep", "W", asks, offers, "2.5 A at 5 V of each supply (default)"));
     }
   }
 

@@ -31,8 +31,12 @@ public final class PowerFindings {
           .filter(line -> !line.enough())
           .filter(line -> !line.key().equals("power"))
           .filter(line -> !line.key().startsWith("LIGHT_"))
+          .filter(line -> !line.key().equals(PowerBudget.ASLEEP))
           .forEach(line -> findings.add(missing(line, build, budget.power(), book)));
     }
+    budget.lines().stream()
+        .filter(line -> line.key().equals(PowerBudget.ASLEEP) && !line.enough())
+        .forEach(line -> findings.add(asleep(line)));
     build.components().forEach(component -> memory(component, findings));
     unknown(build).ifPresent(findings::add);
     return findings;
@@ -157,6 +161,22 @@ public final class PowerFindings {
         new Remedy.Change("components", supply.id(), "productId", 0, product.id()),
         product.priceMinor() - supply.priceMinor(),
         0);
+  }
+
+  private static Finding asleep(PowerLine line) {
+    return Finding.of(
+            Severity.RISK,
+            "fit",
+            "fit/asleep",
+            "Asleep %.1f W are drawn, of %.1f W".formatted(line.wanted(), line.there()),
+            "%s. %s"
+                .formatted(
+                    String.join(", ", line.asks().stream().map(PowerLine.FedShare::name).toList()),
+                    sentence(line.note())),
+            "The machine doesn’t sleep, or doesn’t wake.")
+        .with(
+            Remedy.byHand("Look up what the supply gives while it sleeps"),
+            Remedy.byHand("Feed screens from a lead that is dead then"));
   }
 
   private static Finding missing(PowerLine line, Build build, Power power, WorkshopBook book) {

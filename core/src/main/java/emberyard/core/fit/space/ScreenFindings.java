@@ -13,26 +13,35 @@ import emberyard.core.units.Figures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /** Judgements on where screens stand: what they meet, what they bar, what they take. */
-final class ScreenFindings {
+public final class ScreenFindings {
   /** A screw's head and the hand with the driver reach so far beside its hole; a default. */
   static final double HEAD_MM = 6;
 
-  private final Space space;
+  private final Enclosure enclosure;
+  private final List<ScreenPlace> screens;
   private final List<Finding> findings = new ArrayList<>();
 
-  private ScreenFindings(Space space) {
-    this.space = space;
+  private ScreenFindings(Enclosure enclosure, List<ScreenPlace> screens) {
+    this.enclosure = enclosure;
+    this.screens = screens;
   }
 
-  static List<Finding> of(Space space) {
-    ScreenFindings all = new ScreenFindings(space);
-    for (ScreenPlace place : space.screens()) {
-      all.meets(place);
+  /**
+   * @param space what is placed beside them, null while the enclosure has no bays
+   */
+  public static List<Finding> of(
+      Enclosure enclosure, List<ScreenPlace> screens, @Nullable Space space) {
+    ScreenFindings all = new ScreenFindings(enclosure, screens);
+    for (ScreenPlace place : screens) {
+      all.meets(place, space);
       all.beyond(place);
       all.screws(place);
-      all.bars(place);
+      if (space != null) {
+        all.bars(place, space);
+      }
     }
     all.unmeasured();
     return all.findings;
@@ -48,17 +57,18 @@ final class ScreenFindings {
   }
 
   /** Things that a hand pinned there say so themselves. */
-  private void meets(ScreenPlace place) {
+  private void meets(ScreenPlace place, @Nullable Space space) {
     List<String> met = new ArrayList<>();
-    space.placed().stream()
-        .filter(each -> each.item().pin() == null)
-        .flatMap(each -> each.hard().stream())
-        .filter(solid -> solid.box().overlaps(place.box()))
-        .map(Solid::ofId)
-        .map(space::name)
-        .forEach(met::add);
-    int index = space.screens().indexOf(place);
-    space.screens().subList(0, index).stream()
+    if (space != null) {
+      space.placed().stream()
+          .filter(each -> each.item().pin() == null)
+          .flatMap(each -> each.hard().stream())
+          .filter(solid -> solid.box().overlaps(place.box()))
+          .map(Solid::ofId)
+          .map(space::name)
+          .forEach(met::add);
+    }
+    screens.subList(0, screens.indexOf(place)).stream()
         .filter(other -> other.box().overlaps(place.box()))
         .map(other -> other.screen().name())
         .forEach(met::add);
@@ -80,7 +90,7 @@ final class ScreenFindings {
   }
 
   private void beyond(ScreenPlace place) {
-    Enclosure in = space.enclosure();
+    Enclosure in = enclosure;
     Face face = place.item().face();
     double room = depthBehind(face, in);
     if (!place.outside() && deep(place) > room) {
@@ -109,7 +119,7 @@ final class ScreenFindings {
       reach = reach.between(axis, reach.from(axis) - HEAD_MM, reach.to(axis) + HEAD_MM);
     }
     List<String> taken = new ArrayList<>();
-    for (Enclosure.Mount mount : space.enclosure().mounts()) {
+    for (Enclosure.Mount mount : enclosure.mounts()) {
       if (reach.contains(new Box(mount.xMm(), mount.yMm(), mount.zMm(), 0, 0, 0))) {
         taken.add("“%s”".formatted(mount.name()));
       }
@@ -128,7 +138,7 @@ final class ScreenFindings {
   }
 
   /** Said where something must go in first: the screen is then in its way out again. */
-  private void bars(ScreenPlace place) {
+  private void bars(ScreenPlace place, Space space) {
     String names =
         space
             .behind(place)
@@ -149,7 +159,7 @@ final class ScreenFindings {
 
   private void unmeasured() {
     List<String> names =
-        space.screens().stream()
+        screens.stream()
             .filter(each -> each.screen().depthMm() == null)
             .map(each -> each.screen().name())
             .toList();

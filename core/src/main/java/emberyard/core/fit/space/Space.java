@@ -77,8 +77,11 @@ public record Space(
 
   /** What goes in through the place where a screen stands. */
   Stream<Placed> behind(ScreenPlace screen) {
-    return placed.stream()
-        .filter(each -> GoingIn.wayOut(each, enclosure.outer()).overlaps(screen.box()));
+    return placed.stream().filter(each -> bars(screen, GoingIn.wayOut(each, enclosure.outer())));
+  }
+
+  private static boolean bars(ScreenPlace screen, Box way) {
+    return way.overlaps(screen.box()) || way.overlaps(screen.plate());
   }
 
   /** The same as searched, pushed left, to the front and down. */

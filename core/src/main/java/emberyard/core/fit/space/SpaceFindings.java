@@ -50,7 +50,6 @@ public final class SpaceFindings {
     finder.trapped();
     finder.unmeasured();
     finder.againstTheBrief();
-    finder.findings.addAll(ScreenFindings.of(space));
     return finder.findings;
   }
 

@@ -6,6 +6,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Bay;
 import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Electric;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Enclosure.Mount;
 import emberyard.core.build.Face;
@@ -164,6 +165,10 @@ class ScreenSpaceTest extends Proof {
     screen("board", 20, Face.FRONT, 0, 0, Layer.BEHIND);
     assertEquals(List.of("component:drive/in"), fit().beforeScreens().get("board"));
     assertEquals(Severity.NOTE, found("screen:board/bars").orElseThrow().severity());
+    items.set(0, items.get(0).withLayer(Layer.ON));
+    assertEquals(List.of("component:drive/in"), fit().beforeScreens().get("board"), "on the face");
+    screens.set(0, screens.get(0).withDepthMm(null));
+    assertEquals(1, fit().beforeScreens().size(), "however deep it is");
     items.set(0, items.get(0).withYMm(200));
     assertTrue(fit().beforeScreens().isEmpty(), "above it nothing goes in");
   }
@@ -189,6 +194,15 @@ class ScreenSpaceTest extends Proof {
     assertTrue(found("fit/screens-flat").orElseThrow().title().contains("Screen deep"));
     screen("over", 10, Face.FRONT, 40, 10, Layer.BEHIND);
     assertTrue(found("screen:over/meets").orElseThrow().title().contains("Screen board"));
+  }
+
+  /** Before anybody drew a bay it is too deep all the same. */
+  @Test
+  void anEnclosureWithoutBaysIsAskedToo() {
+    enclosure = desk(300, List.of(), List.of(), new Mount("Lug", 84, 0, 20, "M3"));
+    screen("board", 301, Face.FRONT, 0, 0, Layer.BEHIND);
+    assertEquals(Severity.STOP, found("screen:board/deeper").orElseThrow().severity());
+    assertTrue(found("screen:board/screws").isPresent());
   }
 
   @Test
@@ -218,7 +232,8 @@ class ScreenSpaceTest extends Proof {
   private static ScreenPlace at(double x, double y, double w, double h) {
     Screen screen = Screen.one("s", "S", w, h).build();
     FaceItem item = FaceItem.standingFor("s", Face.FRONT, ItemKind.SCREEN, "S", x, y, Layer.BEHIND);
-    return new ScreenPlace(screen, item, new Rect(x, y, w, h), new Box(0, 0, 0, 1, 1, 1));
+    return new ScreenPlace(
+        screen, item, new Rect(x, y, w, h), new Box(0, 0, 0, 1, 1, 1), new Box(0, 0, 0, 1, 1, 1));
   }
 
   @Test
@@ -319,5 +334,12 @@ class ScreenSpaceTest extends Proof {
     assertEquals(13.5, line.wanted(), 1e-9);
     assertEquals(12.5, line.there(), 1e-9);
     assertFalse(line.enough());
+    components.set(
+        0,
+        components
+            .get(0)
+            .withElectric(new Electric(null, null, List.of(), List.of(), List.of(), false, null)));
+    assertEquals("Asleep 13.5 W are drawn, of 12.5 W", found("fit/asleep").orElseThrow().title());
+    assertFalse(found("fit/fed/standby").isPresent(), "it is no plug that is missing");
   }
 }
