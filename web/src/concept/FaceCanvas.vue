@@ -58,7 +58,7 @@ let dragged: {
 let last: { xMm: number; yMm: number } | null = null
 
 /** Film and other touches belong to their part: they are moved on Finish. */
-const grips = computed(() => things.value.filter((drawn) => !drawn.id.startsWith('touch:')))
+const grips = computed(() => things.value.filter((drawn) => !/^(touch|lit):/.test(drawn.id)))
 function grab(event: PointerEvent, drawn: ElevationItem) {
   emit('pick', drawn.id)
   dragged = {

@@ -131,7 +131,7 @@ function figures(drawn: ElevationItem): string {
   return `cut ${fixed(figures.contourMm, 0)} mm · ${duration(Math.max(1, figures.cutSeconds / 60))} · ${fixed(figures.massKg * 1000, 0)} g`
 }
 const files = computed(() => {
-  const query = `?dusk=${dusk.value}`
+  const query = `?dusk=${dusk.value}${dusk.value && concept.scene ? `&scene=${concept.scene}` : ''}`
   const one = `${concept.base}/faces/${which.value.toLowerCase()}`
   return [
     { label: 'this face, SVG', href: one + '.svg' + query },
@@ -145,10 +145,23 @@ const HOWS = [
   { value: 'unfolded', label: 'Unfolded' },
   { value: 'box', label: 'On the box' },
 ] as const
-const LIGHTS = [
-  { value: false, label: 'Lights off, day' },
-  { value: true, label: 'Lights on, dusk' },
-]
+/** By day with the lights off, at dusk, or in a scene. */
+const light = computed({
+  get: () => (dusk.value ? concept.scene || 'dusk' : 'day'),
+  set: (value: string) => {
+    dusk.value = value !== 'day'
+    if (dusk.value) concept.scene = value === 'dusk' ? '' : value
+  },
+})
+const LIGHTS = computed(() => [
+  { value: 'day', label: 'Lights off, day' },
+  { value: 'dusk', label: build.value.scenes.length ? 'Dusk' : 'Lights on, dusk' },
+  ...build.value.scenes.map((scene) => ({ value: scene.id, label: sentence(scene.name) })),
+])
+/** What the faces show with the lights on. */
+const litWords = computed(
+  () => build.value.scenes.find((each) => each.id === concept.scene)?.name ?? 'dusk',
+)
 defineExpose({ add })
 </script>
 
@@ -159,7 +172,7 @@ defineExpose({ add })
   <template v-else>
     <div class="row bar">
       <ChoiceStrip v-model="how" label="How the faces are shown" :options="HOWS" />
-      <ChoiceStrip v-model="dusk" label="Light" :options="LIGHTS" />
+      <ChoiceStrip v-model="light" label="Light" :options="LIGHTS" />
       <h3 class="which">
         {{ sentence(face.face) }} face
         <span class="soft mono"
@@ -181,13 +194,13 @@ defineExpose({ add })
         @drop="drop"
       />
       <div class="aside">
-        <span class="label">{{ dusk ? 'lights off, day' : 'lights on, dusk' }}</span>
+        <span class="label">{{ dusk ? 'lights off, day' : `lights on, ${litWords}` }}</span>
         <svg
           :viewBox="`0 0 ${face.widthMm} ${face.heightMm}`"
           width="222"
           :height="(222 * face.heightMm) / face.widthMm > 200 ? 200 : undefined"
           role="img"
-          :aria-label="dusk ? 'The same face by day' : 'The same face at dusk'"
+          :aria-label="dusk ? 'The same face by day' : `The same face, ${litWords}`"
         >
           <FaceArt :view="view" :dusk="!dusk" :small="!!concept.held" />
         </svg>

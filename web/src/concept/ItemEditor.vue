@@ -7,6 +7,7 @@ import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import { LAYERS, MATERIALS } from './faceWords'
 import { isOpeningOfPart, moved, PLAIN, sized, type Placed } from './placing'
+import RunPath from './RunPath.vue'
 import { useConcept } from './useConcept'
 import ThingFields from '../ui/ThingFields.vue'
 
@@ -21,6 +22,8 @@ const part = computed(() => props.drawn.of?.kind === 'panels')
 const screen = computed(() => props.drawn.of?.kind === 'screens')
 const light = computed(() => props.drawn.kind === 'LIGHT_RUN')
 const own = computed(() => props.drawn.item ?? null)
+/** Along edges: where and how long follows from them. */
+const laid = computed(() => !!own.value?.along)
 
 function keep(placed: Placed | null) {
   if (placed?.kind === 'items') concept.editItem(placed.value, {})
@@ -83,8 +86,8 @@ const PLACE = computed(() => {
   const pane = !part.value || opening.value
   return [
     !opening.value && own.value && { field: 'name' },
-    { field: 'xMm', label: 'From the left', get: () => place.xMm },
-    { field: 'yMm', label: 'From below', get: () => place.yMm },
+    { field: 'xMm', label: 'From the left', disabled: laid.value, get: () => place.xMm },
+    { field: 'yMm', label: 'From below', disabled: laid.value, get: () => place.yMm },
     { field: 'widthMm', disabled: sizedElsewhere.value, get: () => place.widthMm },
     { field: 'heightMm', disabled: sizedElsewhere.value, get: () => place.heightMm },
     !opening.value && { field: 'layer', label: 'Lies', options: LAYERS, get: () => layer },
@@ -143,7 +146,9 @@ const stops: Record<string, [string, string]> = {
   components: ['fit', 'Fit'],
 }
 const home = computed(() => (props.drawn.of ? stops[props.drawn.of.kind] : null))
-const sizedElsewhere = computed(() => screen.value || (light.value && !own.value?.widthMm))
+const sizedElsewhere = computed(
+  () => laid.value || screen.value || (light.value && !own.value?.widthMm),
+)
 function lieRound(on: boolean) {
   const strip = build.value.strips.find((each) => each.id === own.value?.ofId)
   const side = (strip?.lengthMm ?? 400) / 4
@@ -189,7 +194,7 @@ const takeAwayWords = computed(() =>
     </template>
     <ThingFields v-bind="at" :fields="LIGHT" />
     <template v-if="light && own">
-      <span v-if="own.ofId" class="check">
+      <span v-if="own.ofId && !laid" class="check">
         <Checkbox
           binary
           :input-id="'round' + own.id"
@@ -198,6 +203,7 @@ const takeAwayWords = computed(() =>
         /><label :for="'round' + own.id">lies round a box</label>
       </span>
     </template>
+    <RunPath v-if="light && own?.ofId" class="all" :item="own" :edit="edit" />
     <ThingFields v-if="own && !part && !light" v-bind="at" :fields="WORDS" />
     <p class="row acts">
       <RouterLink v-if="home" :to="home[0]">
@@ -246,8 +252,11 @@ const takeAwayWords = computed(() =>
   align-items: center;
   min-height: 34px;
 }
+.all,
 .acts {
   grid-column: 1 / -1;
+}
+.acts {
   margin: 2px 0 0;
   align-items: center;
 }

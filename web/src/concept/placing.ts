@@ -16,6 +16,7 @@ export const PLAIN = {
   strokeMm: null,
   words: '',
   reachMm: null,
+  along: null,
 } as const
 
 const tenth = (value: number) => Math.round(value * 10) / 10
@@ -46,6 +47,8 @@ export function moved(
     }
     return { kind: 'panels', value: { ...panel, window } }
   }
+  // what lies along edges goes where they go
+  if (drawn.item?.along) return null
   const place = { xMm: tenth(to.xMm), yMm: tenth(to.yMm) }
   if (drawn.item) return { kind: 'items', value: { ...drawn.item, ...place } }
   if (drawn.of?.kind !== 'panels') return null

@@ -32,6 +32,8 @@ export const useConcept = defineStore('concept', () => {
   const options = ref<OptionModel[]>([])
   const pending = ref<PendingChange | null>(null)
   const picked = ref<string | null>(null)
+  /** The scene whose light the faces are shown in, empty for dusk. */
+  const scene = ref('')
   /** The thing under the hand: it stays where it is held, whatever an older answer says. */
   const held = ref<{ id: string; xMm: number; yMm: number } | null>(null)
   let waiting: Sketch | null = null
@@ -40,6 +42,7 @@ export const useConcept = defineStore('concept', () => {
 
   const base = computed(() => `/api/builds/${encodeURIComponent(builds.id)}`)
   const faces = computed(() => view.value?.faces ?? [])
+  const inScene = computed(() => (scene.value ? `?scene=${encodeURIComponent(scene.value)}` : ''))
 
   async function load() {
     const asked = builds.id
@@ -48,6 +51,7 @@ export const useConcept = defineStore('concept', () => {
       of = asked
       view.value = null
       options.value = []
+      scene.value = ''
       pending.value = null
       picked.value = null
       held.value = null
@@ -55,7 +59,7 @@ export const useConcept = defineStore('concept', () => {
     }
     const mark = saver.mark()
     const [fresh, change] = await Promise.all([
-      get<ConceptView>(base.value + '/concept'),
+      get<ConceptView>(`${base.value}/concept${inScene.value}`),
       get<{ pending?: PendingChange | null }>(base.value + '/change-order'),
     ])
     if (asked !== builds.id) return
@@ -90,7 +94,11 @@ export const useConcept = defineStore('concept', () => {
         const asked = builds.id
         const sketch = waiting
         waiting = null
-        const fresh = await send<ConceptView>('POST', base.value + '/concept/preview', sketch)
+        const fresh = await send<ConceptView>(
+          'POST',
+          `${base.value}/concept/preview${inScene.value}`,
+          sketch,
+        )
         if (asked === builds.id) show(fresh)
       }
     } catch (problem) {
@@ -134,6 +142,9 @@ export const useConcept = defineStore('concept', () => {
     preview({ look })
   }
 
+  watch(scene, () => {
+    if (of === builds.id) load().catch(() => undefined)
+  })
   // every answer of the server about the build is followed by one about its concept
   watch(
     () => builds.view?.revision,
@@ -147,6 +158,7 @@ export const useConcept = defineStore('concept', () => {
     options,
     pending,
     picked,
+    scene,
     held,
     hold,
     base,

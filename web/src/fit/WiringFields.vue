@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { Component } from '../api/types'
-import ManyOf from '../light/ManyOf.vue'
+import ManyOf from '../ui/ManyOf.vue'
 import { LINKS, PLUGS, REFUSALS } from '../light/wiringWords'
 import { useBuild } from '../store/build'
 import ThingFields from '../ui/ThingFields.vue'

@@ -8,7 +8,7 @@ import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import ViewTabs from '../ui/ViewTabs.vue'
 import { count } from '../ui/words'
-import LightRuns from './LightRuns.vue'
+import GlowView from './GlowView.vue'
 import ProgramsView from './ProgramsView.vue'
 import ScreensView from './ScreensView.vue'
 import WiringView from './WiringView.vue'
@@ -24,7 +24,7 @@ const build = computed(() => builds.build!)
 const VIEWS = [
   { value: 'wiring', label: 'Wiring' },
   { value: 'screens', label: 'Screens' },
-  { value: 'runs', label: 'Light runs' },
+  { value: 'runs', label: 'Glow' },
   { value: 'programs', label: 'Programs' },
 ] as const
 type View = (typeof VIEWS)[number]['value']
@@ -73,6 +73,7 @@ function addStrip() {
     pricePerMetreMinor: 0,
     supplierId: workshop.offered('suppliers')[0]?.id ?? '',
     productId: '',
+    shape: 'STRIP',
   } satisfies Omit<LightStrip, 'id'>)
 }
 function addProgram() {
@@ -108,7 +109,7 @@ function addHere() {
     </div>
     <WiringView v-if="shown === 'wiring'" />
     <ScreensView v-else-if="shown === 'screens'" />
-    <LightRuns v-else-if="shown === 'runs'" />
+    <GlowView v-else-if="shown === 'runs'" />
     <ProgramsView v-else />
   </StageFrame>
 </template>

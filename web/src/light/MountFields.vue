@@ -4,7 +4,7 @@ import type { Screen } from '../api/types'
 import { useBuild } from '../store/build'
 import ThingFields from '../ui/ThingFields.vue'
 import { exact } from '../units/writing'
-import ManyOf from './ManyOf.vue'
+import ManyOf from '../ui/ManyOf.vue'
 import { HELD, HELD_ON, PICTURE_TURNS, STANDS, STANDS_WORDS } from './wiringWords'
 
 /** Where a screen stands, how deep and heavy it is, what holds it, which way up its picture is. */

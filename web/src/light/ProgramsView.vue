@@ -7,7 +7,7 @@ import ThingFields from '../ui/ThingFields.vue'
 import { count } from '../ui/words'
 import { written } from '../units/marks'
 import { marks } from '../units/writing'
-import ManyOf from './ManyOf.vue'
+import ManyOf from '../ui/ManyOf.vue'
 
 /** Programs that run for screens and lights: what they take, what they claim, what they serve. */
 const builds = useBuild()

@@ -6,7 +6,7 @@ import ProductLine from '../fit/ProductLine.vue'
 import { useBuild } from '../store/build'
 import ThingFields from '../ui/ThingFields.vue'
 import LightCard from './LightCard.vue'
-import ManyOf from './ManyOf.vue'
+import ManyOf from '../ui/ManyOf.vue'
 import MountFields from './MountFields.vue'
 import { INPUTS, POWER_FROM, QUIRKS, RAILS, REFUSALS } from './wiringWords'
 

@@ -6,7 +6,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Joins, WiringModel } from '../api/types'
 import { useSession } from '../store/session'
 import JoinsPanel from './JoinsPanel.vue'
-import ManyOf from './ManyOf.vue'
+import ManyOf from '../ui/ManyOf.vue'
 import WiringPicture from './WiringPicture.vue'
 
 vi.mock('../ui/useWidth', () => ({ useWidth: () => ({ width: { value: 860 } }) }))

@@ -10,6 +10,7 @@ export type Section =
   | 'finish'
   | 'fit'
   | 'wiring'
+  | 'glow'
   | 'tasks'
   | 'makeTasks'
   | 'finishTasks'
@@ -31,7 +32,7 @@ export const AT_STOP: Record<string, Section[]> = {
   supply: ['needs', 'ordered', 'basket'],
   make: ['make', 'parts', 'makeTasks'],
   finish: ['finish', 'parts', 'finishTasks', 'needs'],
-  light: ['fit', 'wiring'],
+  light: ['fit', 'wiring', 'glow'],
   bench: ['tasks'],
   prove: ['tasks'],
   reveal: ['tasks', 'budget', 'agreed'],

@@ -39,6 +39,7 @@ export interface FieldSpec {
 
 /** Endings of names, and the unit they stand for. */
 const UNITS: [RegExp, string][] = [
+  [/^ohmPerMetre$/, 'Ω/m'],
   [/PerMetre$/, '/m'],
   [/Mm2$/, 'mm²'],
   [/Mm$/, 'mm'],

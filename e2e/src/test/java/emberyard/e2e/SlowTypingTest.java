@@ -52,7 +52,7 @@ class SlowTypingTest extends OnDemo {
       {"/builds/moss-archive/make", "make/PartForm.vue", "mm"},
       {"/builds/moss-archive/finish?show=air", "finish/AirView.vue", "°C"},
       {"/builds/moss-archive/plan", "plan/ManualTaskForm.vue", "min"},
-      {"/builds/moss-archive/light?show=runs", "light/LightRuns.vue", "money"},
+      {"/builds/moss-archive/light?show=runs", "light/RunCard.vue", "money"},
       {"/builds/moss-archive/brief", "brief/BriefScreen.vue", "day"},
       {"/builds/moss-archive/brief", "brief/BriefScreen.vue", null},
       {"/builds/moss-archive/concept?show=palette", "concept/PaletteView.vue", "colour"},

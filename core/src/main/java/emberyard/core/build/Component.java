@@ -4,6 +4,7 @@ import emberyard.core.thing.ProductUse;
 import emberyard.core.units.Require;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,6 +34,7 @@ import org.jspecify.annotations.Nullable;
  * @param fitted how it is put to use here
  * @param wiring how it joins others, null while nobody has said
  * @param display the screen built into it, null for none
+ * @param lights built into it, null for none
  */
 @RecordBuilder
 public record Component(
@@ -64,7 +66,8 @@ public record Component(
     @Nullable Thermal thermal,
     Fitted fitted,
     @Nullable Wiring wiring,
-    @Nullable Display display)
+    @Nullable Display display,
+    @Nullable Lights lights)
     implements ProductUse, ComponentBuilder.With {
   public Component {
     Require.text("id", id);
@@ -134,5 +137,25 @@ public record Component(
     return processors.isEmpty()
         || processors.stream()
             .anyMatch(c -> c.electric() == null || c.electric().processorGraphics());
+  }
+
+  /** Light headers of a voltage on one; of one that names no sockets, all it has are of 5 V. */
+  public double lightSockets(Rail rail) {
+    return lightPorts(rail, Port::count, lightHeaders);
+  }
+
+  /** What those give together, A. */
+  public double lightHeaderAmps(Rail rail) {
+    double usual = PortKind.LIGHT_5V.amps();
+    return lightPorts(
+        rail, p -> p.count() * (p.amps() == null ? usual : p.amps()), lightHeaders * usual);
+  }
+
+  private double lightPorts(Rail rail, ToDoubleFunction<Port> of, double unnamed) {
+    if (electric == null) {
+      return rail == Rail.V5 ? unnamed : 0;
+    }
+    PortKind kind = rail == Rail.V5 ? PortKind.LIGHT_5V : PortKind.LIGHT_12V;
+    return electric.offers().stream().filter(port -> port.kind() == kind).mapToDouble(of).sum();
   }
 }

@@ -65,8 +65,13 @@ public interface DesignLists {
     return things().of(Program.class);
   }
 
+  /** Light runs, as long as follows from where they are laid. */
   default List<LightStrip> strips() {
-    return things().of(LightStrip.class);
+    return things().of(LightStrip.class).stream().map(strip -> strip.laid(this)).toList();
+  }
+
+  default List<Scene> scenes() {
+    return things().of(Scene.class);
   }
 
   default List<Enclosure> enclosures() {

@@ -71,6 +71,49 @@ public enum Face {
     };
   }
 
+  /**
+   * What is seen of a box from outside, straight on: the way back of {@link #box}.
+   *
+   * <p>Example: x 0 to 30, y 180 to 280, z 10 to 60 mm of a body 400 × 300 × 200 mm (width, depth,
+   * height) lies on its left side at 20, 10, 100 × 50 mm.
+   */
+  public Rect seen(Size size, Box box) {
+    double w = box.widthMm();
+    double d = box.depthMm();
+    double h = box.heightMm();
+    double acrossX = size.widthMm() - box.xMm() - w;
+    double acrossY = size.depthMm() - box.yMm() - d;
+    return switch (this) {
+      case FRONT -> new Rect(box.xMm(), box.zMm(), w, h);
+      case BACK -> new Rect(acrossX, box.zMm(), w, h);
+      case LEFT -> new Rect(acrossY, box.zMm(), d, h);
+      case RIGHT -> new Rect(box.yMm(), box.zMm(), d, h);
+      case TOP -> new Rect(box.xMm(), box.yMm(), w, d);
+      case BOTTOM -> new Rect(box.xMm(), acrossY, w, d);
+    };
+  }
+
+  /** How far a box lies behind it, mm; less than 0 for one that stands out. */
+  public double behindMm(Size size, Box box) {
+    return switch (this) {
+      case FRONT -> box.yMm();
+      case BACK -> size.depthMm() - box.yMm() - box.depthMm();
+      case LEFT -> box.xMm();
+      case RIGHT -> size.widthMm() - box.xMm() - box.widthMm();
+      case TOP -> size.heightMm() - box.zMm() - box.heightMm();
+      case BOTTOM -> box.zMm();
+    };
+  }
+
+  /** How far a box goes on away from it, mm. */
+  public double deepMm(Box box) {
+    return switch (this) {
+      case FRONT, BACK -> box.depthMm();
+      case LEFT, RIGHT -> box.widthMm();
+      case TOP, BOTTOM -> box.heightMm();
+    };
+  }
+
   /** The size that something so large on this face makes of a size, seen straight on. */
   Size covering(Size size, double wideMm, double highMm) {
     double across = Math.max(widthMm(size), wideMm);

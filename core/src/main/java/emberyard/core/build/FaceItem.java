@@ -25,6 +25,8 @@ import org.jspecify.annotations.Nullable;
  * @param strokeMm width of the art's lines, 0 for a filled shape
  * @param words engraved or printed text
  * @param reachMm how far its light reaches, for lights
+ * @param along the edges a light run is laid along, null for where {@code xMm}, {@code yMm} and its
+ *     size say
  */
 @RecordBuilder
 public record FaceItem(
@@ -46,7 +48,8 @@ public record FaceItem(
     String art,
     @Nullable Double strokeMm,
     String words,
-    @Nullable Double reachMm)
+    @Nullable Double reachMm,
+    @Nullable RunPath along)
     implements DesignThing, FaceItemBuilder.With {
   private static final Pattern PATH = Pattern.compile("[MmLlHhVvCcSsQqTtAaZz0-9eE ,.+\\-]*");
 

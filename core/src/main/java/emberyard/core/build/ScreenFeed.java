@@ -25,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param mounts what it can be held with, as it is sold; empty while nobody has said
  * @param patternWideMm between the screw holes of its back, 1 to 3,000 mm; null for none known, as
  *     patternHighMm
+ * @param candelas a square metre at full, 1 to 10,000 cd/m²; null for {@link #CANDELAS}
  */
 @RecordBuilder
 public record ScreenFeed(
@@ -42,10 +43,14 @@ public record ScreenFeed(
     @Nullable PictureTurn pictureTurns,
     List<MountWay> mounts,
     @Nullable Double patternWideMm,
-    @Nullable Double patternHighMm)
+    @Nullable Double patternHighMm,
+    @Nullable Double candelas)
     implements ScreenFeedBuilder.With {
   /** A screen of which nothing is known. */
   public static final ScreenFeed USUAL = ScreenFeedBuilder.builder().build();
+
+  /** How bright a usual screen is at full, cd/m²; a default. */
+  public static final double CANDELAS = 250;
 
   /** Where its current comes from. */
   public enum PowerFrom {
@@ -111,6 +116,14 @@ public record ScreenFeed(
     if (patternHighMm != null) {
       Require.between("patternHighMm", patternHighMm, 1, 3_000, "mm");
     }
+    if (candelas != null) {
+      Require.between("candelas", candelas, 1, 10_000, "cd/m²");
+    }
+  }
+
+  /** How bright it is at full, cd/m². */
+  public double shinesCandelas() {
+    return candelas == null ? CANDELAS : candelas;
   }
 
   /**

@@ -47,4 +47,28 @@ public final class UseRanges {
     Require.between("milliampsPerLed", milliampsPerLed, 0.1, 200, "mA");
     Require.between("pricePerMetreMinor", pricePerMetreMinor, 0, 100_000_000, "minor units");
   }
+
+  /**
+   * What more a light run may be.
+   *
+   * @throws emberyard.core.units.InvalidValue at the field that is out of its range
+   */
+  public static void run(
+      @Nullable Integer count,
+      @Nullable Long priceMinor,
+      @Nullable Double ohmPerMetre,
+      @Nullable Double idleMilliamps) {
+    if (count != null) {
+      Require.between("count", count, 1, 20_000, "LEDs");
+    }
+    if (priceMinor != null) {
+      Require.between("priceMinor", priceMinor, 0, 100_000_000, "minor units");
+    }
+    if (ohmPerMetre != null) {
+      Require.between("ohmPerMetre", ohmPerMetre, 0, 20, "Ω/m");
+    }
+    if (idleMilliamps != null) {
+      Require.between("idleMilliamps", idleMilliamps, 0, 20, "mA");
+    }
+  }
 }

@@ -54,7 +54,7 @@ final class FaceChecks {
 
   private void outside(ElevationItem drawn) {
     Rect place = drawn.place();
-    if (face.outline().contains(place)) {
+    if (face.outline().contains(place) || drawn.kind() == ItemKind.LIGHT_RUN && onEdges(drawn)) {
       return;
     }
     double over =
@@ -107,7 +107,10 @@ final class FaceChecks {
         || parentAndWindow
         || one.kind().art()
         || other.kind().art()
-        || !one.place().overlaps(other.place())
+        || byItself(one)
+        || byItself(other)
+        || !one.takes(other.place())
+        || !other.takes(one.place())
         || inside(one, other)) {
       return;
     }
@@ -137,6 +140,16 @@ final class FaceChecks {
             .with(Remedy.byHand("Move one of them, or put one behind or on the face")),
         one,
         both);
+  }
+
+  /** A run that is laid along the face's own edges is half a strip wider. */
+  private boolean onEdges(ElevationItem drawn) {
+    return byItself(drawn) || drawn.item() != null && drawn.item().along() != null;
+  }
+
+  /** Lights of placed hardware lie where Fit put it. */
+  private static boolean byItself(ElevationItem drawn) {
+    return drawn.item() == null && drawn.kind() == ItemKind.LIGHT_RUN;
   }
 
   /** An opening, vent or screen wholly within a panel is a hole in it; art lies on anything. */

@@ -2,9 +2,12 @@ package emberyard.core.elevation;
 
 import emberyard.core.build.FaceItem;
 import emberyard.core.build.ItemKind;
+import emberyard.core.build.LaidRun;
 import emberyard.core.build.Layer;
 import emberyard.core.colour.Colour;
 import emberyard.core.geometry.Rect;
+import emberyard.core.geometry.Stretch;
+import emberyard.core.glow.SceneLight;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -12,21 +15,22 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Lights on, at dusk, on one face. A surface shows its reflectance × (dusk + Σ light × fall-off),
- * channel by channel in linear light; the fall-off of a light is (1 − distance ÷ reach)² up to its
- * reach. Lights behind the face light the inside, the others the face itself. Screens show their
- * own colour. An engraving within reach of any light is lit from its edge and glows in that light.
- * A picture for talking, not photometry: brightness is relative to a lit room.
+ * Lights on, on one face, in a scene or at dusk. A surface shows its reflectance × (what is left of
+ * the room's light + Σ light × fall-off), channel by channel in linear light; the fall-off of a
+ * light is (1 − distance ÷ reach)² up to its reach. Lights behind the face light the inside, the
+ * others the face itself. Screens show their own colour. An engraving within reach of any light is
+ * lit from its edge and glows in that light. A picture for talking, not photometry: brightness is
+ * relative to a lit room.
  */
 public final class Dusk {
-  /** What is left of daylight, a little blue; a default. */
-  static final Colour DUSK = Colour.linear(0.10, 0.11, 0.135);
-
   /** Light beside a strip, against a white wall by day; a default. */
-  static final double BESIDE_STRIP = 1.3;
+  public static final double BESIDE_STRIP = 1.3;
 
   /** Reach of a light where none is given, mm. */
   public static final double USUAL_REACH_MM = 90;
+
+  /** Of a light that is off: what its cover shows of its colour; a default. */
+  private static final double DARK_COVER = 0.5;
 
   /** A screen that is on is never quite black. */
   private static final Colour SCREEN_GLOW = Colour.linear(0.01, 0.012, 0.014);
@@ -35,33 +39,63 @@ public final class Dusk {
   private static final int MOST_STEPS = 20;
 
   private final Elevation face;
+  private final SceneLight scene;
   private final List<Lamp> lamps = new ArrayList<>();
 
+  /** A light where it lies: along its stretches, or a strip's box without any. */
   private record Lamp(
-      Rect place, @Nullable Rect hole, Colour light, double reachMm, boolean inside) {
+      Rect place, List<Stretch> stretches, Colour light, double reachMm, boolean inside) {
 
-    /** From the strip itself: one that lies round a box is not at the box's middle. */
     double distanceMm(double x, double y) {
-      return hole == null || !hole.contains(x, y)
-          ? place.distanceMm(x, y)
-          : Math.min(
-              Math.min(x - hole.xMm(), hole.right() - x), Math.min(y - hole.yMm(), hole.top() - y));
+      if (stretches.isEmpty()) {
+        return place.distanceMm(x, y);
+      }
+      double nearest = Double.MAX_VALUE;
+      for (Stretch stretch : stretches) {
+        nearest = Math.min(nearest, stretch.distanceMm(x, y));
+      }
+      return Math.max(0, nearest - LaidRun.WIDE_MM / 2);
+    }
+
+    /** From the nearest place of a box, taken at its middle, its corners and its sides. */
+    double distanceMm(Rect box) {
+      double nearest = place.overlaps(box) ? 0 : place.distanceMm(box);
+      if (stretches.isEmpty() || nearest > 0) {
+        return nearest;
+      }
+      nearest = Double.MAX_VALUE;
+      for (double x : new double[] {box.xMm(), box.centreX(), box.right()}) {
+        for (double y : new double[] {box.yMm(), box.centreY(), box.top()}) {
+          nearest = Math.min(nearest, distanceMm(x, y));
+        }
+      }
+      return nearest;
     }
   }
 
-  private Dusk(Elevation face) {
+  private Dusk(Elevation face, SceneLight scene) {
     this.face = face;
+    this.scene = scene;
     for (ElevationItem drawn : face.items()) {
       if (drawn.kind() == ItemKind.LIGHT_RUN) {
-        lamps.add(
-            new Lamp(
-                drawn.place(),
-                drawn.hole(),
-                Colour.hex(drawn.colourHex()),
-                reachMm(drawn.item()),
-                drawn.layer() == Layer.BEHIND));
+        Colour light = light(drawn);
+        if (light.luminance() > 0) {
+          lamps.add(
+              new Lamp(
+                  drawn.place(),
+                  drawn.lit(),
+                  light,
+                  reachMm(drawn.item()),
+                  drawn.layer() == Layer.BEHIND));
+        }
       }
     }
+  }
+
+  /** What a drawn light gives: as the scene has it where it stands for a run or a component. */
+  private Colour light(ElevationItem drawn) {
+    Colour own = Colour.hex(drawn.colourHex());
+    return drawn.of() == null ? own : scene.run(drawn.of().id(), own);
   }
 
   /**
@@ -85,39 +119,58 @@ public final class Dusk {
    * an opening beside it.
    */
   public static Map<String, Mesh> of(Elevation face) {
-    Dusk dusk = new Dusk(face);
+    return of(face, SceneLight.DUSK);
+  }
+
+  /** The same in the light of a scene. */
+  public static Map<String, Mesh> of(Elevation face, SceneLight scene) {
+    Dusk dusk = new Dusk(face, scene);
     Map<String, Mesh> meshes = new HashMap<>();
     meshes.put("", dusk.surface(face.outline(), Colour.hex(face.groundHex()), false));
     for (ElevationItem drawn : face.items()) {
       meshes.put(drawn.id(), dusk.item(drawn));
       if (drawn.kind() == ItemKind.SCREEN) {
-        meshes.put(drawn.id() + PICTURE, one(picture(drawn)));
+        meshes.put(drawn.id() + PICTURE, one(dusk.picture(drawn)));
       }
       if (drawn.openTo()) {
-        meshes.put(drawn.id() + PANE, one(Colour.hex(drawn.colourHex()).under(DUSK, 1)));
+        meshes.put(drawn.id() + PANE, one(dusk.unlit(Colour.hex(drawn.colourHex()))));
       }
     }
     return meshes;
   }
 
   /** A screen shows its own light, whatever lies around. */
-  private static Colour picture(ElevationItem drawn) {
+  private Colour picture(ElevationItem drawn) {
     FaceItem item = drawn.item();
-    return item == null || item.colourHex() == null ? PALE : Colour.hex(item.colourHex());
+    Colour shown = item == null || item.colourHex() == null ? PALE : Colour.hex(item.colourHex());
+    double bright = drawn.of() == null ? 1 : scene.screen(drawn.of().id());
+    return shown.times(bright).plus(unlit(Colour.hex(drawn.artHex()).times(1 - bright)));
+  }
+
+  /** In what is left of the room's light alone. */
+  private Colour unlit(Colour colour) {
+    return colour.under(scene.room(), 1);
   }
 
   private Mesh item(ElevationItem drawn) {
     Colour colour = Colour.hex(drawn.colourHex());
     return switch (drawn.kind()) {
-      case LIGHT_RUN -> one(colour);
+      case LIGHT_RUN -> one(lamp(drawn, colour));
       case SCREEN -> one(colour.times(0.9).plus(SCREEN_GLOW));
       case ENGRAVING -> engraving(drawn, colour);
+      case VENT -> vent(drawn, colour);
       case PANEL ->
           drawn.hole() != null && drawn.layer() == Layer.ON
               ? frame(drawn, colour)
               : surface(drawn.place(), colour, false);
       default -> surface(drawn.place(), colour, drawn.openTo() || drawn.layer() == Layer.BEHIND);
     };
+  }
+
+  /** A light itself: what it gives, or its cover in the room's light once it is dark. */
+  private Colour lamp(ElevationItem drawn, Colour colour) {
+    Colour light = light(drawn);
+    return light.luminance() > 0 ? light : unlit(colour.times(DARK_COVER));
   }
 
   /** A frame is narrow: one colour, taken at the middle of its left side. */
@@ -127,11 +180,25 @@ public final class Dusk {
     return one(colour.under(lightAt(x, drawn.place().centreY(), outside), 1));
   }
 
+  /**
+   * Light that is behind it shines through its holes: half of it, for half of what is seen is rim.
+   */
+  private Mesh vent(ElevationItem drawn, Colour colour) {
+    Colour light = unlit(colour);
+    for (Lamp lamp : lamps) {
+      if (lamp.inside) {
+        double near = falloff(lamp.distanceMm(drawn.place()), lamp.reachMm);
+        light = light.plus(lamp.light.times(0.5 * near));
+      }
+    }
+    return one(light);
+  }
+
   private Mesh engraving(ElevationItem drawn, Colour colour) {
     Lamp best = null;
     double strongest = 0;
     for (Lamp lamp : lamps) {
-      double falloff = falloff(lamp.place.distanceMm(drawn.place()), lamp.reachMm);
+      double falloff = falloff(lamp.distanceMm(drawn.place()), lamp.reachMm);
       if (falloff > strongest) {
         strongest = falloff;
         best = lamp;
@@ -139,7 +206,7 @@ public final class Dusk {
     }
     return best == null
         ? surface(drawn.place(), colour, false)
-        : one(colour.under(DUSK, 1).plus(best.light.times(0.25 + 0.75 * strongest)));
+        : one(unlit(colour).plus(best.light.times(0.25 + 0.75 * strongest)));
   }
 
   private Mesh surface(Rect place, Colour colour, boolean inside) {
@@ -149,7 +216,7 @@ public final class Dusk {
             .filter(lamp -> lamp.place.distanceMm(place) < lamp.reachMm)
             .toList();
     if (near.isEmpty()) {
-      return one(colour.under(DUSK, 1));
+      return one(unlit(colour));
     }
     int columns = steps(place.widthMm());
     int rows = steps(place.heightMm());
@@ -164,8 +231,8 @@ public final class Dusk {
     return new Mesh(columns, rows, hexes);
   }
 
-  private static Colour lightAt(double x, double y, List<Lamp> near) {
-    Colour light = DUSK;
+  private Colour lightAt(double x, double y, List<Lamp> near) {
+    Colour light = scene.room();
     for (Lamp lamp : near) {
       double falloff = falloff(lamp.distanceMm(x, y), lamp.reachMm);
       double strength = (lamp.inside ? 4 : 1) * BESIDE_STRIP * falloff;

@@ -3,9 +3,12 @@ package emberyard.core.elevation;
 import emberyard.core.build.FaceItem;
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.ItemMaterial;
+import emberyard.core.build.LaidRun;
 import emberyard.core.build.Layer;
 import emberyard.core.build.ThingLink;
 import emberyard.core.geometry.Rect;
+import emberyard.core.geometry.Stretch;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,6 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param strokeMm width of the art's lines, 0 for a filled shape
  * @param words engraved or printed text
  * @param detail material and finish in words
+ * @param lit where a light run lies, from its start to its end; empty for all others
  */
 public record ElevationItem(
     String id,
@@ -44,7 +48,11 @@ public record ElevationItem(
     String artHex,
     double strokeMm,
     String words,
-    String detail) {
+    String detail,
+    List<Stretch> lit) {
+  public ElevationItem {
+    lit = List.copyOf(lit);
+  }
 
   /** Hides what lies beneath, all over its box. */
   public boolean opaque() {
@@ -62,5 +70,12 @@ public record ElevationItem(
   /** Whether it has its surface at this point. */
   public boolean covers(double x, double y) {
     return place.contains(x, y) && (hole == null || !hole.contains(x, y));
+  }
+
+  /** Whether it lies in a box, by more than an edge: a light run only where its strip is. */
+  public boolean takes(Rect box) {
+    return lit.isEmpty()
+        ? place.overlaps(box)
+        : lit.stream().anyMatch(stretch -> LaidRun.bar(stretch).overlaps(box));
   }
 }

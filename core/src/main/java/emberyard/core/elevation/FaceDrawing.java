@@ -1,20 +1,22 @@
 package emberyard.core.elevation;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.Component;
 import emberyard.core.build.Face;
 import emberyard.core.build.FaceItem;
+import emberyard.core.build.FacePlaces;
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.ItemMaterial;
+import emberyard.core.build.LaidRun;
 import emberyard.core.build.Layer;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Panel;
-import emberyard.core.build.Screen;
+import emberyard.core.build.RunShape;
 import emberyard.core.build.Size;
 import emberyard.core.build.ThingLink;
 import emberyard.core.build.Window;
 import emberyard.core.geometry.Rect;
+import emberyard.core.geometry.Stretch;
 import emberyard.core.workshop.Material;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.SheetProduct;
@@ -24,6 +26,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /** Draws one face from the parts, screens, strips, components and things placed on it. */
@@ -31,7 +34,7 @@ final class FaceDrawing {
   private static final String GREY = "#8C8C8C";
   private static final String SCREEN_HEX = "#101A1C";
   private static final String SCREEN_OFF_HEX = "#2A3A3B";
-  private static final double STRIP_MM = 10;
+  private static final double STRIP_MM = LaidRun.WIDE_MM;
   private static final double CLEAR_PANE = 0.9;
 
   private final Build build;
@@ -118,7 +121,8 @@ final class FaceDrawing {
             panelHex(panel, sheet),
             0,
             "",
-            panelDetail(panel, sheet)));
+            panelDetail(panel, sheet),
+            List.of()));
     if (hole != null) {
       FaceItem pane = placed.get(ItemKind.WINDOW + "/" + panel.id());
       drawn.add(
@@ -139,7 +143,8 @@ final class FaceDrawing {
               Elevation.INSIDE_HEX,
               0,
               "",
-              pane == null || pane.colourHex() == null ? "open" : "tinted pane"));
+              pane == null || pane.colourHex() == null ? "open" : "tinted pane",
+              List.of()));
     }
   }
 
@@ -149,7 +154,7 @@ final class FaceDrawing {
         .orElse(sheet == null ? GREY : sheet.colourHex());
   }
 
-  private java.util.Optional<PaintProduct> scheme(Panel panel) {
+  private Optional<PaintProduct> scheme(Panel panel) {
     return build.schemes().stream()
         .filter(scheme -> scheme.panelId().equals(panel.id()))
         .flatMap(scheme -> scheme.shown().stream())
@@ -172,11 +177,13 @@ final class FaceDrawing {
   }
 
   private void item(FaceItem item) {
-    Rect place = place(item);
+    LaidRun laid = laid(item);
+    Rect place = laid == null ? FacePlaces.placed(build, item) : boxOf(item, laid);
     if (place == null) {
       return;
     }
     ThingLink of = link(item);
+    String lines = laid == null ? "" : lines(item, laid, place);
     drawn.add(
         new ElevationItem(
             item.id(),
@@ -191,50 +198,63 @@ final class FaceDrawing {
             hex(item),
             clearness(item),
             item.material(),
-            art(item, place),
+            lines.isEmpty() ? art(item, place) : lines,
             item.kind() == ItemKind.SCREEN ? SCREEN_OFF_HEX : hex(item),
-            item.strokeMm() == null ? 0 : item.strokeMm(),
+            lines.isEmpty() ? (item.strokeMm() == null ? 0 : item.strokeMm()) : LaidRun.WIDE_MM,
             item.words(),
-            detail(item)));
+            detail(item),
+            lit(item, laid, place)));
   }
 
-  /** Size from the thing it stands for, from itself otherwise; null when the thing is gone. */
-  private @Nullable Rect place(FaceItem item) {
-    if (item.ofId() == null) {
-      return rect(item, item.widthMm(), item.heightMm());
-    }
-    for (Screen screen : build.screens()) {
-      if (item.kind() == ItemKind.SCREEN && screen.id().equals(item.ofId())) {
-        return rect(item, screen.standsWideMm(), screen.standsHighMm());
-      }
-    }
-    for (LightStrip strip : build.strips()) {
-      if (item.kind() == ItemKind.LIGHT_RUN && strip.id().equals(item.ofId())) {
-        return run(item, strip);
-      }
-    }
-    for (Component component : build.components()) {
-      if (component.id().equals(item.ofId()) && item.widthMm() != null) {
-        return rect(item, item.widthMm(), item.heightMm());
-      }
-    }
-    return null;
+  private @Nullable LaidRun laid(FaceItem item) {
+    return item.kind() != ItemKind.LIGHT_RUN || item.ofId() == null
+        ? null
+        : strip(item)
+            .flatMap(strip -> LaidRun.of(build, strip))
+            .filter(laid -> laid.item().equals(item))
+            .orElse(null);
   }
 
-  /** A strip lies straight, or round the edge of the box it is given. */
-  private static @Nullable Rect run(FaceItem item, LightStrip strip) {
-    if (item.widthMm() != null && item.heightMm() != null) {
-      return rect(item, item.widthMm(), item.heightMm());
+  private Optional<LightStrip> strip(FaceItem item) {
+    return build.strips().stream().filter(strip -> strip.id().equals(item.ofId())).findFirst();
+  }
+
+  /** Its own box, or one around the edges that it is laid along. */
+  private @Nullable Rect boxOf(FaceItem item, LaidRun laid) {
+    if (item.along() != null) {
+      return laid.bounds();
     }
-    return item.upright()
-        ? rect(item, STRIP_MM, strip.lengthMm())
-        : rect(item, strip.lengthMm(), STRIP_MM);
+    Rect own = rect(item, item.widthMm(), item.heightMm());
+    return own != null ? own : strip(item).map(strip -> LaidRun.straight(item, strip)).orElse(null);
+  }
+
+  /** Where its light comes from: a light that is no run lies as its box does. */
+  private List<Stretch> lit(FaceItem item, @Nullable LaidRun laid, Rect place) {
+    if (laid != null) {
+      return laid.stretches();
+    }
+    return item.kind() == ItemKind.LIGHT_RUN
+        ? LaidRun.inBox(place, loop(item, place) != null)
+        : List.of();
+  }
+
+  /**
+   * A run that is no plain bar or box is drawn as lines, y downwards from its upper left corner.
+   */
+  private String lines(FaceItem item, LaidRun laid, Rect place) {
+    boolean ring = strip(item).map(strip -> strip.shape() == RunShape.RING).orElse(false);
+    if (item.along() == null && !ring) {
+      return "";
+    }
+    return LaidRun.path(laid.stretches(), place);
   }
 
   /** What a light run leaves free in its middle when it lies round a box; null for all others. */
-  private static @Nullable Rect loop(FaceItem item, Rect place) {
+  private @Nullable Rect loop(FaceItem item, Rect place) {
     boolean round =
         item.kind() == ItemKind.LIGHT_RUN
+            && item.along() == null
+            && strip(item).map(strip -> strip.shape() == RunShape.STRIP).orElse(true)
             && Math.min(place.widthMm(), place.heightMm()) > 2 * STRIP_MM;
     return round ? place.inset(STRIP_MM) : null;
   }
@@ -273,11 +293,7 @@ final class FaceDrawing {
       return item.colourHex();
     }
     if (item.kind() == ItemKind.LIGHT_RUN && item.ofId() != null) {
-      return build.strips().stream()
-          .filter(strip -> strip.id().equals(item.ofId()))
-          .map(LightStrip::colourHex)
-          .findFirst()
-          .orElse(GREY);
+      return strip(item).map(LightStrip::colourHex).orElse(GREY);
     }
     return switch (item.kind()) {
       case VENT, WINDOW, CUT_OUT -> Elevation.INSIDE_HEX;
@@ -311,15 +327,8 @@ final class FaceDrawing {
   }
 
   private String run(FaceItem item) {
-    double length =
-        build.strips().stream()
-            .filter(strip -> strip.id().equals(item.ofId()))
-            .mapToDouble(LightStrip::lengthMm)
-            .findFirst()
-            .orElse(0);
-    return item.widthMm() == null || item.heightMm() == null
-        ? "%.0f mm of strip".formatted(length)
-        : "%.0f mm of strip round a box of %.0f mm"
-            .formatted(length, 2 * (item.widthMm() + item.heightMm()));
+    return strip(item)
+        .map(strip -> "%.0f mm of %s".formatted(strip.lengthMm(), strip.shape().words()))
+        .orElse("");
   }
 }

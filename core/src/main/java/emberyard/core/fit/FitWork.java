@@ -13,11 +13,13 @@ import emberyard.core.fit.heat.Circuit;
 import emberyard.core.fit.heat.Cooling;
 import emberyard.core.fit.heat.CoolingFindings;
 import emberyard.core.fit.heat.LoopWork;
+import emberyard.core.fit.place.Solid;
 import emberyard.core.fit.power.LightPlugFindings;
 import emberyard.core.fit.power.PowerBudget;
 import emberyard.core.fit.power.PowerFindings;
 import emberyard.core.fit.space.BayWork;
 import emberyard.core.fit.space.InWork;
+import emberyard.core.fit.space.LitPiece;
 import emberyard.core.fit.space.ScreenFindings;
 import emberyard.core.fit.space.Space;
 import emberyard.core.fit.space.SpaceFindings;
@@ -26,6 +28,7 @@ import emberyard.core.fit.stability.Balance.Weight;
 import emberyard.core.fit.stability.Stability;
 import emberyard.core.fit.stability.StabilityFindings;
 import emberyard.core.fit.worksheet.WorksheetResult;
+import emberyard.core.glow.Glow;
 import emberyard.core.work.CostCategory;
 import emberyard.core.work.Need;
 import emberyard.core.work.Stage;
@@ -38,6 +41,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -103,6 +107,20 @@ public final class FitWork {
       model = new FitModel(drawn, power, cooling, airflow, stability, worksheets);
     }
     return model;
+  }
+
+  /** Where the pieces of lit components were placed. */
+  public List<LitPiece> lit() {
+    if (space == null) {
+      return List.of();
+    }
+    Set<String> lit = Glow.of(build).stream().map(Glow::id).collect(Collectors.toSet());
+    return space.placed().stream()
+        .flatMap(placed -> placed.hard().stream())
+        .filter(Solid::body)
+        .map(solid -> new LitPiece(space.componentId(solid.ofId()), solid.box()))
+        .filter(piece -> lit.contains(piece.componentId()))
+        .toList();
   }
 
   /**

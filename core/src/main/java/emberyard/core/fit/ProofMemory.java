@@ -5,13 +5,13 @@ import emberyard.core.build.Component;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.FaceItem;
 import emberyard.core.build.ItemKind;
-import emberyard.core.build.LightStrip;
 import emberyard.core.build.Loop;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Size;
 import emberyard.core.build.Worksheet;
 import emberyard.core.fit.stability.Balance.Weight;
+import emberyard.core.glow.LightLoad;
 import emberyard.core.units.Remembered;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.StepTimes;
@@ -46,7 +46,7 @@ final class ProofMemory {
       List<Worksheet> worksheets,
       List<Screen> screens,
       List<FaceItem> screensOnFaces,
-      List<LightStrip> strips,
+      List<LightLoad> lights,
       List<Requirement> requirements,
       @Nullable Size drawn,
       List<Weight> parts,
@@ -63,7 +63,7 @@ final class ProofMemory {
           build.worksheets(),
           build.screens(),
           build.items().stream().filter(item -> item.kind() == ItemKind.SCREEN).toList(),
-          build.strips(),
+          LightLoad.of(build),
           build.requirements(),
           build.concept().look().size(),
           parts,

@@ -17,6 +17,7 @@ import emberyard.core.build.Panel;
 import emberyard.core.build.PrintPart;
 import emberyard.core.build.Program;
 import emberyard.core.build.Requirement;
+import emberyard.core.build.Scene;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
 import emberyard.core.build.SheetLayout;
@@ -77,6 +78,7 @@ public enum ThingKind {
   FIXED_WAY("fixed-ways", "Fixed way", FixedWay.class, Home.BUILD, Way.FREE),
   PROGRAM("programs", "Program", Program.class, Home.BUILD, Way.FREE),
   STRIP("strips", "Light", LightStrip.class, Home.BUILD, Way.FREE),
+  SCENE("scenes", "Scene", Scene.class, Home.BUILD, Way.FREE),
   ENCLOSURE("enclosures", "Enclosure", Enclosure.class, Home.BUILD, Way.FREE),
   LOOP("loops", "Loop", Loop.class, Home.BUILD, Way.FREE),
   WORKSHEET("worksheets", "Worksheet", Worksheet.class, Home.BUILD, Way.FREE),

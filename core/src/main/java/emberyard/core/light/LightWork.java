@@ -1,19 +1,18 @@
 package emberyard.core.light;
 
 import emberyard.core.build.Build;
-import emberyard.core.build.LightStrip;
 import emberyard.core.build.Screen;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.finding.Caution;
 import emberyard.core.finding.Finding;
-import emberyard.core.finding.Remedy;
-import emberyard.core.finding.Severity;
 import emberyard.core.light.mount.MountFindings;
 import emberyard.core.light.mount.MountTape;
 import emberyard.core.light.mount.MountWork;
+import emberyard.core.light.run.RunFindings;
+import emberyard.core.light.run.RunWork;
+import emberyard.core.light.scene.SceneFindings;
 import emberyard.core.light.wire.ProgramWork;
 import emberyard.core.light.wire.WiringWork;
-import emberyard.core.units.Figures;
 import emberyard.core.work.CostCategory;
 import emberyard.core.work.Need;
 import emberyard.core.work.Stage;
@@ -57,11 +56,10 @@ public final class LightWork {
       tasks.add(wiring.proofOf(screen.id()).map(fitting::behind).orElse(fitting));
     }
     tasks.addAll(MountWork.beforeClosing(build, faces));
-    for (LightStrip strip : build.strips()) {
-      needs.add(need(strip, book));
-      tasks.add(fitting(strip, times).behind(behind));
-    }
-    Work lights = new Work(tasks, needs, findings(build)).plus(wiring.derive(behind));
+    Work lights =
+        new Work(tasks, needs, findings(build))
+            .plus(RunWork.derive(build, book, behind))
+            .plus(wiring.derive(behind));
     List<String> plugged = lights.tasks().stream().map(Task::key).toList();
     return lights.plus(ProgramWork.derive(build, book, plugged));
   }
@@ -79,22 +77,6 @@ public final class LightWork {
         book.leadDays(screen.supplierId()),
         List.of(MountWork.fitKey(screen)),
         Why.of("one for the screen in the design", screen.name()));
-  }
-
-  private static Need need(LightStrip strip, WorkshopBook book) {
-    double metres = Math.ceil(strip.lengthMm() / 100 - 1e-9) / 10;
-    return new Need(
-        "strip:" + strip.id(),
-        strip.name(),
-        CostCategory.LOOK_HARDWARE,
-        strip.supplierId(),
-        metres,
-        0,
-        "m",
-        strip.pricePerMetreMinor(),
-        book.leadDays(strip.supplierId()),
-        List.of(fitKey(strip)),
-        Why.of("length, rounded up to 0.1 m", Figures.mm(strip.lengthMm())));
   }
 
   private static Task fitting(Screen screen, StepTimes times) {
@@ -122,58 +104,10 @@ public final class LightWork {
     return new Why("a default; tape: " + tape.why().formula(), inputs);
   }
 
-  private static Task fitting(LightStrip strip, StepTimes times) {
-    int minutes = (int) Math.ceil(10 + strip.lengthMm() / 1000 * times.stripFitMinutesPerMetre());
-    return Task.of(
-            fitKey(strip),
-            "Lay and connect " + strip.name(),
-            Stage.LIGHT,
-            minutes,
-            Why.of(
-                "10 min + length × time a metre",
-                Figures.mm(strip.lengthMm()),
-                Figures.plain(times.stripFitMinutesPerMetre()) + " min/m (default)"))
-        .about(strip.id())
-        .at(StationKind.BENCH)
-        .saying(List.of(Caution.ELECTRONICS));
-  }
-
-  private static String fitKey(LightStrip strip) {
-    return "strip:" + strip.id() + "/fit";
-  }
-
   private static List<Finding> findings(Build build) {
     List<Finding> findings = new ArrayList<>(MountFindings.of(build));
-    build.strips().forEach(strip -> header(strip, findings));
+    findings.addAll(RunFindings.of(build));
+    findings.addAll(SceneFindings.of(build));
     return findings;
-  }
-
-  private static void header(LightStrip strip, List<Finding> findings) {
-    double amps = strip.amps();
-    if (!strip.onHeader() || amps <= LightStrip.HEADER_AMPS) {
-      return;
-    }
-    double fits =
-        Math.floor(LightStrip.HEADER_AMPS * 1000 / strip.milliampsPerLed())
-            / strip.ledsPerMetre()
-            * 1000;
-    findings.add(
-        Finding.of(
-                Severity.STOP,
-                "light",
-                "strip:" + strip.id() + "/header",
-                "%s draws %.1f A; a header gives 3.0 A".formatted(strip.name(), amps),
-                "%d LEDs × %s mA at full white, %s."
-                    .formatted(
-                        strip.leds(),
-                        Figures.plain(strip.milliampsPerLed()),
-                        Figures.plain(strip.rail().volts()) + " V"),
-                "The header's trace on the board burns, or the strip goes brown and flickers.")
-            .about(strip.id())
-            .with(
-                Remedy.byHand("Feed it from a supply lead, data from the header"),
-                new Remedy(
-                    "Shorten it to " + Figures.mm(Math.floor(fits)),
-                    new Remedy.Change("strips", strip.id(), "lengthMm", Math.floor(fits)))));
   }
 }

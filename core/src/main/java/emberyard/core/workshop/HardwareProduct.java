@@ -5,6 +5,7 @@ import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Display;
 import emberyard.core.build.Electric;
+import emberyard.core.build.Lights;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Thermal;
 import emberyard.core.build.UseRanges;
@@ -25,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param body the space it takes, null where it takes none of its own
  * @param wiring how it joins others, null where nobody said
  * @param display of a screen, by itself or built in; null for none
+ * @param lights built into it, null for none
  */
 public record HardwareProduct(
     String id,
@@ -46,7 +48,8 @@ public record HardwareProduct(
     @Nullable Electric electric,
     @Nullable Thermal thermal,
     @Nullable Wiring wiring,
-    @Nullable Display display)
+    @Nullable Display display,
+    @Nullable Lights lights)
     implements Product {
   public HardwareProduct {
     Require.text("id", id);
@@ -108,7 +111,8 @@ public record HardwareProduct(
         electric,
         thermal,
         null,
-        display);
+        display,
+        null);
   }
 
   /** One of it in a build, to be bought. */
@@ -167,6 +171,7 @@ public record HardwareProduct(
         .thermal(thermal)
         .wiring(wiring)
         .display(kind == ComponentKind.SCREEN ? null : display)
+        .lights(lights)
         .build();
   }
 

@@ -69,6 +69,7 @@ record BuildAssembler(
         design.treated(),
         design.fit().model(),
         design.wiring().model(),
+        design.glow(),
         FitWork.hardwareMassKg(build),
         tasks,
         orders.lines(),

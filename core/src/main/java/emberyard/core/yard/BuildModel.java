@@ -10,6 +10,7 @@ import emberyard.core.finish.FinishModel;
 import emberyard.core.finish.TreatmentTarget;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.fit.FitModel;
+import emberyard.core.light.GlowModel;
 import emberyard.core.light.wire.WiringModel;
 import emberyard.core.make.MakeModel;
 import emberyard.core.make.part.MadePart;
@@ -54,6 +55,7 @@ public record BuildModel(
     List<TreatmentTarget> treated,
     FitModel fit,
     WiringModel wiring,
+    GlowModel glow,
     double hardwareMassKg,
     List<TaskModel> tasks,
     List<NeedLine> needs,

@@ -59,7 +59,7 @@ record Derivation(
 
   /** The same work with other things on the faces or other colours in the palette. */
   Derivation redrawn(Build as, WorkshopBook book, StockPalette stock) {
-    DesignWork.Looks looks = DesignWork.Looks.of(as, design.treated(), book);
+    DesignWork.Looks looks = DesignWork.Looks.of(as, design.treated(), design.fit().lit(), book);
     List<Finding> all =
         new ArrayList<>(findings.stream().filter(f -> !f.capability().equals("concept")).toList());
     all.addAll(looks.work(as, book, stock).findings());

@@ -15,6 +15,8 @@ import emberyard.core.finish.TreatmentTarget;
 import emberyard.core.finish.TreatmentWork;
 import emberyard.core.finish.coat.SchemePlan;
 import emberyard.core.fit.FitWork;
+import emberyard.core.fit.space.LitPiece;
+import emberyard.core.light.GlowModel;
 import emberyard.core.light.LightWork;
 import emberyard.core.light.wire.WiringWork;
 import emberyard.core.make.MakeModel;
@@ -49,6 +51,7 @@ record DesignWork(
     List<TreatmentTarget> treated,
     FitWork fit,
     WiringWork wiring,
+    GlowModel glow,
     Work talk,
     Work design,
     Work light,
@@ -61,8 +64,8 @@ record DesignWork(
     PaintedParts surfaces = PaintedParts.of(build, parts, book);
     List<SchemePlan> schemes = FinishWork.plans(surfaces.painted(), book);
     List<TreatmentTarget> treated = surfaces.treated();
-    Looks looks = Looks.of(build, treated, book);
     FitWork fit = FitWork.of(build, book, PartWeights.of(build, parts.made()));
+    Looks looks = Looks.of(build, treated, fit.lit(), book);
     List<String> ready = new ArrayList<>(finishing(build, schemes));
     ready.add(MakeWork.DRY_FIT);
     WiringWork wiring = BuildWiring.of(build, book);
@@ -81,6 +84,7 @@ record DesignWork(
         treated,
         fit,
         wiring,
+        GlowModel.of(build),
         interview.work(book).plus(looks.work(build, book, stock)),
         design,
         light,
@@ -93,8 +97,10 @@ record DesignWork(
    * @param surfaces which colour covers how much of each face that is shown
    */
   record Looks(List<Elevation> faces, Shares shares, List<Facts.Surface> surfaces) {
-    static Looks of(Build build, List<TreatmentTarget> treated, WorkshopBook book) {
-      List<Elevation> faces = FaceTouches.on(Elevation.of(build, book), treated, book);
+    static Looks of(
+        Build build, List<TreatmentTarget> treated, List<LitPiece> lit, WorkshopBook book) {
+      List<Elevation> faces =
+          FaceTouches.on(LitFaces.on(Elevation.of(build, book), build, lit), treated, book);
       List<Facts.Surface> surfaces =
           faces.stream().filter(Elevation::shown).flatMap(Looks::surfaces).toList();
       return new Looks(faces, Shares.of(faces, build.look().palette()), surfaces);

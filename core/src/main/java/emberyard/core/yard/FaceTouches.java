@@ -98,7 +98,8 @@ final class FaceTouches {
         hex,
         line ? width : 0,
         "",
-        treatment.kind().words());
+        treatment.kind().words(),
+        List.of());
   }
 
   private static String hex(Treatment treatment, WorkshopBook book) {

@@ -170,7 +170,7 @@ final class YardPlanner {
   private static boolean onlyLooksDiffer(Build is, Build as) {
     Design design = is.design();
     Look look = as.concept().look();
-    if (!Objects.equals(design.look().size(), look.size())) {
+    if (!Objects.equals(design.look().size(), look.size()) || !is.strips().equals(as.strips())) {
       return false;
     }
     Design repainted = design.looking(look, as.items());

@@ -84,19 +84,11 @@ class PaletteChecksTest {
   @Test
   void aStrongLightCanMakeTwoColoursOne() {
     LightStrip red =
-        new LightStrip(
-            "l",
-            "Red lamp",
-            100,
-            60,
-            emberyard.core.build.Rail.V5,
-            60,
-            LightStrip.Feed.SUPPLY_LEAD,
-            "#FF0000",
-            0,
-            "quay",
-            "",
-            null);
+        LightStrip.one("l", "Red lamp", 100)
+            .feed(LightStrip.Feed.SUPPLY_LEAD)
+            .colourHex("#FF0000")
+            .supplierId("quay")
+            .build();
     List<PaletteColour> palette =
         List.of(colour("white", "#F0F0F0", Role.BASE), colour("pink", "#F0A0A8", Role.SECOND));
     List<Finding> found = about(of(palette, List.of(red)), "light");

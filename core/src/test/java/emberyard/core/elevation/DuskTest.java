@@ -12,6 +12,7 @@ import emberyard.core.build.FaceItem;
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.Layer;
 import emberyard.core.colour.Colour;
+import emberyard.core.glow.SceneLight;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
@@ -38,7 +39,8 @@ class DuskTest {
         "",
         null,
         "",
-        60.0);
+        60.0,
+        null);
   }
 
   @Test
@@ -46,8 +48,10 @@ class DuskTest {
     Map<String, Dusk.Mesh> dusk =
         Dusk.of(front(item("badge", ItemKind.BADGE, 5, 5, 20, 20).withColourHex(CREAM)));
     assertEquals(1, dusk.get("").hexes().size());
-    assertEquals(Colour.hex(GREEN).under(Dusk.DUSK, 1).hex(), dusk.get("").hexes().get(0));
-    assertEquals(Colour.hex(CREAM).under(Dusk.DUSK, 1).hex(), dusk.get("badge").hexes().get(0));
+    assertEquals(
+        Colour.hex(GREEN).under(SceneLight.DUSK.room(), 1).hex(), dusk.get("").hexes().get(0));
+    assertEquals(
+        Colour.hex(CREAM).under(SceneLight.DUSK.room(), 1).hex(), dusk.get("badge").hexes().get(0));
   }
 
   @Test
@@ -66,7 +70,7 @@ class DuskTest {
     double far = Colour.hex(ground.hexes().get(middle + 3)).lab().l();
     assertTrue(near > far, near + " > " + far);
     assertEquals(
-        Colour.hex(GREEN).under(Dusk.DUSK, 1).hex(),
+        Colour.hex(GREEN).under(SceneLight.DUSK.room(), 1).hex(),
         ground.hexes().get(middle + ground.columns() - 1));
   }
 

@@ -103,13 +103,14 @@ class ElevationTest {
             "",
             null,
             "",
+            null,
             null);
     Elevation front =
         Drawings.face(partsBuild(Drawings.panel(Face.LEFT, 50, 50, null), box), Face.FRONT);
     ElevationItem drawn = front.item("l1").orElseThrow();
     assertEquals(new Rect(20, 20, 20, 10), drawn.hole());
     assertFalse(drawn.covers(30, 25), "its middle is free");
-    assertEquals("120 mm of strip round a box of 140 mm", drawn.detail());
+    assertEquals("140 mm of strip", drawn.detail());
   }
 
   @Test

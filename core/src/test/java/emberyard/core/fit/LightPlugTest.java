@@ -14,6 +14,7 @@ import emberyard.core.build.Screen;
 import emberyard.core.finding.Finding;
 import emberyard.core.fit.power.LightPlugFindings;
 import emberyard.core.fit.power.PowerBudget;
+import emberyard.core.glow.LightLoad;
 import emberyard.core.yard.Samples;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -27,19 +28,10 @@ class LightPlugTest extends Proof {
   private final List<LightStrip> strips = new ArrayList<>();
 
   private static LightStrip strip(String id, Rail rail, double lengthMm) {
-    return new LightStrip(
-        id,
-        "Strip " + id,
-        lengthMm,
-        60,
-        rail,
-        rail == Rail.V5 ? 60 : 20,
-        LightStrip.Feed.BOARD_HEADER,
-        "#FFFFFF",
-        0,
-        "",
-        "",
-        null);
+    return LightStrip.one(id, "Strip " + id, lengthMm)
+        .rail(rail)
+        .milliampsPerLed(rail == Rail.V5 ? 60 : 20)
+        .build();
   }
 
   private static Component board(Port... offers) {
@@ -48,7 +40,7 @@ class LightPlugTest extends Proof {
   }
 
   private PowerBudget budget() {
-    return PowerBudget.of(components, List.of(), strips);
+    return PowerBudget.of(components, List.of(), loads(strips));
   }
 
   private Optional<Finding> headers() {
@@ -61,11 +53,11 @@ class LightPlugTest extends Proof {
   void twoStripsOnOneHeaderShareItsCurrent() {
     components.add(board(Port.of(PortKind.LIGHT_5V, 1)));
     strips.add(strip("1", Rail.V5, 400));
-    assertTrue(headers().isEmpty(), "1.44 A on one header");
+    assertTrue(headers().isEmpty(), "1.46 A on one header");
     strips.add(strip("2", Rail.V5, 600));
     Finding two = headers().orElseThrow();
     assertEquals("2 plugs on 1 header of 5 V", two.title());
-    assertEquals("They draw 3.6 A at full white, the headers give 3 A.", two.detail());
+    assertEquals("They draw 3.66 A at full white, the headers give 3 A.", two.detail());
   }
 
   /** A 12 V strip does not plug into a header of 5 V, though the board has two headers. */
@@ -115,10 +107,10 @@ class LightPlugTest extends Proof {
         LightStrip strip =
             strip("s" + i, Rail.values()[random.nextInt(2)], 50 + random.nextInt(900));
         strips.add(strip);
-        // 60 LEDs a metre of 60 mA at 5 V, or of 20 mA at 12 V
+        // 60 LEDs a metre of 60 mA at 5 V, which idle 1 mA, or of 20 mA at 12 V
         watts +=
             Math.floor(strip.lengthMm() * 60 / 1000 + 1e-9)
-                * (strip.rail() == Rail.V5 ? 0.06 * 5 : 0.02 * 12);
+                * (strip.rail() == Rail.V5 ? 0.061 * 5 : 0.02 * 12);
       }
       for (int i = 0; i < random.nextInt(4); i++) {
         Rail rail = Rail.values()[random.nextInt(2)];
@@ -132,12 +124,19 @@ class LightPlugTest extends Proof {
                 .build());
         watts += draws;
       }
-      PowerBudget budget = PowerBudget.of(List.of(), screens, strips);
+      PowerBudget budget = PowerBudget.of(List.of(), screens, loads(strips));
       assertEquals(watts, budget.volt5Watts() + budget.volt12Watts(), 1e-6);
       assertEquals(1.25 * watts, budget.power().wantedWatts(), 1e-6);
       Collections.shuffle(strips, random);
       assertEquals(
-          budget.volt5Watts(), PowerBudget.of(List.of(), screens, strips).volt5Watts(), 1e-9);
+          budget.volt5Watts(),
+          PowerBudget.of(List.of(), screens, loads(strips)).volt5Watts(),
+          1e-9);
     }
+  }
+
+  /** At full white. */
+  private static List<LightLoad> loads(List<LightStrip> strips) {
+    return strips.stream().map(strip -> LightLoad.of(strip, List.of())).toList();
   }
 }

@@ -120,28 +120,31 @@ class OwnFieldsTest {
 
   @Test
   void aStripIsCutFromItsProductAndKeepsItsLength() {
-    LightProduct product = new LightProduct("p", "Wisp", 96, Rail.V5, 36, 2_600, "lumen");
+    LightProduct product =
+        new LightProduct(
+            "p", "Wisp", 96, Rail.V5, 36, 2_600, "lumen", null, null, null, null, null, 0.2, null);
     LightStrip own =
-        new LightStrip(
-            "l",
-            "Beam",
-            700,
-            60,
-            Rail.V12,
-            20,
-            LightStrip.Feed.SUPPLY_LEAD,
-            "#F0A13A",
-            1_400,
-            "",
-            "p",
-            null);
+        LightStrip.one("l", "Beam", 700)
+            .rail(Rail.V12)
+            .milliampsPerLed(20)
+            .feed(LightStrip.Feed.SUPPLY_LEAD)
+            .colourHex("#F0A13A")
+            .pricePerMetreMinor(1_400)
+            .productId("p")
+            .build();
     LightStrip joined = (LightStrip) product.as(own).orElseThrow();
     assertEquals(700, joined.lengthMm());
     assertEquals("Beam", joined.name());
     assertEquals(LightStrip.Feed.SUPPLY_LEAD, joined.feed());
     assertEquals(96, joined.ledsPerMetre());
     assertEquals(
-        List.of("ledsPerMetre", "rail", "milliampsPerLed", "pricePerMetreMinor", "supplierId"),
+        List.of(
+            "ledsPerMetre",
+            "rail",
+            "milliampsPerLed",
+            "pricePerMetreMinor",
+            "supplierId",
+            "ohmPerMetre"),
         OwnFields.named(own, library(product)).ownFields());
     assertEquals(List.of(), OwnFields.named(joined, library(product)).ownFields());
     assertEquals(Optional.empty(), product.as(SCREEN), "a screen is no strip");

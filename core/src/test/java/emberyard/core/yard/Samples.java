@@ -13,7 +13,6 @@ import emberyard.core.build.Frozen;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Look;
 import emberyard.core.build.Panel;
-import emberyard.core.build.Rail;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
 import emberyard.core.finish.PlainScheme;
@@ -166,19 +165,11 @@ public final class Samples {
   }
 
   public static LightStrip strip(double lengthMm) {
-    return new LightStrip(
-        "l1",
-        "Beam",
-        lengthMm,
-        60,
-        Rail.V5,
-        60,
-        LightStrip.Feed.BOARD_HEADER,
-        "#F0A13A",
-        1_400,
-        "quay",
-        "",
-        null);
+    return LightStrip.one("l1", "Beam", lengthMm)
+        .colourHex("#F0A13A")
+        .pricePerMetreMinor(1_400)
+        .supplierId("quay")
+        .build();
   }
 
   public static Brief brief(LocalDate revealOn) {

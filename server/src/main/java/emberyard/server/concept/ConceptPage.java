@@ -3,6 +3,7 @@ package emberyard.server.concept;
 import emberyard.core.build.ConceptOption;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.elevation.Elevation;
+import emberyard.core.glow.SceneLight;
 import emberyard.core.units.Figures;
 import emberyard.core.workshop.Workshop;
 import emberyard.core.workshop.Writing;
@@ -100,7 +101,8 @@ final class ConceptPage {
   }
 
   private static void face(StringBuilder html, Elevation face, boolean dusk, double scale) {
-    String svg = new String(FaceSvg.face(face, dusk), StandardCharsets.UTF_8);
+    String svg =
+        new String(FaceSvg.face(face, dusk ? SceneLight.DUSK : null), StandardCharsets.UTF_8);
     String inner = svg.substring(svg.indexOf("<svg"));
     String sized =
         inner.replaceFirst(

@@ -5,12 +5,14 @@ import emberyard.core.build.Design;
 import emberyard.core.build.FaceItem;
 import emberyard.core.build.Look;
 import emberyard.core.build.Panel;
+import emberyard.core.build.Scene;
 import emberyard.core.concept.Detail;
 import emberyard.core.concept.PaletteModel;
 import emberyard.core.concept.StockPalette;
 import emberyard.core.elevation.Dusk;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.finding.Finding;
+import emberyard.core.glow.SceneLight;
 import emberyard.core.units.FigureKey;
 import emberyard.core.yard.BuildModel;
 import emberyard.server.yard.YardReader;
@@ -47,9 +49,10 @@ class ConceptPictures {
       Detail detail) {}
 
   /**
-   * One face by day and at dusk.
+   * One face by day, and with its lights on.
    *
-   * @param dusk per item id, "" for the face itself
+   * @param dusk in the scene that was asked for, at dusk without one; per item id, "" for the face
+   *     itself
    */
   record FaceView(Elevation elevation, Map<String, Dusk.Mesh> dusk) {}
 
@@ -71,22 +74,26 @@ class ConceptPictures {
     }
   }
 
-  ConceptView now(String buildId) {
+  /**
+   * @param scene whose light they are seen in, empty for dusk
+   */
+  ConceptView now(String buildId, String scene) {
     YardReader.Reading reading = yard.read();
-    return view(reading.build(buildId), reading);
+    return view(reading.build(buildId), reading, scene);
   }
 
-  ConceptView preview(String buildId, Sketch sketch) {
+  ConceptView preview(String buildId, Sketch sketch, String scene) {
     YardReader.Reading reading = yard.read();
     Build build = reading.build(buildId).build();
     Build as = build.with(sketch.on(build.design()));
-    return view(reading.plan().whatIf(as), reading);
+    return view(reading.plan().whatIf(as), reading, scene);
   }
 
-  private static ConceptView view(BuildModel model, YardReader.Reading reading) {
+  private static ConceptView view(BuildModel model, YardReader.Reading reading, String scene) {
     Build build = model.build();
+    SceneLight light = light(build, scene);
     return new ConceptView(
-        model.faces().stream().map(face -> new FaceView(face, Dusk.of(face))).toList(),
+        model.faces().stream().map(face -> new FaceView(face, Dusk.of(face, light))).toList(),
         PaletteModel.of(
             build.concept().look().palette(),
             model.shares(),
@@ -96,6 +103,15 @@ class ConceptPictures {
         model.budget().quoteMinor(),
         model.tasks().stream().mapToLong(task -> task.task().handsOnMinutes()).sum(),
         Detail.of(build, reading.book()));
+  }
+
+  /** A scene that is gone is dusk. */
+  static SceneLight light(Build build, String scene) {
+    return build
+        .things()
+        .find(Scene.class, scene)
+        .map(each -> SceneLight.of(build, each))
+        .orElse(SceneLight.DUSK);
   }
 
   private static <T> List<T> replaced(

@@ -4,6 +4,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Face;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.FaceMirror;
+import emberyard.core.glow.SceneLight;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import emberyard.server.access.Account;
@@ -16,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -50,14 +52,17 @@ class FaceController {
   record Mirrored(int parts, int items, List<String> left) {}
 
   @GetMapping("/concept")
-  ConceptView concept(@PathVariable String buildId) {
-    return pictures.now(buildId);
+  ConceptView concept(@PathVariable String buildId, @RequestParam(defaultValue = "") String scene) {
+    return pictures.now(buildId, scene);
   }
 
   /** What the design would be with these things changed; nothing is kept. */
   @PostMapping("/concept/preview")
-  ConceptView preview(@PathVariable String buildId, @RequestBody Sketch sketch) {
-    return pictures.preview(buildId, sketch);
+  ConceptView preview(
+      @PathVariable String buildId,
+      @RequestParam(defaultValue = "") String scene,
+      @RequestBody Sketch sketch) {
+    return pictures.preview(buildId, sketch, scene);
   }
 
   /** Copies all of a face to the face across, mirrored; what lies there stays. */
@@ -82,9 +87,10 @@ class FaceController {
   ResponseEntity<byte[]> svg(
       @PathVariable String buildId,
       @PathVariable String face,
-      @RequestParam(defaultValue = "false") boolean dusk) {
+      @RequestParam(defaultValue = "false") boolean dusk,
+      @RequestParam(defaultValue = "") String scene) {
     Elevation drawn = elevation(buildId, face);
-    return file(FaceSvg.face(drawn, dusk), face + ".svg", "image/svg+xml");
+    return file(FaceSvg.face(drawn, light(buildId, dusk, scene)), face + ".svg", "image/svg+xml");
   }
 
   /** One face as PNG, 2 pixels a mm. */
@@ -92,25 +98,37 @@ class FaceController {
   ResponseEntity<byte[]> png(
       @PathVariable String buildId,
       @PathVariable String face,
-      @RequestParam(defaultValue = "false") boolean dusk) {
-    Elevation drawn = elevation(buildId, face);
-    return file(
-        SvgPicture.png(FaceSvg.face(drawn, dusk)), face + ".png", MediaType.IMAGE_PNG_VALUE);
+      @RequestParam(defaultValue = "false") boolean dusk,
+      @RequestParam(defaultValue = "") String scene) {
+    byte[] svg = FaceSvg.face(elevation(buildId, face), light(buildId, dusk, scene));
+    return file(SvgPicture.png(svg), face + ".png", MediaType.IMAGE_PNG_VALUE);
   }
 
   /** All six faces unfolded on one sheet, as SVG in mm. */
   @GetMapping(value = "/faces.svg", produces = "image/svg+xml")
   ResponseEntity<byte[]> sheetSvg(
-      @PathVariable String buildId, @RequestParam(defaultValue = "false") boolean dusk) {
-    return file(FaceSvg.sheet(all(buildId), dusk), "faces.svg", "image/svg+xml");
+      @PathVariable String buildId,
+      @RequestParam(defaultValue = "false") boolean dusk,
+      @RequestParam(defaultValue = "") String scene) {
+    byte[] svg = FaceSvg.sheet(all(buildId), light(buildId, dusk, scene));
+    return file(svg, "faces.svg", "image/svg+xml");
   }
 
   /** All six faces unfolded on one sheet, as PNG. */
   @GetMapping(value = "/faces.png", produces = MediaType.IMAGE_PNG_VALUE)
   ResponseEntity<byte[]> sheetPng(
-      @PathVariable String buildId, @RequestParam(defaultValue = "false") boolean dusk) {
-    byte[] svg = FaceSvg.sheet(all(buildId), dusk);
+      @PathVariable String buildId,
+      @RequestParam(defaultValue = "false") boolean dusk,
+      @RequestParam(defaultValue = "") String scene) {
+    byte[] svg = FaceSvg.sheet(all(buildId), light(buildId, dusk, scene));
     return file(SvgPicture.png(svg), "faces.png", MediaType.IMAGE_PNG_VALUE);
+  }
+
+  /** Day with the lights off while nobody asks for dusk or a scene. */
+  private @Nullable SceneLight light(String buildId, boolean dusk, String scene) {
+    return dusk || !scene.isEmpty()
+        ? ConceptPictures.light(yard.read().build(buildId).build(), scene)
+        : null;
   }
 
   private List<Elevation> all(String buildId) {

@@ -7,6 +7,7 @@ import emberyard.core.elevation.Dusk;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.ElevationItem;
 import emberyard.core.geometry.Rect;
+import emberyard.core.glow.SceneLight;
 import java.io.ByteArrayOutputStream;
 import java.util.EnumMap;
 import java.util.List;
@@ -22,21 +23,25 @@ final class FaceSvg {
   private static final double GAP_MM = 24;
 
   private final XMLStreamWriter xml;
-  private final boolean dusk;
+  private final @Nullable SceneLight light;
   private int clips;
 
-  private FaceSvg(XMLStreamWriter xml, boolean dusk) {
+  private FaceSvg(XMLStreamWriter xml, @Nullable SceneLight light) {
     this.xml = xml;
-    this.dusk = dusk;
+    this.light = light;
   }
 
-  /** One face, as large as it is. */
-  static byte[] face(Elevation face, boolean dusk) {
-    return document(face.widthMm(), face.heightMm(), dusk, svg -> svg.paint(face));
+  /**
+   * One face, as large as it is.
+   *
+   * @param light in which it is seen, null for day with the lights off
+   */
+  static byte[] face(Elevation face, @Nullable SceneLight light) {
+    return document(face.widthMm(), face.heightMm(), light, svg -> svg.paint(face));
   }
 
   /** Unfolded: left, front, right, back in a row, top above and bottom below the front. */
-  static byte[] sheet(List<Elevation> faces, boolean dusk) {
+  static byte[] sheet(List<Elevation> faces, @Nullable SceneLight light) {
     Map<Face, Elevation> by = new EnumMap<>(Face.class);
     faces.forEach(face -> by.put(face.face(), face));
     Elevation front = by.get(Face.FRONT);
@@ -46,7 +51,7 @@ final class FaceSvg {
     return document(
         width,
         height,
-        dusk,
+        light,
         svg -> {
           double x = depth + GAP_MM;
           double y = depth + GAP_MM;
@@ -63,7 +68,8 @@ final class FaceSvg {
     void on(FaceSvg svg) throws XMLStreamException;
   }
 
-  private static byte[] document(double width, double height, boolean dusk, Drawing drawing) {
+  private static byte[] document(
+      double width, double height, @Nullable SceneLight light, Drawing drawing) {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     try {
       XMLStreamWriter xml = XMLOutputFactory.newInstance().createXMLStreamWriter(bytes, "UTF-8");
@@ -74,7 +80,7 @@ final class FaceSvg {
       xml.writeAttribute("width", number(width) + "mm");
       xml.writeAttribute("height", number(height) + "mm");
       xml.writeAttribute("viewBox", "0 0 %s %s".formatted(number(width), number(height)));
-      drawing.on(new FaceSvg(xml, dusk));
+      drawing.on(new FaceSvg(xml, light));
       xml.writeEndElement();
       xml.writeEndDocument();
       xml.close();
@@ -95,7 +101,7 @@ final class FaceSvg {
   }
 
   private void paint(Elevation face) throws XMLStreamException {
-    Map<String, Dusk.Mesh> meshes = dusk ? Dusk.of(face) : Map.of();
+    Map<String, Dusk.Mesh> meshes = light == null ? Map.of() : Dusk.of(face, light);
     surface(face, face.outline(), null, face.groundHex(), meshes.get(""));
     for (ElevationItem drawn : face.items()) {
       if (drawn.layer() == Layer.IN && !drawn.openTo()) {

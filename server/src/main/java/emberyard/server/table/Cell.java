@@ -40,6 +40,8 @@ public record Cell<T>(
           NUMBER,
           long.class,
           WHOLE.or(0L),
+          Long.class,
+          WHOLE,
           int.class,
           COUNT.or(0),
           Integer.class,

@@ -26,6 +26,7 @@ enum Section {
   FIT,
   /** What feeds which screen and device. */
   WIRING,
+  GLOW,
   TASKS,
   /** Tasks of made parts, without when. */
   MAKE_TASKS,

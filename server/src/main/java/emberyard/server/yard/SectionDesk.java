@@ -145,6 +145,7 @@ class SectionDesk {
       case FINISH -> List.of(model.schemes(), model.treated(), model.needs(), reading.book());
       case FIT -> List.of(model.fit());
       case WIRING -> List.of(model.wiring());
+      case GLOW -> List.of(model.glow());
       case TASKS, MAKE_TASKS, FINISH_TASKS -> List.of(model.tasks());
       case NEEDS -> List.of(model.needs());
       case ORDERED -> List.of(model.ordered());
@@ -170,6 +171,7 @@ class SectionDesk {
       case FINISH -> model.finish(reading.book());
       case FIT -> model.fit();
       case WIRING -> model.wiring();
+      case GLOW -> model.glow();
       case TASKS -> model.tasks();
       case MAKE_TASKS -> byThing(tasks(model, Stage.MAKE)).map(Marked::of).toList();
       case FINISH_TASKS -> tasks(model, Stage.FINISH).toList();

@@ -11,6 +11,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finish.FinishModel;
 import emberyard.core.fit.FitModel;
 import emberyard.core.kind.ThingKind;
+import emberyard.core.light.GlowModel;
 import emberyard.core.light.wire.WiringModel;
 import emberyard.core.make.MakeModel;
 import emberyard.core.make.part.MadePart;
@@ -83,6 +84,7 @@ class YardController {
       FinishModel finish,
       FitModel fit,
       WiringModel wiring,
+      GlowModel glow,
       double hardwareMassKg,
       List<TaskModel> tasks,
       List<NeedLine> needs,
@@ -155,6 +157,7 @@ class YardController {
         model.finish(reading.book()),
         model.fit(),
         model.wiring(),
+        model.glow(),
         model.hardwareMassKg(),
         model.tasks(),
         model.needs(),

@@ -5,6 +5,7 @@ import emberyard.core.build.LightStrip;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
+import emberyard.core.glow.LightLoad;
 import emberyard.core.units.Figures;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +20,7 @@ public final class LightPlugFindings {
     List<PowerLine> lacking =
         budget.lines().stream()
             .filter(line -> line.key().startsWith("LIGHT_"))
-            .filter(line -> !line.plugged() || overloaded(line, build.strips()))
+            .filter(line -> !line.plugged() || overloaded(line, LightLoad.of(build)))
             .toList();
     if (!lacking.isEmpty()) {
       findings.add(headers(lacking));
@@ -28,10 +29,10 @@ public final class LightPlugFindings {
   }
 
   /** Together too much; one strip that alone is too much has a finding of its own. */
-  private static boolean overloaded(PowerLine line, List<LightStrip> strips) {
+  private static boolean overloaded(PowerLine line, List<LightLoad> strips) {
     return !line.enough()
         && strips.stream()
-            .filter(LightStrip::onHeader)
+            .filter(LightLoad::onHeader)
             .noneMatch(strip -> strip.amps() > LightStrip.HEADER_AMPS);
   }
 

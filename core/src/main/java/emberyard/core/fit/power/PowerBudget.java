@@ -5,7 +5,6 @@ import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Display;
 import emberyard.core.build.Electric;
-import emberyard.core.build.LightStrip;
 import emberyard.core.build.M2Slot;
 import emberyard.core.build.Port;
 import emberyard.core.build.PortKind;
@@ -13,6 +12,7 @@ import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
 import emberyard.core.build.ScreenFeed.PowerFrom;
 import emberyard.core.fit.power.PowerLine.FedShare;
+import emberyard.core.glow.LightLoad;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -36,12 +36,12 @@ public record PowerBudget(
   static final String ASLEEP = "standby";
 
   public static PowerBudget of(Build build) {
-    return of(build.components(), build.screens(), build.strips());
+    return of(build.components(), build.screens(), LightLoad.of(build));
   }
 
   /** Sums needs and offers of components, with the screens and strips they feed. */
   public static PowerBudget of(
-      List<Component> components, List<Screen> screens, List<LightStrip> strips) {
+      List<Component> components, List<Screen> screens, List<LightLoad> strips) {
     return of(components, screens, strips, 0);
   }
 
@@ -51,17 +51,14 @@ public record PowerBudget(
    * @param otherWatts counted with screens and lights, 0 or more
    */
   public static PowerBudget of(
-      List<Component> components,
-      List<Screen> screens,
-      List<LightStrip> strips,
-      double otherWatts) {
+      List<Component> components, List<Screen> screens, List<LightLoad> strips, double otherWatts) {
     double volt5 = watts(Rail.V5, screens, strips);
     double volt12 = watts(Rail.V12, screens, strips);
     double lights = otherWatts + volt5 + volt12;
     Power power = Power.of(components, lights);
     List<PowerLine> lines = new ArrayList<>();
     lines.add(watts(components, lights, power));
-    asleep(components, screens, lines);
+    asleep(components, screens, strips, lines);
     for (PortKind kind : PortKind.values()) {
       if (kind.wired()) {
         continue;
@@ -78,25 +75,33 @@ public record PowerBudget(
     return new PowerBudget(power, volt5, volt12, beside, List.copyOf(lines));
   }
 
-  private static double watts(Rail rail, List<Screen> screens, List<LightStrip> strips) {
+  private static double watts(Rail rail, List<Screen> screens, List<LightLoad> strips) {
     return screens.stream()
             .filter(s -> s.rail() == rail && !ownSupply(s))
             .mapToDouble(Screen::watts)
             .sum()
-        + strips.stream().filter(s -> s.rail() == rail).mapToDouble(LightStrip::watts).sum();
+        + strips.stream().filter(s -> s.rail() == rail).mapToDouble(LightLoad::watts).sum();
   }
 
   private static boolean ownSupply(Screen screen) {
     return screen.fed().powerFrom() == PowerFrom.BARREL;
   }
 
-  /** What screens draw while the machine sleeps, from the supply’s standby rail. */
+  /** What screens and lights draw while the machine sleeps, from the supply’s standby rail. */
   private static void asleep(
-      List<Component> components, List<Screen> screens, List<PowerLine> lines) {
+      List<Component> components,
+      List<Screen> screens,
+      List<LightLoad> lights,
+      List<PowerLine> lines) {
     List<FedShare> asks = new ArrayList<>();
     for (Screen screen : screens) {
       if (screen.fed().standbyWatts() > 0 && !ownSupply(screen)) {
         asks.add(new FedShare(screen.id(), screen.name(), screen.fed().standbyWatts()));
+      }
+    }
+    for (LightLoad light : lights) {
+      if (light.asleepWatts() > 0) {
+        asks.add(new FedShare(light.id(), light.name(), light.asleepWatts()));
       }
     }
     asks.addAll(shares(components, PowerBudget::asleep));
@@ -212,29 +217,27 @@ public record PowerBudget(
   }
 
   private static void lights(
-      List<Component> components, List<LightStrip> strips, List<PowerLine> lines) {
+      List<Component> components, List<LightLoad> strips, List<PowerLine> lines) {
     for (Rail rail : Rail.values()) {
       PortKind kind = rail == Rail.V5 ? PortKind.LIGHT_5V : PortKind.LIGHT_12V;
-      List<LightStrip> hung =
-          strips.stream().filter(s -> s.rail() == rail && s.onHeader()).toList();
+      List<LightLoad> hung = strips.stream().filter(s -> s.rail() == rail && s.onHeader()).toList();
       List<FedShare> asks = new ArrayList<>();
       hung.forEach(strip -> asks.add(new FedShare(strip.id(), strip.name(), strip.amps())));
       asks.addAll(shares(components, c -> asked(c, kind, p -> p.count() * amps(p, 0))));
       double plugs = hung.size() + sum(shares(components, c -> asked(c, kind, Port::count)));
-      List<FedShare> sockets = shares(components, c -> lightHeaders(c, kind) * c.quantity());
-      List<FedShare> offers =
-          shares(components, c -> lightHeaders(c, kind) * kind.amps() * c.quantity());
-      if (plugs > 0 || !offers.isEmpty()) {
-        lines.add(amps(kind, asks, offers, plugs, sum(sockets), ", at full white"));
+      List<FedShare> sockets = shares(components, c -> c.lightSockets(rail) * c.quantity());
+      List<FedShare> offers = shares(components, c -> c.lightHeaderAmps(rail) * c.quantity());
+      if (plugs > 0 || !sockets.isEmpty()) {
+        lines.add(
+            amps(
+                kind,
+                asks,
+                offers,
+                plugs,
+                sum(sockets),
+                strips.isEmpty() ? "" : ", " + LightLoad.words(hung)));
       }
     }
-  }
-
-  /** As the ports say; a component that names no ports has headers of 5 V. */
-  private static double lightHeaders(Component c, PortKind kind) {
-    return c.electric() != null
-        ? sum(c.electric().offers(), kind, Port::count)
-        : kind == PortKind.LIGHT_5V ? c.lightHeaders() : 0;
   }
 
   /** M.2 slots fill in the order the board lists them; each may switch something off. */

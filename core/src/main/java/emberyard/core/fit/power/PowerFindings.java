@@ -9,6 +9,7 @@ import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
 import emberyard.core.fit.space.Space;
+import emberyard.core.glow.LightLoad;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
@@ -237,7 +238,7 @@ public final class PowerFindings {
   private static boolean mends(PowerLine line, Build build, Component instead) {
     List<Component> all = new ArrayList<>(build.components());
     all.replaceAll(each -> each.id().equals(instead.id()) ? instead : each);
-    return PowerBudget.of(all, build.screens(), build.strips()).lines().stream()
+    return PowerBudget.of(all, build.screens(), LightLoad.of(build)).lines().stream()
             .anyMatch(now -> now.key().equals(line.key()) && now.enough())
         && fits(build, instead);
   }

@@ -70,6 +70,12 @@ public record Space(
         inBays);
   }
 
+  /** The component that a piece is one of. */
+  public String componentId(String pieceId) {
+    Component component = pieces.ofPiece().get(pieceId);
+    return component == null ? pieceId : component.id();
+  }
+
   /** All that stands in bays, components and screens. */
   List<Placed> all() {
     return joined(placed, inBays);

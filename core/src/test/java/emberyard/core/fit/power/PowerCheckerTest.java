@@ -12,6 +12,7 @@ import emberyard.core.build.PortKind;
 import emberyard.core.build.Rail;
 import emberyard.core.build.Screen;
 import emberyard.core.fit.Proof;
+import emberyard.core.glow.LightLoad;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -156,11 +157,10 @@ class PowerCheckerTest {
           line.ask(piece.id(), port.amps() == null ? 0 : port.amps());
         }
       }
-      boolean lights = kind == PortKind.LIGHT_5V || kind == PortKind.LIGHT_12V;
       for (Port port : offers(piece)) {
         for (int n = 0; n < port.count() && port.kind() == kind; n++) {
           line.sockets++;
-          line.offer(piece.id(), port.amps() == null || lights ? kind.amps() : port.amps());
+          line.offer(piece.id(), port.amps() == null ? kind.amps() : port.amps());
         }
       }
       if (kind == PortKind.LIGHT_5V && piece.electric() == null) {
@@ -225,19 +225,11 @@ class PowerCheckerTest {
   }
 
   private LightStrip strip(String id) {
-    return new LightStrip(
-        id,
-        id,
-        50 + random.nextInt(900),
-        60,
-        Rail.values()[random.nextInt(2)],
-        20 + random.nextInt(40),
-        LightStrip.Feed.values()[random.nextInt(LightStrip.Feed.values().length)],
-        "#FFFFFF",
-        0,
-        "",
-        "",
-        null);
+    return LightStrip.one(id, id, 50 + random.nextInt(900))
+        .rail(Rail.values()[random.nextInt(2)])
+        .milliampsPerLed(20 + random.nextInt(40))
+        .feed(LightStrip.Feed.values()[random.nextInt(LightStrip.Feed.values().length)])
+        .build();
   }
 
   private Screen screen(String id) {
@@ -267,7 +259,7 @@ class PowerCheckerTest {
       for (int n = random.nextInt(4); n > 0; n--) {
         strips.add(strip("s" + n));
       }
-      PowerBudget budget = PowerBudget.of(components, screens, strips);
+      PowerBudget budget = PowerBudget.of(components, screens, loads(strips));
       List<PowerLine> plugs = budget.lines().subList(1, budget.lines().size());
       Map<String, Count> counted = counted(components, screens, strips);
       String which = "build " + build;
@@ -355,5 +347,10 @@ class PowerCheckerTest {
     assertEquals(
         lights > 0 ? 1 : 0,
         supply.asks().stream().filter(share -> share.name().equals("screens and lights")).count());
+  }
+
+  /** At full white. */
+  private static List<LightLoad> loads(List<LightStrip> strips) {
+    return strips.stream().map(strip -> LightLoad.of(strip, List.of())).toList();
   }
 }

@@ -65,6 +65,7 @@ abstract class Bench {
         electric,
         null,
         wiring,
+        null,
         null);
   }
 

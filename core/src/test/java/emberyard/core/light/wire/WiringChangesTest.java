@@ -72,6 +72,7 @@ class WiringChangesTest extends Bench {
         null,
         null,
         WiringBuilder.builder().litAtOnce(atOnce).build(),
+        null,
         null);
   }
 
