@@ -18,10 +18,15 @@ const LIGHTS = [
   { value: 'edge', label: 'edge-lit' },
   { value: 'back', label: 'back-lit' },
 ] as const
-const HOURS = [
-  { value: false, label: 'day' },
-  { value: true, label: 'dusk' },
-] as const
+/** By day, at dusk, or in the scenes of the build: those say themselves what shines. */
+const looks = computed(() => props.model.layers.looks)
+const HOURS = computed(() => [
+  { value: 'day', label: 'day' },
+  { value: 'dusk', label: 'dusk' },
+  ...looks.value
+    .filter((look) => look.sceneId)
+    .map((look) => ({ value: look.sceneId, label: look.name })),
+])
 const WHY = {
   formula:
     'layers from the viewer to the ground: each film by Kubelka–Munk, clears, candies and the sheet by what they let pass, laid on each other per channel',
@@ -33,7 +38,11 @@ const WHY = {
   ],
 }
 const light = ref<(typeof LIGHTS)[number]['value']>('unlit')
-const dusk = ref(false)
+const hour = ref('day')
+const scene = computed(() =>
+  looks.value.find((look) => look.sceneId && look.sceneId === hour.value),
+)
+const dusk = computed(() => hour.value !== 'day')
 const frames = computed(() => props.model.layers.frames)
 const at = ref(frames.value.length - 1)
 watch(
@@ -50,6 +59,7 @@ const FIELD: Record<string, [keyof Appearance, keyof Appearance]> = {
 const field = computed(() => FIELD[light.value][dusk.value ? 1 : 0])
 function side(back: boolean) {
   if (leafing.value) return back ? frames.value[at.value].back : frames.value[at.value].front
+  if (scene.value) return back ? scene.value.back : scene.value.front
   return regions.value.map((region) => (back ? region.back : region.front)[field.value])
 }
 const seenBack = computed(() => props.scheme.seenFrom === 'BACK')
@@ -70,8 +80,8 @@ const done = computed(() => {
 <template>
   <section class="sides" aria-label="What it shows">
     <div class="row bar">
-      <ChoiceStrip v-model="light" label="Light" :options="LIGHTS" />
-      <ChoiceStrip v-model="dusk" label="Time of day" :options="HOURS" />
+      <ChoiceStrip v-if="!scene" v-model="light" label="Light" :options="LIGHTS" />
+      <ChoiceStrip v-model="hour" label="Time of day or scene" :options="HOURS" />
     </div>
     <div class="pictures">
       <SideArt
@@ -80,7 +90,7 @@ const done = computed(() => {
         :back="seenBack"
         :dark="dusk && !leafing"
         :findings="leafing ? [] : findings"
-        :label="`Seen from the ${scheme.seenFrom.toLowerCase()}, ${leafing ? done : light}`"
+        :label="`Seen from the ${scheme.seenFrom.toLowerCase()}, ${leafing ? done : (scene?.name ?? light)}`"
       >
         <strong
           >{{ leafing ? 'after' : 'as listed,' }}
@@ -106,7 +116,7 @@ const done = computed(() => {
         >
       </div>
     </div>
-    <p v-if="light === 'back'" class="through">
+    <p v-if="light === 'back' || scene" class="through">
       <span class="soft">light that passes:</span>
       <span v-for="region in regions" :key="region.shapes.join('+')"
         >{{ region.name }} <span class="mono">{{ fixed(100 * region.transmittance, 1) }} %</span

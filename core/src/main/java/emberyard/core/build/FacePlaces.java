@@ -79,7 +79,8 @@ public final class FacePlaces {
         host.xMm() + window.xMm(), host.yMm() + window.yMm(), window.widthMm(), window.heightMm());
   }
 
-  private static Rect middle(Panel panel, Size size) {
+  /** Where a part lies that nobody moved: in the middle of its face. */
+  public static Rect middle(Panel panel, Size size) {
     return new Rect(
         (panel.face().widthMm(size) - panel.widthMm()) / 2,
         (panel.face().heightMm(size) - panel.heightMm()) / 2,

@@ -58,6 +58,13 @@ public record LaidRun(FaceItem item, List<Stretch> stretches, boolean given) {
     return stretches.stream().mapToDouble(Stretch::lengthMm).sum();
   }
 
+  /** Distance of a point from the nearest of its light, 0 on it. */
+  public double distanceMm(double x, double y) {
+    double nearest =
+        stretches.stream().mapToDouble(each -> each.distanceMm(x, y)).min().orElseThrow();
+    return Math.max(0, nearest - WIDE_MM / 2);
+  }
+
   /** The box that a strip without a path or a box of its own takes. */
   public static Rect straight(FaceItem item, LightStrip strip) {
     return item.upright()

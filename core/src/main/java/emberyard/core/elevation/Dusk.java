@@ -7,6 +7,7 @@ import emberyard.core.build.Layer;
 import emberyard.core.colour.Colour;
 import emberyard.core.geometry.Rect;
 import emberyard.core.geometry.Stretch;
+import emberyard.core.glow.PartLight;
 import emberyard.core.glow.SceneLight;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -23,12 +24,6 @@ import org.jspecify.annotations.Nullable;
  * relative to a lit room.
  */
 public final class Dusk {
-  /** Light beside a strip, against a white wall by day; a default. */
-  public static final double BESIDE_STRIP = 1.3;
-
-  /** Reach of a light where none is given, mm. */
-  public static final double USUAL_REACH_MM = 90;
-
   /** Of a light that is off: what its cover shows of its colour; a default. */
   private static final double DARK_COVER = 0.5;
 
@@ -235,7 +230,7 @@ public final class Dusk {
     Colour light = scene.room();
     for (Lamp lamp : near) {
       double falloff = falloff(lamp.distanceMm(x, y), lamp.reachMm);
-      double strength = (lamp.inside ? 4 : 1) * BESIDE_STRIP * falloff;
+      double strength = (lamp.inside ? 4 : 1) * PartLight.BESIDE_STRIP * falloff;
       light = light.plus(lamp.light.times(strength));
     }
     return light;
@@ -248,7 +243,7 @@ public final class Dusk {
   }
 
   private static double reachMm(@Nullable FaceItem item) {
-    return item == null || item.reachMm() == null ? USUAL_REACH_MM : item.reachMm();
+    return item == null || item.reachMm() == null ? PartLight.USUAL_REACH_MM : item.reachMm();
   }
 
   private static int steps(double lengthMm) {

@@ -15,6 +15,7 @@ import emberyard.core.finish.coat.Substrate;
 import emberyard.core.finish.layer.SheetOptic;
 import emberyard.core.geometry.Contour;
 import emberyard.core.geometry.Outline;
+import emberyard.core.glow.PartLight;
 import emberyard.core.make.drafting.ArtOutline;
 import emberyard.core.make.drawn.DrawnPart;
 import emberyard.core.make.part.MadePart;
@@ -63,7 +64,11 @@ record PaintedParts(List<PaintTarget> painted, List<TreatmentTarget> treated) {
     }
     MadePart made = parts.made(scheme.panelId()).orElse(null);
     if (made != null) {
-      return part(scheme, made, parts.drawn(scheme.panelId()).orElse(null));
+      return part(
+          scheme,
+          made,
+          parts.drawn(scheme.panelId()).orElse(null),
+          PartLight.of(build, made.panel()));
     }
     return build.prints().stream()
         .filter(print -> print.id().equals(scheme.panelId()))
@@ -73,7 +78,7 @@ record PaintedParts(List<PaintTarget> painted, List<TreatmentTarget> treated) {
   }
 
   private static @Nullable PaintTarget part(
-      Scheme scheme, MadePart made, @Nullable DrawnPart drawn) {
+      Scheme scheme, MadePart made, @Nullable DrawnPart drawn, List<PartLight> lights) {
     if (made.figures() == null || drawn == null) {
       return null;
     }
@@ -95,7 +100,8 @@ record PaintedParts(List<PaintTarget> painted, List<TreatmentTarget> treated) {
         drawn.outline(),
         shapes,
         problems,
-        "part:" + made.panel().id() + "/cut");
+        "part:" + made.panel().id() + "/cut",
+        lights);
   }
 
   private static void draw(

@@ -12,6 +12,7 @@ import emberyard.core.finish.layer.LayerChecks;
 import emberyard.core.finish.layer.LayerModel;
 import emberyard.core.finish.layer.LayerStack;
 import emberyard.core.finish.layer.Region;
+import emberyard.core.glow.PartLight;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -25,12 +26,18 @@ public final class LayerFindings {
   /** Closer than that nobody tells a pattern from its field. */
   private static final double ALIKE = 2;
 
+  /** What lets half as much through as the brightest region is meant to glow. */
+  private static final double GLOWS = 0.5;
+
   private LayerFindings() {}
 
   public static List<Finding> of(SchemePlan plan) {
     List<Finding> findings = new ArrayList<>();
     Scheme scheme = plan.scheme();
     if (!scheme.layeredArt()) {
+      if (plan.painted().litFromBehind().isPresent()) {
+        uneven(plan, findings);
+      }
       return findings;
     }
     Finding order = order(plan);
@@ -174,24 +181,47 @@ public final class LayerFindings {
     }
   }
 
+  /** Blotches where light passes paint: a risk where a light of the build lies behind. */
   private static void uneven(SchemePlan plan, List<Finding> findings) {
+    PartLight light = plan.painted().litFromBehind().orElse(null);
+    double brightest =
+        plan.layers().regions().stream()
+            .mapToDouble(LayerModel.RegionModel::transmittance)
+            .max()
+            .orElse(0);
     for (LayerModel.RegionModel region : plan.layers().regions()) {
       if (region.unevennessPercent() > 15) {
+        boolean glows = region.transmittance() >= brightest * GLOWS;
         findings.add(
             Finding.of(
-                    Severity.NOTE,
+                    light == null ? Severity.NOTE : Severity.RISK,
                     "finish",
                     "scheme:" + plan.scheme().id() + "/uneven/" + String.join("+", region.shapes()),
-                    "“%s” would look uneven with light behind".formatted(region.name()),
-                    "%.0f %% of the light passes; half a coat more or less changes that by %.0f %%, 15 %% is seen."
+                    light == null
+                        ? "“%s” would look uneven with light behind".formatted(region.name())
+                        : "“%s” blotches in “%s”: light passes thin paint"
+                            .formatted(region.name(), light.name()),
+                    "%.1f %% of the light passes; half a coat more or less changes that by %.0f %%, 15 %% is seen."
                         .formatted(100 * region.transmittance(), region.unevennessPercent()),
                     "Nobody sprays a coat to better than half of itself.")
                 .about(plan.scheme().id())
-                .with(
-                    Remedy.byHand("More coats, until it is dark"),
-                    Remedy.byHand("Opal sheet or film instead of thin paint")));
+                .with(ways(light != null, glows)));
       }
     }
+  }
+
+  /** What is to glow wants something even to glow through, what is to stay dark more paint. */
+  private static Remedy[] ways(boolean lit, boolean glows) {
+    Remedy darker = Remedy.byHand("More coats, until it is dark");
+    Remedy even = Remedy.byHand("Opal sheet or film instead of thin paint");
+    if (!lit) {
+      return new Remedy[] {darker, even};
+    }
+    return glows
+        ? new Remedy[] {
+          even, Remedy.byHand("No paint where it is to glow: colour the light instead")
+        }
+        : new Remedy[] {darker, Remedy.byHand("Black first, on the side of the light")};
   }
 
   private static Finding undrawn(Scheme scheme, String shape, String problem) {

@@ -86,7 +86,8 @@ public final class GroundFindings {
 
   /** Fewer coats than it takes, or more. */
   private void hiding() {
-    if (plan.scheme().layeredArt()) {
+    // a light guide is to let light through
+    if (plan.scheme().layeredArt() || plan.painted().litFromBehind().isPresent()) {
       return;
     }
     for (CoatStep coat : plan.coats()) {

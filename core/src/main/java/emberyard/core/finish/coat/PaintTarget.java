@@ -3,8 +3,12 @@ package emberyard.core.finish.coat;
 import emberyard.core.build.Scheme;
 import emberyard.core.finish.layer.SheetOptic;
 import emberyard.core.geometry.Outline;
+import emberyard.core.glow.PartLight;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A finish with what it goes on, measured.
@@ -18,6 +22,7 @@ import java.util.Map;
  * @param shapes outlines of the named shapes by id
  * @param problems of shapes that could not be drawn, by id
  * @param behind key of the task that makes the piece, empty for none
+ * @param lights on it, behind it and in its rim, one a scene; none where nothing shines there
  */
 public record PaintTarget(
     Scheme scheme,
@@ -31,10 +36,49 @@ public record PaintTarget(
     Outline outline,
     Map<String, Outline> shapes,
     Map<String, String> problems,
-    String behind) {
+    String behind,
+    List<PartLight> lights) {
   public PaintTarget {
     shapes = new LinkedHashMap<>(shapes);
     problems = Map.copyOf(problems);
+    lights = List.copyOf(lights);
+  }
+
+  /** One on which no light of the build shines. */
+  public PaintTarget(
+      Scheme scheme,
+      String name,
+      double faceAreaM2,
+      double perimeterMm,
+      double thicknessMm,
+      int pieces,
+      Substrate substrate,
+      SheetOptic optic,
+      Outline outline,
+      Map<String, Outline> shapes,
+      Map<String, String> problems,
+      String behind) {
+    this(
+        scheme,
+        name,
+        faceAreaM2,
+        perimeterMm,
+        thicknessMm,
+        pieces,
+        substrate,
+        optic,
+        outline,
+        shapes,
+        problems,
+        behind,
+        List.of());
+  }
+
+  /** The scene in which most light comes through it from behind; empty where none does. */
+  public Optional<PartLight> litFromBehind() {
+    return lights.stream()
+        .filter(each -> optic.clear() && each.fromBehind())
+        .max(Comparator.comparingDouble(each -> each.behind().luminance()));
   }
 
   /** Painted area of all pieces, one side, edges added (perimeter × thickness). */

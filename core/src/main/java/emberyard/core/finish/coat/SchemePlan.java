@@ -51,7 +51,14 @@ public record SchemePlan(
     List<Region> regions = FinishStack.regions(painted);
     List<CoatStep> coats = new CoatWriter(painted, book, stack, regions).coats();
     return new SchemePlan(
-        painted, coats, LayerModel.of(stack, regions), stack, regions, null, List.of(), List.of());
+        painted,
+        coats,
+        LayerModel.of(stack, regions, painted.lights()),
+        stack,
+        regions,
+        null,
+        List.of(),
+        List.of());
   }
 
   public Scheme scheme() {

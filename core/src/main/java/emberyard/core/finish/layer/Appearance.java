@@ -39,7 +39,7 @@ public record Appearance(
   }
 
   /** What an engraved place sends out, through what lies on it; the sheet has to be clear. */
-  private static Colour glow(Piles piles, SheetOptic sheet, Slab before, Side from, LightOn light) {
+  static Colour glow(Piles piles, SheetOptic sheet, Slab before, Side from, LightOn light) {
     if (!sheet.clear() || !(piles.frosted(from) || piles.frosted(from.across()))) {
       return Colour.BLACK;
     }

@@ -4,6 +4,7 @@ import emberyard.core.build.LayerStep;
 import emberyard.core.build.Side;
 import emberyard.core.colour.Colour;
 import emberyard.core.finish.optic.Slab;
+import emberyard.core.glow.PartLight;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -17,10 +18,15 @@ import org.jspecify.annotations.Nullable;
  * @param regions the field first, then by shapes
  * @param frames what both sides show after each step, one more than there are steps
  * @param worstDeltaE00 the largest difference from what is wanted, null where nothing is
+ * @param looks what both sides show in the scenes of the build, none where nothing shines there
  */
 public record LayerModel(
-    List<RegionModel> regions, List<Frame> frames, @Nullable Double worstDeltaE00) {
+    List<RegionModel> regions,
+    List<Frame> frames,
+    @Nullable Double worstDeltaE00,
+    List<SceneLook> looks) {
   public LayerModel {
+    looks = List.copyOf(looks);
     regions = List.copyOf(regions);
     frames = List.copyOf(frames);
   }
@@ -60,8 +66,17 @@ public record LayerModel(
    */
   public record Frame(int steps, List<String> front, List<String> back) {}
 
-  /** Replays a stack over regions, once: what lies in the end is read off the last step. */
+  /** Of what no light of a build shines on. */
   public static LayerModel of(LayerStack stack, List<Region> regions) {
+    return of(stack, regions, List.of());
+  }
+
+  /**
+   * Replays a stack over regions, once: what lies in the end is read off the last step.
+   *
+   * @param lights in which it is seen besides
+   */
+  public static LayerModel of(LayerStack stack, List<Region> regions, List<PartLight> lights) {
     List<Piles> piles = regions.stream().map(region -> new Piles()).toList();
     List<Frame> frames = frames(stack, regions, piles);
     List<RegionModel> models = new ArrayList<>();
@@ -72,7 +87,11 @@ public record LayerModel(
       Double off = model.deltaE00();
       worst = off == null || (worst != null && worst >= off) ? worst : off;
     }
-    return new LayerModel(models, frames, worst);
+    return new LayerModel(
+        models,
+        frames,
+        worst,
+        lights.stream().map(light -> SceneLook.of(stack, piles, light)).toList());
   }
 
   private static RegionModel model(LayerStack stack, Region region, Piles piles) {

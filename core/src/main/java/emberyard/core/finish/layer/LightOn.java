@@ -1,6 +1,7 @@
 package emberyard.core.finish.layer;
 
 import emberyard.core.colour.Colour;
+import emberyard.core.glow.SceneLight;
 import emberyard.core.units.Require;
 
 /**
@@ -13,8 +14,8 @@ public record LightOn(Colour colour, double strength) {
   /** Neutral light, as strong as day on white. */
   public static final LightOn USUAL = new LightOn(Colour.WHITE, 1);
 
-  /** What is left of the day at dusk, a little blue; a default. */
-  static final Colour DUSK = Colour.linear(0.10, 0.11, 0.135);
+  /** What is left of the day at dusk. */
+  static final Colour DUSK = SceneLight.DUSK.room();
 
   /** Share of the light in a sheet that an engraved place sends out; a default. */
   static final double EDGE_SHARE = 0.8;

@@ -3,7 +3,7 @@ package emberyard.core.light.scene;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Scene;
 import emberyard.core.colour.Colour;
-import emberyard.core.elevation.Dusk;
+import emberyard.core.glow.PartLight;
 import emberyard.core.glow.SceneGlow;
 import emberyard.core.glow.SceneLight;
 import java.util.ArrayList;
@@ -51,7 +51,7 @@ public record PaletteInScene(List<Colour> seen, List<MergedPair> merged) {
     double leds = glows.stream().mapToDouble(each -> each.glow().leds()).sum();
     Colour light = room;
     for (SceneGlow each : glows) {
-      light = light.plus(each.light().times(Dusk.BESIDE_STRIP * each.glow().leds() / leds));
+      light = light.plus(each.light().times(PartLight.BESIDE_STRIP * each.glow().leds() / leds));
     }
     double most = Math.max(light.red(), Math.max(light.green(), light.blue()));
     return most <= 0 ? Colour.WHITE : light.times(1 / most);
