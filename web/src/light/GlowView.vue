@@ -8,6 +8,7 @@ import ChoiceStrip from '../ui/ChoiceStrip.vue'
 import LightLoads from './LightLoads.vue'
 import RunCard from './RunCard.vue'
 import SceneFace from './SceneFace.vue'
+import ScenePlayer from './ScenePlayer.vue'
 import SceneLights from './SceneLights.vue'
 import ToldApart from './ToldApart.vue'
 import { USES } from './glowWords'
@@ -61,6 +62,7 @@ const lit = computed(() => build.value.strips.length || scene.value?.lights.leng
   <div class="sides">
     <div>
       <SceneFace :scene="scene" />
+      <ScenePlayer v-if="scene" :key="scene.id" :scene="scene" />
       <ToldApart v-if="scene" :scene="scene" />
     </div>
     <SceneLights v-if="scene" :key="scene.id" :scene="scene" />

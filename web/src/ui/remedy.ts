@@ -10,12 +10,15 @@ function valueOf(change: Change, before: unknown) {
   return typeof before === 'string' || (before && typeof before === 'object') ? null : change.value
 }
 
-/** A copy of a thing with one field set; `bays.2.change.higherMm` reaches into lists too. */
+/**
+ * A copy of a thing with one field set; `bays.2.change.higherMm` reaches into lists too, and into
+ * what nobody has said anything of yet.
+ */
 export function withChange<T extends object>(thing: T, change: Change): T {
   const copy = JSON.parse(JSON.stringify(thing))
   const steps = change.field.split('.')
   const last = steps.pop() as string
-  const into = steps.reduce((inside, step) => inside[step], copy)
+  const into = steps.reduce((inside, step) => (inside[step] ??= {}), copy)
   into[last] = valueOf(change, into[last])
   return copy
 }

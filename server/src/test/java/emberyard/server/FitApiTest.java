@@ -194,7 +194,7 @@ class FitApiTest {
     assertEquals(1_400, beam.path("pricePerMetreMinor").asLong());
     assertEquals(0, beam.path("ownFields").size());
     JsonNode volts = view(owner, "fit-join").path("fit").path("power").path("volt5Watts");
-    assertEquals(42 * 0.048 * 5, volts.asDouble(), 1e-9);
+    assertEquals(42 * 0.049 * 5, volts.asDouble(), 1e-9);
   }
 
   @Test

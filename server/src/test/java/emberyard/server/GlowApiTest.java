@@ -201,4 +201,55 @@ class GlowApiTest {
     owner.post("/api/calc/light/scene", "{\"roomLux\":300,\"palette\":[]}").expect(422);
     owner.post("/api/calc/light/scene", "{\"roomLux\":300,\"palette\":[\"red\"]}").expect(422);
   }
+
+  @Test
+  void theControllerPlaysASceneTheSameForTheSameSeed(Client owner) {
+    begin(owner, "gp", "");
+    put(owner, "gp", "SHOW", "{\"runId\":\"gp-l\",\"movement\":\"DRIFT\",\"periodSeconds\":9}")
+        .expect(200);
+    String at = at("gp") + "/light/scenes/gp-SHOW/frames";
+    JsonNode play = owner.get(at + "?count=5&perSecond=2&seed=4").expect(200).json();
+    assertEquals(5, play.path("frames").size());
+    assertEquals(2.0, play.at("/frames/4/seconds").asDouble());
+    assertEquals(66, play.at("/frames/0/lights/0/hexes").size());
+    assertTrue(play.at("/frames/0/amps").asDouble() <= 66 * 0.061);
+    JsonNode step = owner.get(at + "?seconds=2&count=1&seed=4").expect(200).json();
+    assertEquals(play.at("/frames/4/lights"), step.at("/frames/0/lights"), "a step is a frame");
+    JsonNode other = owner.get(at + "?seconds=2&count=1&seed=5").expect(200).json();
+    assertNotEquals(step.at("/frames/0/lights"), other.at("/frames/0/lights"));
+    owner.get(at + "?count=201").expect(422);
+    owner.get(at("gp") + "/light/scenes/gone/frames").expect(404);
+    List<String> rows =
+        owner.get(at + ".csv?seconds=1&perSecond=2&seed=4").expect(200).text().lines().toList();
+    assertEquals(1 + 3 * 66, rows.size());
+    assertEquals("seconds,light,led,r,g,b", rows.get(0));
+    assertTrue(rows.get(1).startsWith("0.0,Roof strip,1,"), rows.get(1));
+    assertTrue(owner.get(at + ".csv?seconds=600&perSecond=60").expect(422).text().contains("rows"));
+  }
+
+  @Test
+  void aSceneLeavesAsAFileAndComesInAgain(Client owner) {
+    begin(owner, "go", "");
+    put(
+            owner,
+            "go",
+            "NIGHT",
+            "{\"runId\":\"go-l\",\"colourHex\":\"#2040FF\",\"brightnessPercent\":20}")
+        .expect(200);
+    String scenes = at("go") + "/light/scenes";
+    String file = owner.get(scenes + "/go-NIGHT.json").expect(200).text();
+    assertTrue(file.contains("\"format\":\"ember-yard scene\""), file);
+    JsonNode taken = owner.post(scenes + "?id=again", file).expect(200).json();
+    assertEquals(0, taken.path("unknown").size());
+    JsonNode built = view(owner, "go").at("/build/scenes");
+    assertEquals(2, built.size());
+    assertEquals("#2040FF", built.at("/1/runs/0/colourHex").asString());
+    begin(owner, "gq", "");
+    String stranger = file.replace("Roof strip", "Stern light");
+    JsonNode named = owner.post(at("gq") + "/light/scenes?id=s", stranger).expect(200).json();
+    assertEquals("Stern light", named.at("/unknown/0").asString());
+    owner.post(scenes + "?id=x", file.replace("ember-yard scene", "else")).expect(422);
+    owner.post(scenes + "?id=x", "{\"format\":\"ember-yard scene\"").expect(400);
+    assertEquals(2, view(owner, "go").at("/build/scenes").size());
+  }
 }

@@ -22,6 +22,7 @@ final class Window {
           "finish",
           "fit",
           "wiring",
+          "glow",
           "tasks",
           "makeTasks",
           "finishTasks",

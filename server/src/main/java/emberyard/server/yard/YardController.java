@@ -100,6 +100,38 @@ class YardController {
     String buildId() {
       return build.id();
     }
+
+    /** As somebody may see it. */
+    static BuildView of(YardReader.Reading reading, LocalDateTime now, MoneySight sight) {
+      BuildModel model = sight.model();
+      Build build = model.build();
+      return new BuildView(
+          reading.revision(),
+          now,
+          reading.versions(build.id()),
+          sight.build(),
+          build.outerSize(),
+          model.fit().overall(build),
+          model.interview(),
+          sight.coverage(),
+          model.parts(),
+          model.make(),
+          model.finish(reading.book()),
+          model.fit(),
+          model.wiring(),
+          model.glow(),
+          model.hardwareMassKg(),
+          model.tasks(),
+          model.needs(),
+          model.ordered(),
+          sight.owner() ? model.budget() : null,
+          sight.findings(),
+          model.chain(),
+          model.fuse(),
+          model.enquiry(),
+          model.next(),
+          reading.movedBy(build.id()));
+    }
   }
 
   /**
@@ -139,36 +171,8 @@ class YardController {
   @GetMapping("/builds/{buildId}")
   BuildView build(@AuthenticationPrincipal Account who, @PathVariable String buildId) {
     YardReader.Reading reading = reader.read();
-    BuildModel model = reading.build(buildId);
-    Build build = model.build();
-    boolean owner = who.owner();
-    MoneySight sight = new MoneySight(model, owner);
-    return new BuildView(
-        reading.revision(),
-        now(reading),
-        reading.versions(buildId),
-        sight.build(),
-        build.outerSize(),
-        model.fit().overall(build),
-        model.interview(),
-        sight.coverage(),
-        model.parts(),
-        model.make(),
-        model.finish(reading.book()),
-        model.fit(),
-        model.wiring(),
-        model.glow(),
-        model.hardwareMassKg(),
-        model.tasks(),
-        model.needs(),
-        model.ordered(),
-        owner ? model.budget() : null,
-        sight.findings(),
-        model.chain(),
-        model.fuse(),
-        model.enquiry(),
-        model.next(),
-        reading.movedBy(buildId));
+    MoneySight sight = new MoneySight(reading.build(buildId), who.owner());
+    return BuildView.of(reading, now(reading), sight);
   }
 
   /** Removes a build from the yard; undo brings it back whole. */

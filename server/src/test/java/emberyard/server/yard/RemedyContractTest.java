@@ -152,6 +152,10 @@ class RemedyContractTest {
     String[] steps = change.field().split("\\.");
     JsonNode into = tree;
     for (int i = 0; i < steps.length - 1; i++) {
+      if (into instanceof ObjectNode inside && inside.path(steps[i]).isNull()) {
+        // nobody has said anything of it yet
+        inside.putObject(steps[i]).putNull(steps[i + 1]);
+      }
       into =
           into instanceof ArrayNode list
               ? list.get(Integer.parseInt(steps[i]))

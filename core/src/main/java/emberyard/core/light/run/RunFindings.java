@@ -303,7 +303,7 @@ public final class RunFindings {
           "Data of 3.3 V into LEDs of 5 V, without a level shifter",
           "%s wants 3.5 V for a one.".formatted(strip.name()),
           "It works on the bench and flickers once the supply is warm.",
-          List.of(choose("Put a level shifter between", "data.shifter", "true")));
+          List.of(set("Put a level shifter between", "data.shifter", 1)));
     }
     if (told.leadMm() > SHORT_DATA_MM && !told.resistor()) {
       add(
@@ -314,7 +314,7 @@ public final class RunFindings {
           "Over %s: 330 to 470 Ω at the source, and a ground beside it."
               .formatted(Figures.mm(SHORT_DATA_MM)),
           "Edges ring on a long lead: the first LED shows colours that nobody sent.",
-          List.of(choose("Put a resistor and a ground beside it", "data.resistor", "true")));
+          List.of(set("Put a resistor and a ground beside it", "data.resistor", 1)));
     }
   }
 
