@@ -34,6 +34,7 @@ function clip(drawn: ElevationItem) {
 <template>
   <g :opacity="face.shown ? 1 : 0.4">
     <MeshFill
+      of=""
       :place="outline"
       :height-mm="face.heightMm"
       :hex="face.groundHex"
@@ -50,6 +51,7 @@ function clip(drawn: ElevationItem) {
     />
     <g v-for="drawn in openings" :key="drawn.id">
       <MeshFill
+        :of="drawn.id"
         :place="drawn.place"
         :height-mm="face.heightMm"
         :hex="face.insideHex"

@@ -32,6 +32,7 @@ const textMm = computed(() => {
 <template>
   <MeshFill
     v-if="!shaped"
+    :of="drawn.id"
     :place="drawn.place"
     :hole="drawn.hole"
     :height-mm="face.heightMm"

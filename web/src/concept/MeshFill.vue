@@ -9,6 +9,8 @@ const props = defineProps<{
   heightMm: number
   hex: string
   mesh?: Mesh
+  /** What it is the surface of, empty for the face itself. */
+  of?: string
   /** Seen small: steps need not be softened. */
   small?: boolean
 }>()
@@ -52,8 +54,8 @@ const soft = computed(() =>
 </script>
 
 <template>
-  <path v-if="one" :d="frame" :fill="one" fill-rule="evenodd" />
-  <g v-else :clip-path="`url(#clip-${id})`">
+  <path v-if="one" :data-of="of" :d="frame" :fill="one" fill-rule="evenodd" />
+  <g v-else :data-of="of" :clip-path="`url(#clip-${id})`">
     <clipPath :id="'clip-' + id"><path :d="frame" clip-rule="evenodd" /></clipPath>
     <filter v-if="!small" :id="'soft-' + id"><feGaussianBlur :stdDeviation="soft" /></filter>
     <g :filter="small ? undefined : `url(#soft-${id})`">
