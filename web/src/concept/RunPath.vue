@@ -24,7 +24,7 @@ const hosts = computed(() => {
   const placed = build.value.items.filter((each) => each.face === face)
   const moved = new Set(build.value.items.map((each) => each.ofId))
   return [
-    { value: '', label: `the ${face.toLowerCase()} itself` },
+    { value: '', label: `the ${face.toLowerCase()} face itself` },
     ...placed
       .filter((each) => each.kind !== 'LIGHT_RUN')
       .map((each) => ({ value: each.id, label: each.name })),
@@ -70,9 +70,14 @@ const keep = (change: Partial<FaceItem>) => props.edit(change)
   display: flex;
   flex-wrap: wrap;
   gap: 8px 16px;
-  align-items: end;
+  align-items: start;
+}
+.path :deep(fieldset) {
+  align-self: end;
+  min-height: 34px;
 }
 .check {
+  margin-top: 20px;
   display: inline-flex;
   gap: 6px;
   align-items: center;

@@ -66,7 +66,11 @@ const lit = computed(() => build.value.strips.length || scene.value?.lights.leng
       <ToldApart v-if="scene" :scene="scene" />
     </div>
     <SceneLights v-if="scene" :key="scene.id" :scene="scene" />
-    <LightLoads v-else />
+    <p v-else class="soft first">
+      A scene says what each light does: its colour, how bright it is, how it moves. With the first
+      one, runs, headers and fuses are judged by what is really asked of them, and the faces and
+      finishes can be seen in it. Begin with the one the client will see most.
+    </p>
   </div>
   <RunCard
     v-for="(thing, index) in build.strips"
@@ -76,7 +80,7 @@ const lit = computed(() => build.value.strips.length || scene.value?.lights.leng
     :scene="shown"
     :open="!index"
   />
-  <LightLoads v-if="scene" class="loads" />
+  <LightLoads class="loads" />
   <p v-if="!lit" class="soft">
     Nothing glows yet. Add a strip, or hardware with lights: watts, volts, parcels and fitting
     follow.
@@ -95,6 +99,10 @@ const lit = computed(() => build.value.strips.length || scene.value?.lights.leng
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 22px;
   margin-bottom: 10px;
+}
+.first {
+  max-width: 44ch;
+  margin: 0;
 }
 .loads {
   margin-top: 12px;

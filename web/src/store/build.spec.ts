@@ -115,7 +115,7 @@ describe('the build that is open', () => {
     expect([builds.shows('light'), builds.shows('money')]).toEqual([true, false])
     answers['GET /api/builds/b'] = () => view(400, 'money')
     await builds.open('b', 'money')
-    expect(sent.at(-1)!.url).toContain('want=head,build,findings,fit,wiring,budget')
+    expect(sent.at(-1)!.url).toContain('want=head,build,findings,fit,wiring,glow,budget')
     expect([builds.shows('light'), builds.shows('money')]).toEqual([true, true])
   })
 

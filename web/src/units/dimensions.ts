@@ -56,6 +56,9 @@ const DIMENSIONS: Dimension[] = [
   { words: 'a frequency', units: { Hz: 1, kHz: 1000, MHz: 1e6, GHz: 1e9 } },
   { words: 'a flow of data', units: { 'MB/s': 1, 'kB/s': 0.001, 'Gbit/s': 125, 'Mbit/s': 0.125 } },
   { words: 'a number of dots', units: { px: 1 } },
+  { words: 'light in a room', units: { lx: 1, klx: 1000 } },
+  { words: 'a brightness', units: { 'cd/m²': 1 } },
+  { words: 'a resistance on a length', units: { 'Ω/m': 1, 'mΩ/m': 0.001 } },
 ]
 
 /** Ways people write a unit. */
@@ -68,6 +71,7 @@ const ALSO: Record<string, string> = {
   L: 'l', mL: 'ml', Ml: 'ml', m2: 'm²', 'm^2': 'm²', cm2: 'cm²', 'cm^2': 'cm²', mm2: 'mm²', 'mm^2': 'mm²',
   cm3: 'cm³', 'min/m2': 'min/m²', 'm2/min': 'm²/min', 'm3/h': 'm³/h', 'mm3/s': 'mm³/s', CFM: 'cfm',
   gb: 'GB', tb: 'TB', mb: 'MB', 'dB(A)': 'dBA', dba: 'dBA', KG: 'kg', Kg: 'kg', MM: 'mm', n: 'N',
+  lux: 'lx', nit: 'cd/m²', nits: 'cd/m²', 'cd/m2': 'cd/m²', 'ohm/m': 'Ω/m', 'mohm/m': 'mΩ/m', 'Ω/m': 'Ω/m',
 } // prettier-ignore
 
 /** Words behind a plain number, in fields that count. */

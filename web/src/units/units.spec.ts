@@ -143,6 +143,11 @@ describe('dimensions', () => {
     ['180 cm²', 'm²', 0.018],
     ['23.1 °C', '°C', 23.1],
     ['1,766 N', 'N', 1766],
+    ['300 lux', 'lx', 300],
+    ['250 nits', 'cd/m²', 250],
+    ['250 mΩ/m', 'Ω/m', 0.25],
+    ['0.3 ohm/m', 'Ω/m', 0.3],
+    ['38 cd/m2', 'cd/m²', 38],
   ])('%s in %s is %d', (text, unit, value) => expect(read(text, unit).value).toBe(value))
 
   it.each([

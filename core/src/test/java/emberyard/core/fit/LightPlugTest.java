@@ -3,6 +3,7 @@ package emberyard.core.fit;
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Electric;
@@ -10,6 +11,9 @@ import emberyard.core.build.LightStrip;
 import emberyard.core.build.Port;
 import emberyard.core.build.PortKind;
 import emberyard.core.build.Rail;
+import emberyard.core.build.RunGlow;
+import emberyard.core.build.Scene;
+import emberyard.core.build.SceneUse;
 import emberyard.core.build.Screen;
 import emberyard.core.finding.Finding;
 import emberyard.core.fit.power.LightPlugFindings;
@@ -58,6 +62,20 @@ class LightPlugTest extends Proof {
     Finding two = headers().orElseThrow();
     assertEquals("2 plugs on 1 header of 5 V", two.title());
     assertEquals("They draw 3.66 A at full white, the headers give 3 A.", two.detail());
+  }
+
+  @Test
+  void whereThereAreScenesTheirCurrentIsSaid() {
+    components.add(board(Port.of(PortKind.LIGHT_5V, 1)));
+    strips.add(strip("1", Rail.V5, 400));
+    strips.add(strip("2", Rail.V5, 600));
+    List<Scene> scenes = List.of(Scene.of("s", SceneUse.SHOW).with(RunGlow.of("1", 50)));
+    Build build = Samples.build().with(LightStrip.class, strips).with(Scene.class, scenes);
+    PowerBudget lit = PowerBudget.of(components, List.of(), LightLoad.of(build));
+    Finding two = LightPlugFindings.of(build, lit).get(0);
+    // 24 LEDs at half of 60 mA, 36 at all of it, and 1 mA each
+    assertEquals(
+        "They draw 2.94 A in the scene that asks most, the headers give 3 A.", two.detail());
   }
 
   /** A 12 V strip does not plug into a header of 5 V, though the board has two headers. */

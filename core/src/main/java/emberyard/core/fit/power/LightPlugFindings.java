@@ -17,13 +17,14 @@ public final class LightPlugFindings {
 
   public static List<Finding> of(Build build, PowerBudget budget) {
     List<Finding> findings = new ArrayList<>();
+    List<LightLoad> loads = LightLoad.of(build);
     List<PowerLine> lacking =
         budget.lines().stream()
             .filter(line -> line.key().startsWith("LIGHT_"))
-            .filter(line -> !line.plugged() || overloaded(line, LightLoad.of(build)))
+            .filter(line -> !line.plugged() || overloaded(line, loads))
             .toList();
     if (!lacking.isEmpty()) {
-      findings.add(headers(lacking));
+      findings.add(headers(lacking, loads));
     }
     return findings;
   }
@@ -36,7 +37,7 @@ public final class LightPlugFindings {
             .noneMatch(strip -> strip.amps() > LightStrip.HEADER_AMPS);
   }
 
-  private static Finding headers(List<PowerLine> lacking) {
+  private static Finding headers(List<PowerLine> lacking, List<LightLoad> loads) {
     return Finding.of(
             Severity.RISK,
             "light",
@@ -45,8 +46,11 @@ public final class LightPlugFindings {
             lacking.stream()
                 .map(
                     line ->
-                        "They draw %s A at full white, the headers give %s A."
-                            .formatted(Figures.plain(line.wanted()), Figures.plain(line.there())))
+                        "They draw %s A %s, the headers give %s A."
+                            .formatted(
+                                Figures.plain(line.wanted()),
+                                LightLoad.words(loads),
+                                Figures.plain(line.there())))
                 .collect(Collectors.joining(" ")),
             "A light without a header has neither current nor data; on a splitter its current adds "
                 + "up, and the header's trace burns.")

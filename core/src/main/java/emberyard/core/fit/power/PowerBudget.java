@@ -235,7 +235,7 @@ public record PowerBudget(
                 offers,
                 plugs,
                 sum(sockets),
-                strips.isEmpty() ? "" : ", " + LightLoad.words(hung)));
+                strips.isEmpty() ? "" : ", " + LightLoad.words(strips)));
       }
     }
   }
