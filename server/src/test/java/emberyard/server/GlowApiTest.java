@@ -203,6 +203,26 @@ class GlowApiTest {
   }
 
   @Test
+  void picturesAreCutAndLettersAreReadAsTheHandbookSays(Client owner) {
+    String left =
+        "{\"id\":\"left\",\"xMm\":0,\"yMm\":0,\"widthMm\":120,\"heightMm\":60,\"pixelsWide\":480,\"pixelsHigh\":240}";
+    String right = left.replace("left", "right").replace("\"xMm\":0", "\"xMm\":134");
+    JsonNode cut =
+        owner
+            .post("/api/calc/light/canvas", "{\"panes\":[%s,%s]}".formatted(left, right))
+            .expect(200)
+            .json();
+    assertEquals(254, cut.path("widthMm").asDouble());
+    assertEquals(47.2, cut.at("/cuts/0/rightPercent").asDouble(), 0.05);
+    assertEquals(52.8, cut.at("/cuts/1/leftPercent").asDouble(), 0.05);
+    owner.post("/api/calc/light/canvas", "{\"panes\":[%s,%s]}".formatted(left, left)).expect(422);
+    String asked = "{\"distanceMm\":1200,\"ink\":\"#FFFFFF\",\"ground\":\"#000000\"}";
+    JsonNode legible = owner.post("/api/calc/light/legible", asked).expect(200).json();
+    assertEquals(7.0, legible.path("leastCapitalMm").asDouble(), 0.05);
+    owner.post("/api/calc/light/legible", asked.replace("1200", "0")).expect(422);
+  }
+
+  @Test
   void theControllerPlaysASceneTheSameForTheSameSeed(Client owner) {
     begin(owner, "gp", "");
     put(owner, "gp", "SHOW", "{\"runId\":\"gp-l\",\"movement\":\"DRIFT\",\"periodSeconds\":9}")
