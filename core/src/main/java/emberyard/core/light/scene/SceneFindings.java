@@ -33,6 +33,7 @@ public final class SceneFindings {
       all.apart(scene, glows);
       all.camera(scene, CameraView.of(build, scene, glows));
       all.bands(scene, glows);
+      all.modes(scene, glows);
     }
     return all.findings;
   }
@@ -127,6 +128,34 @@ public final class SceneFindings {
     }
     RunGlow told = scene.glow(area.of().id()).orElse(RunGlow.of(area.of().id(), 100));
     return Change.items("scenes", scene.id(), "runs", scene.with(told.at(percent)).runs());
+  }
+
+  /** Lights of hardware that only change modes; of runs it is said with the run. */
+  private void modes(Scene scene, List<SceneGlow> glows) {
+    List<String> fixed =
+        glows.stream()
+            .filter(glow -> glow.glow().of().kind().equals("components") && !glow.glow().dims())
+            .filter(glow -> scene.glow(glow.id()).filter(SceneFindings::dimming).isPresent())
+            .map(glow -> glow.glow().name())
+            .toList();
+    if (fixed.isEmpty()) {
+      return;
+    }
+    add(
+        scene,
+        Severity.RISK,
+        "modes",
+        "%s can’t be dimmed, and “%s” asks for it"
+            .formatted(String.join(", ", fixed), scene.name()),
+        "On and off, or modes of its own: shown here at full, in its own colour.",
+        "It is found out on camera, when it is built in.",
+        Remedy.byHand("Others that take colours, or none that are lit"),
+        Remedy.byHand("Leave them off in this scene"));
+  }
+
+  private static boolean dimming(RunGlow told) {
+    return told.colourHex() != null
+        || (told.brightnessPercent() > 0 && told.brightnessPercent() < 100);
   }
 
   /** Lights are dimmed by pulses, which a shutter cuts. */

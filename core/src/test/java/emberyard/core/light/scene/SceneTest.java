@@ -122,6 +122,11 @@ class SceneTest {
     assertFalse(lit.dims());
     assertEquals(100, lit.brightnessPercent(), "it can't be dimmed");
     assertEquals("#F0A13A", lit.colourHex(), "nor be told a colour");
+    Scene asked = Scene.of("s", SceneUse.SHOW).with(RunGlow.of("fan", 20));
+    assertEquals(
+        "Fan lit can’t be dimmed, and “show” asks for it", finding(asked, "scene:s/modes").title());
+    assertFalse(keys(asked.with(RunGlow.of("fan", 0))).contains("scene:s/modes"), "off it can be");
+    assertFalse(keys(asked.with(RunGlow.of("fan", 100))).contains("scene:s/modes"));
   }
 
   @Test
