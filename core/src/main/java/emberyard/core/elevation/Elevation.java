@@ -59,6 +59,11 @@ public record Elevation(
     return List.copyOf(faces);
   }
 
+  /** The same face with other things on it. */
+  public Elevation showing(List<ElevationItem> others) {
+    return new Elevation(face, widthMm, heightMm, shown, groundHex, insideHex, others);
+  }
+
   public Rect outline() {
     return new Rect(0, 0, widthMm, heightMm);
   }

@@ -50,14 +50,7 @@ final class FaceTouches {
         }
       }
     }
-    return new Elevation(
-        face.face(),
-        face.widthMm(),
-        face.heightMm(),
-        face.shown(),
-        face.groundHex(),
-        face.insideHex(),
-        items);
+    return face.showing(items);
   }
 
   private static @Nullable ElevationItem drawn(

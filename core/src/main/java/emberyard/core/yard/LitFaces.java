@@ -61,14 +61,7 @@ final class LitFaces {
       number++;
     }
     items.addAll(face.items());
-    return new Elevation(
-        face.face(),
-        face.widthMm(),
-        face.heightMm(),
-        face.shown(),
-        face.groundHex(),
-        face.insideHex(),
-        items);
+    return face.showing(items);
   }
 
   /** What is flat is seen along its thickness, all else from the side it was wanted to face. */
