@@ -1,6 +1,6 @@
 package emberyard.core.build;
 
-import emberyard.core.thing.DesignThing;
+import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
@@ -9,7 +9,8 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What all lights and screens of a build do together, named by what it is for.
+ * What all lights and screens of a build do together, named by what it is for. It is tuned until
+ * the reveal, so it is not frozen with the design: nothing that was priced hangs on it.
  *
  * @param roomLux light in the room, 0 to 5,000 lx; null for what is usual with its use
  * @param runs what it says of runs, each once; what it says nothing of shows its own colour, and
@@ -24,7 +25,7 @@ public record Scene(
     @Nullable Double roomLux,
     List<RunGlow> runs,
     List<ScreenGlow> screens)
-    implements DesignThing, SceneBuilder.With {
+    implements Thing, SceneBuilder.With {
   private static final int MOST = 100;
 
   public Scene {

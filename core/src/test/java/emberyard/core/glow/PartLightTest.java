@@ -21,6 +21,7 @@ import emberyard.core.build.SceneUse;
 import emberyard.core.build.Size;
 import emberyard.core.colour.Colour;
 import emberyard.core.thing.Thing;
+import emberyard.core.yard.Samples;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -41,9 +42,8 @@ class PartLightTest {
 
   private List<PartLight> lights() {
     List<Thing> things = new ArrayList<>(List.of(FRONT, STRIP, item));
-    things.addAll(scenes);
-    return PartLight.of(
-        Design.of(new Look(List.of(), List.of(), new Size(400, 250, 300)), things), FRONT);
+    Design design = Design.of(new Look(List.of(), List.of(), new Size(400, 250, 300)), things);
+    return PartLight.of(Samples.build().with(design).with(Scene.class, scenes), FRONT);
   }
 
   @Test

@@ -9,6 +9,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Design;
 import emberyard.core.build.Electric;
 import emberyard.core.build.LightCircuit;
 import emberyard.core.build.LightStrip;
@@ -256,6 +257,15 @@ class SceneTest {
     assertEquals(30 * (25.41 * 0.6 + 1) / 1_000, load.amps(), 1e-3);
     assertEquals(5 * 30 * (25.41 * 0.1 + 1) / 1_000, load.asleepWatts(), 1e-2);
     assertTrue(load.inScenes());
+  }
+
+  /** It is tuned until the reveal: no client is asked for a yes about it. */
+  @Test
+  void aSceneIsNotFrozenWithTheDesign() {
+    assertFalse(Design.differs(Scene.class));
+    Build build = build(Scene.of("s", SceneUse.SHOW));
+    assertEquals(build.design(), build().design());
+    assertEquals(1, build.with(build.design()).scenes().size(), "another option keeps it");
   }
 
   @Test
