@@ -57,23 +57,27 @@ const fields = (row: (typeof rows.value)[number]) => {
   return [
     light!.coloured && {
       field: 'colourHex',
+      class: 'colour',
       label: `Colour of ${named}`,
       hideLabel: true,
       get: () => run.colourHex ?? light!.colourHex,
     },
     light!.dims && {
       field: 'brightnessPercent',
+      class: 'number',
       label: `Brightness of ${named}`,
       hideLabel: true,
     },
     light!.coloured && {
       field: 'movement',
+      class: 'moves',
       label: `Movement of ${named}`,
       hideLabel: true,
       options: MOVEMENTS,
     },
     run.movement !== 'STILL' && {
       field: 'periodSeconds',
+      class: 'number',
       label: `Period of ${named}`,
       hideLabel: true,
       unit: 's',
@@ -128,6 +132,7 @@ const HEAD = [
           :fields="[
             {
               field: 'brightnessPercent',
+              class: 'number',
               label: `Brightness of ${row.screen!.name}`,
               hideLabel: true,
             },
@@ -193,10 +198,19 @@ const HEAD = [
 }
 .does {
   grid-column: 2 / -1;
-  display: grid;
-  grid-template-columns: minmax(0, 1.35fr) minmax(0, 0.9fr) minmax(0, 1.2fr) minmax(0, 0.9fr);
-  gap: 6px 10px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 8px;
   align-items: center;
+}
+.does > :deep(.colour) {
+  flex: 0 0 124px;
+}
+.does > :deep(.number) {
+  flex: 0 0 78px;
+}
+.does > :deep(.moves) {
+  flex: 0 0 98px;
 }
 .sum {
   gap: 4px 14px;
@@ -207,8 +221,7 @@ const HEAD = [
   padding-top: 4px;
 }
 @media (max-width: 640px) {
-  .head,
-  .does {
+  .head {
     grid-template-columns: 1fr 1fr;
   }
 }
