@@ -131,9 +131,9 @@ class JourneyTest {
   private static void light(Hands hands) {
     hands.jump("7");
     hands.press("Add a light strip").write("Name", "Amber beam").write("Length", "900").saved();
-    hands.sees("Amber beam draws 3.2 A; a header gives 3.0 A");
-    hands.press("Shorten it to 833.0 mm").saved();
-    assertEquals("833", hands.value("Length"));
+    hands.sees("Amber beam draws 3.3 A at full white; a header gives 3.0 A");
+    hands.press("Shorten it to 816.0 mm").saved();
+    assertEquals("816", hands.value("Length"));
   }
 
   private static void view(Hands hands, String name) {
