@@ -29,8 +29,10 @@ final class YardBenchmark {
         FitBenchmark.appendTo(timing, out);
         MakeBenchmark.appendTo(timing, out);
         FinishBenchmark.appendTo(timing, out);
-        LightBenchmark.appendTo(timing, out);
         HeavyBenchmark.appendTo(out);
+      }
+      if (wanted("light")) {
+        LightBenchmark.appendTo(timing, out);
       }
       out.println("\n## The demo’s Night Pilotage, five builds in the yard\n");
       timing.head();
