@@ -23,6 +23,12 @@ const curve = computed(
   () =>
     props.run?.curves.find((each) => each.sceneId === props.scene) ?? props.run?.curves[0] ?? null,
 )
+/** How far apart feeds may be under what asks most; nothing where that is further than it is long. */
+const again = computed(() => {
+  const { againMm, behindMm, lengthMm } = props.run ?? {}
+  if (!againMm || !behindMm || !lengthMm || behindMm >= lengthMm) return ''
+  return `feed again every ${fixed(againMm, 0)} mm at most, ${fixed(behindMm, 0)} mm behind the last`
+})
 const place = computed(() =>
   build.value.items.find((item) => item.kind === 'LIGHT_RUN' && item.ofId === props.thing.id),
 )
@@ -130,6 +136,7 @@ const SEEN = [
           · dots <span class="mono">{{ fixed(run.unevenPercent, 1) }} %</span>, a line from
           <span class="mono">{{ fixed(run.lineMm, 1) }} mm</span></template
         >
+        <template v-if="again"> · {{ again }}</template>
         <WhyButton :why="run.why" :of="`Volts along ${thing.name}`" />
       </p>
       <VoltCurve :run="run" :chosen="scene" />

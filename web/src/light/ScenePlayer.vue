@@ -24,8 +24,8 @@ let from = -1
 let timer: ReturnType<typeof setInterval> | undefined
 const shown = computed(() => play.value?.frames[at.value - Math.max(0, from)] ?? null)
 /** Frames come in pieces; what was asked of another scene or seed is thrown away. */
-async function bring() {
-  const first = Math.floor(at.value / CHUNK) * CHUNK
+async function bring(frame: number) {
+  const first = Math.floor(frame / CHUNK) * CHUNK
   if (first === from && play.value) return
   const asked = `${one.value}/frames?seconds=${first / PER_SECOND}&count=${CHUNK}&perSecond=${PER_SECOND}&seed=${seed.value}`
   const fresh = await get<ScenePlay>(asked).catch(() => null)
@@ -38,8 +38,9 @@ function pause() {
   clearInterval(timer)
 }
 async function step() {
-  at.value += 1
-  await bring()
+  const next = at.value + 1
+  await bring(next)
+  at.value = next
 }
 function start() {
   playing.value = true
@@ -48,7 +49,7 @@ function start() {
 const again = () => {
   from = -1
   play.value = null
-  void bring()
+  void bring(at.value)
 }
 function other() {
   seed.value += 1

@@ -46,6 +46,11 @@ public record RunGlow(
     return new RunGlow(runId, null, brightnessPercent, null, null);
   }
 
+  /** Whether it asks for more than on and off: a colour, or less than all of it. */
+  public boolean dimming() {
+    return colourHex != null || (brightnessPercent > 0 && brightnessPercent < 100);
+  }
+
   /** The same, brighter or darker. */
   public RunGlow at(double percent) {
     return new RunGlow(runId, colourHex, percent, movement, periodSeconds);

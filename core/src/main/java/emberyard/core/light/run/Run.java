@@ -114,7 +114,7 @@ public record Run(LightStrip strip, List<Load> loads, @Nullable LaidRun laid) {
 
   /** Whether its print bears what comes in at each feed. */
   public boolean printBears(double amps, RunFeed feed) {
-    return drop(amps, feed).feedAmps().stream().allMatch(each -> each <= PRINT_AMPS + 1e-9);
+    return drop(amps, feed).mostFeedAmps() <= PRINT_AMPS + 1e-9;
   }
 
   /** The fewest places to feed it at that are enough and that its print bears. */
@@ -133,7 +133,6 @@ public record Run(LightStrip strip, List<Load> loads, @Nullable LaidRun laid) {
 
   /** The fuse at its source: none on a header, which has its own limit. */
   public Optional<Double> fuseAmps() {
-    double most = drop(worst()).feedAmps().stream().mapToDouble(each -> each).max().orElse(0);
-    return strip.onHeader() ? Optional.empty() : Fuse.amps(most);
+    return strip.onHeader() ? Optional.empty() : Fuse.amps(drop(worst()).mostFeedAmps());
   }
 }

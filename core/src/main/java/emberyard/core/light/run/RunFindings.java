@@ -166,7 +166,7 @@ public final class RunFindings {
     if (ways.isEmpty()) {
       ways.add(Remedy.byHand("A strip of more volts, or several with a lead each"));
     }
-    double lead = drop.feedAmps().stream().mapToDouble(a -> a).max().orElse(0) * run.leadOhm();
+    double lead = drop.mostFeedAmps() * run.leadOhm();
     VoltDrop.LowStretch first = drop.below(run.leastVolts()).get(0);
     add(
         Severity.RISK,
@@ -228,10 +228,7 @@ public final class RunFindings {
         Severity.RISK,
         "print",
         "%.1f A go into %s at one place%s; its print carries 3.0 A"
-            .formatted(
-                run.drop(worst).feedAmps().stream().mapToDouble(a -> a).max().orElse(0),
-                strip.name(),
-                scene(worst)),
+            .formatted(run.drop(worst).mostFeedAmps(), strip.name(), scene(worst)),
         "%.1f A over %d %s."
             .formatted(
                 worst.amps(),
@@ -269,8 +266,7 @@ public final class RunFindings {
 
   /** Whether fed so, the fuse is one that its lead bears. */
   private boolean fused(RunFeed feed) {
-    double most =
-        run.drop(run.worst().amps(), feed).feedAmps().stream().mapToDouble(a -> a).max().orElse(0);
+    double most = run.drop(run.worst().amps(), feed).mostFeedAmps();
     return Fuse.amps(most).filter(amps -> amps <= Fuse.bears(feed.leadMm2())).isPresent();
   }
 
@@ -347,7 +343,7 @@ public final class RunFindings {
     Run.@Nullable Load asked =
         run.loads().stream()
             .filter(load -> load.scene() != null)
-            .filter(load -> load.scene().glow(strip.id()).filter(RunFindings::dimming).isPresent())
+            .filter(load -> load.scene().glow(strip.id()).filter(RunGlow::dimming).isPresent())
             .findFirst()
             .orElse(null);
     if (only.dims() || asked == null) {
@@ -362,10 +358,5 @@ public final class RunFindings {
         List.of(
             choose(
                 "A controller that sends colours", "data.only", RunData.Control.COLOURS.name())));
-  }
-
-  private static boolean dimming(RunGlow glow) {
-    return glow.colourHex() != null
-        || (glow.brightnessPercent() > 0 && glow.brightnessPercent() < 100);
   }
 }

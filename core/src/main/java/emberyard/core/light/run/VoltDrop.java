@@ -2,6 +2,7 @@ package emberyard.core.light.run;
 
 import emberyard.core.units.Require;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -122,7 +123,7 @@ public final class VoltDrop {
     int n = at.length;
     double[] volts = new double[n];
     if (leadOhm < LEAST_OHM) {
-      java.util.Arrays.fill(volts, sourceVolts);
+      Arrays.fill(volts, sourceVolts);
       return volts;
     }
     double[] own = new double[n];
@@ -183,6 +184,11 @@ public final class VoltDrop {
   /** What comes in at each feed, A. */
   public List<Double> feedAmps() {
     return List.copyOf(feedAmps);
+  }
+
+  /** The most that comes in at one of them, A. */
+  public double mostFeedAmps() {
+    return feedAmps.stream().mapToDouble(each -> each).max().orElse(0);
   }
 
   /**

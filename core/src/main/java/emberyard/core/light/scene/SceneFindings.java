@@ -135,7 +135,7 @@ public final class SceneFindings {
     List<String> fixed =
         glows.stream()
             .filter(glow -> glow.glow().of().kind().equals("components") && !glow.glow().dims())
-            .filter(glow -> scene.glow(glow.id()).filter(SceneFindings::dimming).isPresent())
+            .filter(glow -> scene.glow(glow.id()).filter(RunGlow::dimming).isPresent())
             .map(glow -> glow.glow().name())
             .toList();
     if (fixed.isEmpty()) {
@@ -151,11 +151,6 @@ public final class SceneFindings {
         "It is found out on camera, when it is built in.",
         Remedy.byHand("Others that take colours, or none that are lit"),
         Remedy.byHand("Leave them off in this scene"));
-  }
-
-  private static boolean dimming(RunGlow told) {
-    return told.colourHex() != null
-        || (told.brightnessPercent() > 0 && told.brightnessPercent() < 100);
   }
 
   /** Lights are dimmed by pulses, which a shutter cuts. */
