@@ -48,6 +48,8 @@ function clip(drawn: ElevationItem) {
       :face="face"
       :mesh="mesh(drawn.id)"
       :small="small"
+      :picture="mesh(drawn.id + '/picture')"
+      :shows="(canvas) => mesh(`${drawn.id}/shows/${canvas}`)"
     />
     <g v-for="drawn in openings" :key="drawn.id">
       <MeshFill
@@ -75,6 +77,7 @@ function clip(drawn: ElevationItem) {
           :mesh="mesh(thing.id)"
           :small="small"
           :picture="mesh(thing.id + '/picture')"
+          :shows="(canvas) => mesh(`${thing.id}/shows/${canvas}`)"
         />
       </g>
       <rect
@@ -94,6 +97,7 @@ function clip(drawn: ElevationItem) {
       :mesh="mesh(drawn.id)"
       :small="small"
       :picture="mesh(drawn.id + '/picture')"
+      :shows="(canvas) => mesh(`${drawn.id}/shows/${canvas}`)"
     />
   </g>
 </template>

@@ -2,18 +2,19 @@
 import Button from 'primevue/button'
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { LightStrip, Program, Screen } from '../api/types'
+import type { Canvas, LightStrip, Program, Screen } from '../api/types'
 import StageFrame from '../build/StageFrame.vue'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
 import ViewTabs from '../ui/ViewTabs.vue'
 import { count } from '../ui/words'
 import GlowView from './GlowView.vue'
+import PicturesView from './PicturesView.vue'
 import ProgramsView from './ProgramsView.vue'
 import ScreensView from './ScreensView.vue'
 import WiringView from './WiringView.vue'
 
-/** Every screen lights: what feeds it, what it is, light runs, programs. */
+/** Every screen lights: what feeds it, what it is, light runs, what it shows, programs. */
 const builds = useBuild()
 const workshop = useWorkshop()
 const route = useRoute()
@@ -25,6 +26,7 @@ const VIEWS = [
   { value: 'wiring', label: 'Wiring' },
   { value: 'screens', label: 'Screens' },
   { value: 'runs', label: 'Glow' },
+  { value: 'pictures', label: 'Pictures' },
   { value: 'programs', label: 'Programs' },
 ] as const
 type View = (typeof VIEWS)[number]['value']
@@ -90,9 +92,20 @@ function addProgram() {
     version: '',
   } satisfies Omit<Program, 'id'>)
 }
+function addCanvas() {
+  void show('pictures')
+  const taken = new Set(build.value.canvases.flatMap((each) => each.panes.map(({ id }) => id)))
+  const first = build.value.screens.find(({ id }) => !taken.has(id)) ?? build.value.screens[0]
+  builds.add('canvases', {
+    name: 'New picture',
+    panes: first ? [{ id: first.id, name: '' }] : [],
+    readOuts: [],
+  } satisfies Omit<Canvas, 'id'>)
+}
 function addHere() {
   if (shown.value === 'runs') addStrip()
   else if (shown.value === 'programs') addProgram()
+  else if (shown.value === 'pictures') addCanvas()
   else addScreen()
 }
 </script>
@@ -105,11 +118,13 @@ function addHere() {
     <div class="row add no-print">
       <Button class="quiet" label="Add a screen" @click="addScreen" />
       <Button class="quiet" label="Add a light strip" @click="addStrip" />
+      <Button class="quiet" label="Add a picture" @click="addCanvas" />
       <Button class="quiet" label="Add a program" @click="addProgram" />
     </div>
     <WiringView v-if="shown === 'wiring'" />
     <ScreensView v-else-if="shown === 'screens'" />
     <GlowView v-else-if="shown === 'runs'" />
+    <PicturesView v-else-if="shown === 'pictures'" />
     <ProgramsView v-else />
   </StageFrame>
 </template>

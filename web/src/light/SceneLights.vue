@@ -32,6 +32,7 @@ const whole = computed<Scene | undefined>(() => {
     .map((screen) => ({
       screenId: screen.id,
       brightnessPercent: scene.use === 'ASLEEP' ? 0 : 100,
+      canvasId: '',
     }))
   return { ...scene, runs: [...scene.runs, ...unsaid], screens: [...scene.screens, ...screens] }
 })
@@ -84,6 +85,27 @@ const fields = (row: (typeof rows.value)[number]) => {
     },
   ]
 }
+/** What a screen may show, where there is a choice. */
+const shows = (screenId: string) =>
+  build.value.canvases
+    .filter((canvas) => canvas.panes.some((pane) => pane.id === screenId))
+    .map(({ id, name }) => ({ value: id, label: name }))
+const screenFields = (screen: { id: string; name: string }) => [
+  {
+    field: 'brightnessPercent',
+    class: 'number',
+    label: `Brightness of ${screen.name}`,
+    hideLabel: true,
+  },
+  shows(screen.id).length > 1 && {
+    field: 'canvasId',
+    class: 'shows',
+    label: `What ${screen.name} shows`,
+    hideLabel: true,
+    options: shows(screen.id),
+    instead: shows(screen.id)[0].value,
+  },
+]
 const HEAD = [
   'name',
   { field: 'use', label: 'For', options: USES },
@@ -129,14 +151,7 @@ const HEAD = [
           :thing="whole"
           :within="`screens.${row.index}`"
           :edit="edit"
-          :fields="[
-            {
-              field: 'brightnessPercent',
-              class: 'number',
-              label: `Brightness of ${row.screen!.name}`,
-              hideLabel: true,
-            },
-          ]"
+          :fields="screenFields(row.screen!)"
         />
       </div>
     </div>
@@ -211,6 +226,9 @@ const HEAD = [
 }
 .does > :deep(.moves) {
   flex: 0 0 98px;
+}
+.does > :deep(.shows) {
+  flex: 1 1 140px;
 }
 .sum {
   gap: 4px 14px;

@@ -64,6 +64,10 @@ const fields = (screen: Screen) => [
     class: 'twice',
     label: 'takes pictures only as televisions do',
   },
+  { field: 'feed.activeWidthMm', label: 'Shines across', hint: 'as its maker means it' },
+  { field: 'feed.activeHeightMm', label: 'and up' },
+  { field: 'feed.candelas', label: 'Brightness', unit: 'cd/m²', hint: 'at full; empty: 250' },
+  { field: 'feed.selfLit', class: 'twice', label: 'pixels make their own light' },
   { field: 'feed.touch', class: 'twice', label: 'feels touch' },
   { field: 'feed.ownProgram', class: 'twice', label: 'driven by a program of its own' },
 ]

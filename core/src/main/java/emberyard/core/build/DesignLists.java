@@ -74,6 +74,10 @@ public interface DesignLists {
     return things().of(Scene.class);
   }
 
+  default List<Canvas> canvases() {
+    return things().of(Canvas.class);
+  }
+
   default List<Enclosure> enclosures() {
     return things().of(Enclosure.class);
   }

@@ -46,7 +46,7 @@ public record Scene(
     Require.that(
         screens.stream().map(ScreenGlow::screenId).distinct().count() == screens.size(),
         "screens",
-        "A scene says of each screen once how bright it is.");
+        "A scene says of each screen once what it does.");
   }
 
   /** A scene that says nothing of any run. */
@@ -69,11 +69,24 @@ public record Scene(
     return runs.stream().filter(each -> each.runId().equals(runId)).findFirst();
   }
 
+  /** What it says of a screen. */
+  public Optional<ScreenGlow> screen(String screenId) {
+    return screens.stream().filter(each -> each.screenId().equals(screenId)).findFirst();
+  }
+
+  /** What a screen shows in it: the canvas that is named, else the first that the screen is on. */
+  public Optional<Canvas> canvas(DesignLists design, String screenId) {
+    String named = screen(screenId).map(ScreenGlow::canvasId).orElse("");
+    List<Canvas> all = design.canvases().stream().filter(each -> each.on(screenId)).toList();
+    return all.stream()
+        .filter(each -> each.id().equals(named))
+        .findFirst()
+        .or(() -> all.stream().findFirst());
+  }
+
   /** How bright a screen is in it, 0 to 1. */
   public double screenBrightness(String screenId) {
-    return screens.stream()
-        .filter(each -> each.screenId().equals(screenId))
-        .findFirst()
+    return screen(screenId)
         .map(each -> each.brightnessPercent() / 100)
         .orElse(asleep() ? 0.0 : 1.0);
   }

@@ -26,6 +26,9 @@ import org.jspecify.annotations.Nullable;
  * @param patternWideMm between the screw holes of its back, 1 to 3,000 mm; null for none known, as
  *     patternHighMm
  * @param candelas a square metre at full, 1 to 10,000 cd/m²; null for {@link #CANDELAS}
+ * @param activeWidthMm of what shines, as its maker means it to stand, 1 to 3,000 mm; null while
+ *     nobody has measured it; so is activeHeightMm
+ * @param selfLit whether its pixels make their own light, and wear out by it
  */
 @RecordBuilder
 public record ScreenFeed(
@@ -44,7 +47,10 @@ public record ScreenFeed(
     List<MountWay> mounts,
     @Nullable Double patternWideMm,
     @Nullable Double patternHighMm,
-    @Nullable Double candelas)
+    @Nullable Double candelas,
+    @Nullable Double activeWidthMm,
+    @Nullable Double activeHeightMm,
+    Boolean selfLit)
     implements ScreenFeedBuilder.With {
   /** A screen of which nothing is known. */
   public static final ScreenFeed USUAL = ScreenFeedBuilder.builder().build();
@@ -119,6 +125,13 @@ public record ScreenFeed(
     if (candelas != null) {
       Require.between("candelas", candelas, 1, 10_000, "cd/m²");
     }
+    if (activeWidthMm != null) {
+      Require.between("activeWidthMm", activeWidthMm, 1, 3_000, "mm");
+    }
+    if (activeHeightMm != null) {
+      Require.between("activeHeightMm", activeHeightMm, 1, 3_000, "mm");
+    }
+    selfLit = selfLit != null && selfLit;
   }
 
   /** How bright it is at full, cd/m². */

@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -104,6 +105,9 @@ public final class Dusk {
   /** Behind a screen's id: the colour in which its picture shines. */
   public static final String PICTURE = "/picture";
 
+  /** Behind a screen's id, before a canvas's: the colours of that canvas's marks, in a row. */
+  public static final String SHOWS = "/shows/";
+
   /** Behind an opening's id: the colour of the pane in it. */
   public static final String PANE = "/pane";
 
@@ -126,6 +130,10 @@ public final class Dusk {
       meshes.put(drawn.id(), dusk.item(drawn));
       if (drawn.kind() == ItemKind.SCREEN) {
         meshes.put(drawn.id() + PICTURE, one(dusk.picture(drawn)));
+        dusk.shown(drawn)
+            .ifPresent(
+                shown ->
+                    meshes.put(drawn.id() + SHOWS + shown.canvasId(), dusk.marks(drawn, shown)));
       }
       if (drawn.openTo()) {
         meshes.put(drawn.id() + PANE, one(dusk.unlit(Colour.hex(drawn.colourHex()))));
@@ -140,6 +148,26 @@ public final class Dusk {
     Colour shown = item == null || item.colourHex() == null ? PALE : Colour.hex(item.colourHex());
     double bright = drawn.of() == null ? 1 : scene.screen(drawn.of().id());
     return shown.times(bright).plus(unlit(Colour.hex(drawn.artHex()).times(1 - bright)));
+  }
+
+  /** The canvas that a screen shows in this scene. */
+  private Optional<ShownCanvas> shown(ElevationItem drawn) {
+    String wanted = drawn.of() == null ? "" : scene.canvas(drawn.of().id());
+    return drawn.shown().stream()
+        .filter(each -> each.canvasId().equals(wanted))
+        .findFirst()
+        .or(() -> drawn.shown().stream().findFirst());
+  }
+
+  private Mesh marks(ElevationItem drawn, ShownCanvas shown) {
+    double bright = drawn.of() == null ? 1 : scene.screen(drawn.of().id());
+    List<String> hexes = new ArrayList<>();
+    for (int i = 0; i < shown.marks().size(); i++) {
+      Colour lit = Colour.hex(shown.marks().get(i).hex()).times(bright);
+      Colour off = Colour.hex(shown.offHexes().get(i)).times(1 - bright);
+      hexes.add(lit.plus(unlit(off)).hex());
+    }
+    return new Mesh(hexes.size(), 1, hexes);
   }
 
   /** In what is left of the room's light alone. */

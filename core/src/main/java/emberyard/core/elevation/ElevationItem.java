@@ -29,6 +29,8 @@ import org.jspecify.annotations.Nullable;
  * @param strokeMm width of the art's lines, 0 for a filled shape
  * @param words engraved or printed text
  * @param detail material and finish in words
+ * @param shown what a screen shows, canvas by canvas; empty for all others, and while nobody laid
+ *     anything out
  * @param lit where a light run lies, from its start to its end; empty for all others
  */
 public record ElevationItem(
@@ -49,8 +51,10 @@ public record ElevationItem(
     double strokeMm,
     String words,
     String detail,
+    List<ShownCanvas> shown,
     List<Stretch> lit) {
   public ElevationItem {
+    shown = List.copyOf(shown);
     lit = List.copyOf(lit);
   }
 

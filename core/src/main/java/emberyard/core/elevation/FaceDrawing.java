@@ -15,6 +15,7 @@ import emberyard.core.build.RunShape;
 import emberyard.core.build.Size;
 import emberyard.core.build.ThingLink;
 import emberyard.core.build.Window;
+import emberyard.core.colour.Colour;
 import emberyard.core.geometry.Rect;
 import emberyard.core.geometry.Stretch;
 import emberyard.core.workshop.Material;
@@ -122,6 +123,7 @@ final class FaceDrawing {
             0,
             "",
             panelDetail(panel, sheet),
+            List.of(),
             List.of()));
     if (hole != null) {
       FaceItem pane = placed.get(ItemKind.WINDOW + "/" + panel.id());
@@ -144,6 +146,7 @@ final class FaceDrawing {
               0,
               "",
               pane == null || pane.colourHex() == null ? "open" : "tinted pane",
+              List.of(),
               List.of()));
     }
   }
@@ -183,6 +186,7 @@ final class FaceDrawing {
       return;
     }
     ThingLink of = link(item);
+    List<ShownCanvas> shown = shown(item, place);
     String lines = laid == null ? "" : lines(item, laid, place);
     drawn.add(
         new ElevationItem(
@@ -198,11 +202,12 @@ final class FaceDrawing {
             hex(item),
             clearness(item),
             item.material(),
-            lines.isEmpty() ? art(item, place) : lines,
+            lines.isEmpty() ? art(item, place, shown) : lines,
             item.kind() == ItemKind.SCREEN ? SCREEN_OFF_HEX : hex(item),
             lines.isEmpty() ? (item.strokeMm() == null ? 0 : item.strokeMm()) : LaidRun.WIDE_MM,
-            item.words(),
+            shown.isEmpty() ? item.words() : "",
             detail(item),
+            shown,
             lit(item, laid, place)));
   }
 
@@ -259,8 +264,18 @@ final class FaceDrawing {
     return round ? place.inset(STRIP_MM) : null;
   }
 
+  /** A screen shows its canvases; before there are any, what was written on it by hand. */
+  private List<ShownCanvas> shown(FaceItem item, Rect place) {
+    return item.kind() == ItemKind.SCREEN && item.ofId() != null
+        ? ShownCanvas.of(build, item.ofId(), place, Colour.hex(SCREEN_HEX))
+        : List.of();
+  }
+
   /** Its own lines; a vent field without any gets its holes. */
-  private static String art(FaceItem item, Rect place) {
+  private static String art(FaceItem item, Rect place, List<ShownCanvas> shown) {
+    if (!shown.isEmpty()) {
+      return "";
+    }
     boolean field = item.kind() == ItemKind.VENT && item.art().isEmpty();
     return field ? VentField.path(place.widthMm(), place.heightMm()) : item.art();
   }

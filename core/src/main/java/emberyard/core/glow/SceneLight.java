@@ -2,6 +2,7 @@ package emberyard.core.glow;
 
 import emberyard.core.build.DesignLists;
 import emberyard.core.build.Scene;
+import emberyard.core.build.Screen;
 import emberyard.core.colour.Colour;
 import java.util.HashMap;
 import java.util.List;
@@ -14,11 +15,16 @@ import java.util.Map;
  * @param room on all surfaces
  * @param runs by the id of a run or lit component; one that is not here shows its own colour
  * @param screens by id, 0 to 1; one that is not here is as bright as it can
+ * @param canvases by a screen's id, the id of the canvas that it shows
  */
-public record SceneLight(Colour room, Map<String, Colour> runs, Map<String, Double> screens) {
+public record SceneLight(
+    Colour room,
+    Map<String, Colour> runs,
+    Map<String, Double> screens,
+    Map<String, String> canvases) {
   /** What is left of the day at dusk, a little blue; a default. */
   public static final SceneLight DUSK =
-      new SceneLight(Colour.linear(0.10, 0.11, 0.135), Map.of(), Map.of());
+      new SceneLight(Colour.linear(0.10, 0.11, 0.135), Map.of(), Map.of(), Map.of());
 
   /** Light on a white wall in a room that is lit to work in, lx: what 1 stands for; a default. */
   public static final double LIT_LUX = 500;
@@ -26,6 +32,7 @@ public record SceneLight(Colour room, Map<String, Colour> runs, Map<String, Doub
   public SceneLight {
     runs = Map.copyOf(runs);
     screens = Map.copyOf(screens);
+    canvases = Map.copyOf(canvases);
   }
 
   /** All of a build in a scene. */
@@ -35,8 +42,13 @@ public record SceneLight(Colour room, Map<String, Colour> runs, Map<String, Doub
       runs.put(each.id(), each.light());
     }
     Map<String, Double> screens = new HashMap<>();
-    design.screens().forEach(s -> screens.put(s.id(), scene.screenBrightness(s.id())));
-    return new SceneLight(room(scene), runs, screens);
+    Map<String, String> canvases = new HashMap<>();
+    for (Screen screen : design.screens()) {
+      String id = screen.id();
+      screens.put(id, scene.screenBrightness(id));
+      scene.canvas(design, id).ifPresent(canvas -> canvases.put(id, canvas.id()));
+    }
+    return new SceneLight(room(scene), runs, screens, canvases);
   }
 
   /** What each source does in a scene. */
@@ -64,5 +76,10 @@ public record SceneLight(Colour room, Map<String, Colour> runs, Map<String, Doub
   /** How bright a screen is, 0 to 1. */
   public double screen(String id) {
     return screens.getOrDefault(id, 1.0);
+  }
+
+  /** What a screen shows; empty where nobody has said. */
+  public String canvas(String screenId) {
+    return canvases.getOrDefault(screenId, "");
   }
 }

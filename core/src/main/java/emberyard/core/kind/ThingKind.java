@@ -1,6 +1,7 @@
 package emberyard.core.kind;
 
 import emberyard.core.build.Brief;
+import emberyard.core.build.Canvas;
 import emberyard.core.build.Component;
 import emberyard.core.build.Concept;
 import emberyard.core.build.ConceptOption;
@@ -79,6 +80,7 @@ public enum ThingKind {
   PROGRAM("programs", "Program", Program.class, Home.BUILD, Way.FREE),
   STRIP("strips", "Light", LightStrip.class, Home.BUILD, Way.FREE),
   SCENE("scenes", "Scene", Scene.class, Home.BUILD, Way.FREE),
+  CANVAS("canvases", "Canvas", Canvas.class, Home.BUILD, Way.FREE),
   ENCLOSURE("enclosures", "Enclosure", Enclosure.class, Home.BUILD, Way.FREE),
   LOOP("loops", "Loop", Loop.class, Home.BUILD, Way.FREE),
   WORKSHEET("worksheets", "Worksheet", Worksheet.class, Home.BUILD, Way.FREE),

@@ -5,6 +5,7 @@ import emberyard.core.build.Screen;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.finding.Caution;
 import emberyard.core.finding.Finding;
+import emberyard.core.light.canvas.CanvasFindings;
 import emberyard.core.light.mount.MountFindings;
 import emberyard.core.light.mount.MountTape;
 import emberyard.core.light.mount.MountWork;
@@ -108,6 +109,7 @@ public final class LightWork {
     List<Finding> findings = new ArrayList<>(MountFindings.of(build));
     findings.addAll(RunFindings.of(build));
     findings.addAll(SceneFindings.of(build));
+    findings.addAll(CanvasFindings.of(build));
     return findings;
   }
 }

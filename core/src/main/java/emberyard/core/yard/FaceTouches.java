@@ -92,6 +92,7 @@ final class FaceTouches {
         line ? width : 0,
         "",
         treatment.kind().words(),
+        List.of(),
         List.of());
   }
 

@@ -99,6 +99,7 @@ final class LitFaces {
         LaidRun.WIDE_MM / 2,
         "",
         "lights of " + component.name(),
+        List.of(),
         stretches);
   }
 

@@ -12,7 +12,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The one page of the application, for every address a screen can have. */
+/** The page of the application, for every address it can have, and that of a build's screens. */
 @Hidden
 @RestController
 class PageController {
@@ -29,9 +29,19 @@ class PageController {
     "/builds/{buildId}/{stop:[a-z]+}"
   })
   ResponseEntity<String> page(HttpServletRequest request) throws IOException {
+    return page("static/index.html", request);
+  }
+
+  /** The page of one screen of a build, whatever its token: it says itself whether it opens. */
+  @GetMapping("/screens/{token}")
+  ResponseEntity<String> screen(HttpServletRequest request) throws IOException {
+    return page("static/screen.html", request);
+  }
+
+  private static ResponseEntity<String> page(String file, HttpServletRequest request)
+      throws IOException {
     String nonce = (String) request.getAttribute(PageGuard.NONCE);
-    String page =
-        new ClassPathResource("static/index.html").getContentAsString(StandardCharsets.UTF_8);
+    String page = new ClassPathResource(file).getContentAsString(StandardCharsets.UTF_8);
     return ResponseEntity.ok()
         .contentType(MediaType.TEXT_HTML)
         .cacheControl(CacheControl.noStore())

@@ -10,6 +10,7 @@ import emberyard.core.units.Require;
 import emberyard.server.access.Account;
 import emberyard.server.concept.ConceptPictures.ConceptView;
 import emberyard.server.concept.ConceptPictures.Sketch;
+import emberyard.server.drawing.SvgPicture;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;

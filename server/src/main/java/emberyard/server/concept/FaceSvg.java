@@ -1,19 +1,21 @@
 package emberyard.server.concept;
 
+import static emberyard.server.drawing.SvgDocument.number;
+
 import emberyard.core.build.Face;
 import emberyard.core.build.ItemKind;
 import emberyard.core.build.Layer;
 import emberyard.core.elevation.Dusk;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.ElevationItem;
+import emberyard.core.elevation.ShownCanvas;
 import emberyard.core.geometry.Rect;
 import emberyard.core.glow.SceneLight;
-import java.io.ByteArrayOutputStream;
+import emberyard.server.drawing.MarkSvg;
+import emberyard.server.drawing.SvgDocument;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import javax.xml.stream.XMLOutputFactory;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamWriter;
 import org.jspecify.annotations.Nullable;
@@ -70,24 +72,7 @@ final class FaceSvg {
 
   private static byte[] document(
       double width, double height, @Nullable SceneLight light, Drawing drawing) {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    try {
-      XMLStreamWriter xml = XMLOutputFactory.newInstance().createXMLStreamWriter(bytes, "UTF-8");
-      xml.writeStartDocument("UTF-8", "1.0");
-      xml.writeStartElement("svg");
-      xml.writeDefaultNamespace("http://www.w3.org/2000/svg");
-      xml.writeAttribute("version", "1.1");
-      xml.writeAttribute("width", number(width) + "mm");
-      xml.writeAttribute("height", number(height) + "mm");
-      xml.writeAttribute("viewBox", "0 0 %s %s".formatted(number(width), number(height)));
-      drawing.on(new FaceSvg(xml, light));
-      xml.writeEndElement();
-      xml.writeEndDocument();
-      xml.close();
-    } catch (XMLStreamException impossible) {
-      throw new IllegalStateException(impossible);
-    }
-    return bytes.toByteArray();
+    return SvgDocument.mm(width, height, xml -> drawing.on(new FaceSvg(xml, light)));
   }
 
   private void at(double x, double y, Elevation face) throws XMLStreamException {
@@ -154,6 +139,39 @@ final class FaceSvg {
       hex = picture == null ? drawn.artHex() : picture.hexes().get(0);
     }
     art(face, drawn, hex);
+    shown(face, drawn, meshes);
+  }
+
+  /** What a screen shows of its canvas: by day, with the lights off, only faintly. */
+  private void shown(Elevation face, ElevationItem drawn, Map<String, Dusk.Mesh> meshes)
+      throws XMLStreamException {
+    for (ShownCanvas canvas : drawn.shown()) {
+      Dusk.Mesh lit = meshes.get(drawn.id() + Dusk.SHOWS + canvas.canvasId());
+      boolean day = meshes.isEmpty() && canvas.equals(drawn.shown().get(0));
+      if (lit != null || day) {
+        shown(face, canvas, lit == null ? canvas.offHexes() : lit.hexes());
+      }
+    }
+  }
+
+  private void shown(Elevation face, ShownCanvas canvas, List<String> hexes)
+      throws XMLStreamException {
+    Rect place = canvas.place();
+    xml.writeStartElement("svg");
+    xml.writeAttribute("x", number(place.xMm()));
+    xml.writeAttribute("y", number(face.heightMm() - place.top()));
+    xml.writeAttribute("width", number(place.widthMm()));
+    xml.writeAttribute("height", number(place.heightMm()));
+    xml.writeAttribute(
+        "viewBox",
+        "%s %s %s %s"
+            .formatted(
+                number(canvas.viewXMm()),
+                number(canvas.viewYMm()),
+                number(place.widthMm()),
+                number(place.heightMm())));
+    MarkSvg.write(xml, canvas.marks(), hexes);
+    xml.writeEndElement();
   }
 
   private void art(Elevation face, ElevationItem drawn, String hex) throws XMLStreamException {
@@ -239,10 +257,5 @@ final class FaceSvg {
             number(rect.widthMm()),
             number(rect.heightMm()),
             number(-rect.widthMm()));
-  }
-
-  private static String number(double value) {
-    String text = String.format(Locale.ROOT, "%.3f", value);
-    return text.replaceAll("\\.?0+$", "");
   }
 }

@@ -1,9 +1,9 @@
 package emberyard.server.light;
 
+import emberyard.core.canvas.CanvasCut;
+import emberyard.core.canvas.Legible;
+import emberyard.core.canvas.ScreenPane;
 import emberyard.core.colour.Colour;
-import emberyard.core.light.canvas.CanvasCut;
-import emberyard.core.light.canvas.Legible;
-import emberyard.core.light.canvas.ScreenPane;
 import emberyard.core.units.Require;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;

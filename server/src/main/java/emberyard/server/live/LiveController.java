@@ -4,7 +4,6 @@ import emberyard.server.access.Account;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
-import java.io.IOException;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,9 +13,6 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** What happens in the workshop, as it happens: the one stream a browser holds. */
 @RestController
 class LiveController {
-  /** Then the browser asks again, and whoever was signed out is told so. */
-  private static final long LONGEST_MS = 5 * 60_000;
-
   private final LiveFeed feed;
 
   LiveController(LiveFeed feed) {
@@ -32,23 +28,6 @@ class LiveController {
               mediaType = MediaType.TEXT_EVENT_STREAM_VALUE,
               schema = @Schema(implementation = LiveNews.class)))
   SseEmitter follow(@AuthenticationPrincipal Account who) {
-    SseEmitter emitter = new SseEmitter(LONGEST_MS);
-    LiveReader reader = feed.join(who, new EmitterLine(emitter));
-    emitter.onCompletion(() -> feed.leave(reader));
-    emitter.onTimeout(() -> feed.leave(reader));
-    emitter.onError(gone -> feed.leave(reader));
-    return emitter;
-  }
-
-  private record EmitterLine(SseEmitter emitter) implements LiveReader.Line {
-    @Override
-    public void send(LiveNews news) throws IOException {
-      emitter.send(news, MediaType.APPLICATION_JSON);
-    }
-
-    @Override
-    public void close() {
-      emitter.complete();
-    }
+    return LiveLine.to(feed, line -> feed.join(who, line));
   }
 }

@@ -18,11 +18,15 @@ import org.springframework.stereotype.Component;
 
 /** Sends whoever looks what changed, four times a second at most. */
 @Component
-class LiveFeed {
+public class LiveFeed {
   /** A browser holds one, however many windows it has. */
   static final int MOST_OF_AN_ACCOUNT = 24;
 
   static final int MOST = 300;
+
+  /** Of pages that nobody signed in for, beside those. */
+  static final int MOST_PAGES = 200;
+
   private static final Logger LOG = LoggerFactory.getLogger(LiveFeed.class);
   private static final long EVERY_MS = 250;
   private static final int BEAT_TICKS = 60;
@@ -57,18 +61,35 @@ class LiveFeed {
    */
   synchronized LiveReader join(Account who, LiveReader.Line line) {
     readers.removeIf(LiveReader::gone);
-    long own = readers.stream().filter(reader -> reader.who().id().equals(who.id())).count();
-    if (closed || own >= MOST_OF_AN_ACCOUNT || readers.size() >= MOST) {
+    long own = readers.stream().filter(reader -> reader.of(who)).count();
+    long signedIn = readers.stream().filter(reader -> !reader.page()).count();
+    if (closed || own >= MOST_OF_AN_ACCOUNT || signedIn >= MOST) {
       throw new Refused(
           HttpStatus.SERVICE_UNAVAILABLE,
           "Too many windows follow what happens here: close some, or reload to see what is new.");
     }
-    LiveReader reader = new LiveReader(who, line);
+    LiveReader reader = new LiveReader(who, topics, line);
     readers.add(reader);
     return reader;
   }
 
-  void leave(LiveReader reader) {
+  /**
+   * A page that nobody signed in for follows one topic of its own.
+   *
+   * @throws Refused 503 where too many do already
+   */
+  public synchronized LiveReader joinPage(LiveTopic own, LiveReader.Line line) {
+    readers.removeIf(LiveReader::gone);
+    if (closed || readers.stream().filter(LiveReader::page).count() >= MOST_PAGES) {
+      throw new Refused(
+          HttpStatus.SERVICE_UNAVAILABLE, "Too many screens are open: close some of them.");
+    }
+    LiveReader reader = new LiveReader(null, List.of(own), line);
+    readers.add(reader);
+    return reader;
+  }
+
+  public void leave(LiveReader reader) {
     reader.close();
     readers.remove(reader);
   }
@@ -81,7 +102,7 @@ class LiveFeed {
     readers.removeIf(LiveReader::gone);
     for (LiveReader reader : readers) {
       try {
-        reader.tick(topics, BEAT_TICKS, senders);
+        reader.tick(BEAT_TICKS, senders);
       } catch (RuntimeException broken) {
         LOG.warn("News could not be told", broken);
       }

@@ -5,7 +5,8 @@ package emberyard.server.live;
  *
  * @param about “here”: the line is still open, every 15 seconds without other news; “revision”:
  *     something that is stored changed, asked for anew by whoever shows it; “laser”: what {@code
- *     GET /api/laser} answers; “nest/{id}”: how far that search is
+ *     GET /api/laser} answers; “nest/{id}”: how far that search is; “feed/{build}”: how often its
+ *     machine spoke
  * @param value how it stands now
  */
-record LiveNews(String about, Object value) {}
+public record LiveNews(String about, Object value) {}

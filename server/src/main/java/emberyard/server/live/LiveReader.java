@@ -8,15 +8,16 @@ import java.util.Map;
 import java.util.concurrent.Executor;
 import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.atomic.AtomicBoolean;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One who looks. What changed is sent by a task of its own, one at a time: while it is under way
  * newer values lie on top of each other, so a slow reader holds up nobody and is sent only the
  * newest.
  */
-final class LiveReader {
+public final class LiveReader {
   /** Where news are sent; blocks while the reader's end of the line takes no more. */
-  interface Line {
+  public interface Line {
     void send(LiveNews news) throws IOException;
 
     void close();
@@ -25,20 +26,32 @@ final class LiveReader {
   /** Keeps the line open, and finds out that it is gone. */
   private static final Map<String, Object> HERE = Map.of("here", true);
 
-  private final Account who;
+  private final @Nullable Account who;
+  private final List<LiveTopic> topics;
   private final Line line;
   private final Map<String, Object> sent = new HashMap<>();
   private final AtomicBoolean sending = new AtomicBoolean();
   private volatile boolean gone;
   private int quietTicks;
 
-  LiveReader(Account who, Line line) {
+  /**
+   * @param who null for a page that nobody signed in for
+   * @param topics what is told
+   */
+  LiveReader(@Nullable Account who, List<LiveTopic> topics, Line line) {
     this.who = who;
+    this.topics = topics;
     this.line = line;
   }
 
-  Account who() {
-    return who;
+  /** Whether it is one of an account's windows. */
+  boolean of(Account account) {
+    return who != null && who.id().equals(account.id());
+  }
+
+  /** Whether nobody signed in for it. */
+  boolean page() {
+    return who == null;
   }
 
   boolean gone() {
@@ -55,12 +68,12 @@ final class LiveReader {
    *
    * @param beatTicks after so many calls without news it is said that the line is open
    */
-  void tick(List<LiveTopic> topics, int beatTicks, Executor senders) {
+  void tick(int beatTicks, Executor senders) {
     if (gone || !sending.compareAndSet(false, true)) {
       return;
     }
     try {
-      Map<String, Object> news = news(topics);
+      Map<String, Object> news = news();
       quietTicks = news.isEmpty() ? quietTicks + 1 : 0;
       if (news.isEmpty() && quietTicks < beatTicks) {
         sending.set(false);
@@ -76,7 +89,7 @@ final class LiveReader {
     }
   }
 
-  private Map<String, Object> news(List<LiveTopic> topics) {
+  private Map<String, Object> news() {
     Map<String, Object> news = new HashMap<>();
     for (LiveTopic topic : topics) {
       topic

@@ -1,6 +1,7 @@
 package emberyard.core.light.scene;
 
 import emberyard.core.build.Build;
+import emberyard.core.build.Canvas;
 import emberyard.core.build.Movement;
 import emberyard.core.build.RunGlow;
 import emberyard.core.build.Scene;
@@ -67,8 +68,12 @@ public record SceneFile(
     }
   }
 
-  /** One screen. */
-  public record FileScreen(String name, Double brightnessPercent) {
+  /**
+   * One screen.
+   *
+   * @param canvas name of what it shows, null or empty for what it shows anyway
+   */
+  public record FileScreen(String name, Double brightnessPercent, @Nullable String canvas) {
     public FileScreen {
       Require.text("name", name);
     }
@@ -90,7 +95,11 @@ public record SceneFile(
     }
     List<FileScreen> screens = new ArrayList<>();
     for (Screen screen : build.screens()) {
-      screens.add(new FileScreen(screen.name(), scene.screenBrightness(screen.id()) * 100));
+      screens.add(
+          new FileScreen(
+              screen.name(),
+              scene.screenBrightness(screen.id()) * 100,
+              scene.canvas(build, screen.id()).map(Canvas::name).orElse("")));
     }
     return new SceneFile(FORMAT, 1, scene.name(), scene.use(), scene.roomLux(), lights, screens);
   }
@@ -143,9 +152,18 @@ public record SceneFile(
               .filter(each -> shown.stream().noneMatch(s -> s.screenId().equals(each.id())))
               .findFirst();
       there.ifPresentOrElse(
-          each -> shown.add(new ScreenGlow(each.id(), screen.brightnessPercent())),
-          () -> unknown.add(screen.name()));
+          each -> shown.add(shown(build, each.id(), screen)), () -> unknown.add(screen.name()));
     }
     return new TakenScene(new Scene(id, name, use, roomLux, runs, shown), unknown);
+  }
+
+  private static ScreenGlow shown(Build build, String screenId, FileScreen screen) {
+    String canvasId =
+        build.canvases().stream()
+            .filter(each -> each.on(screenId) && each.name().equals(screen.canvas()))
+            .map(Canvas::id)
+            .findFirst()
+            .orElse("");
+    return new ScreenGlow(screenId, screen.brightnessPercent(), canvasId);
   }
 }

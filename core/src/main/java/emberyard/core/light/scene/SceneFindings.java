@@ -123,7 +123,8 @@ public final class SceneFindings {
     if (area.of().kind().equals("screens")) {
       List<ScreenGlow> screens = new ArrayList<>(scene.screens());
       screens.removeIf(each -> each.screenId().equals(area.of().id()));
-      screens.add(new ScreenGlow(area.of().id(), (double) percent));
+      ScreenGlow told = scene.screen(area.of().id()).orElse(new ScreenGlow(area.of().id(), 100));
+      screens.add(told.at(percent));
       return Change.items("scenes", scene.id(), "screens", screens);
     }
     RunGlow told = scene.glow(area.of().id()).orElse(RunGlow.of(area.of().id(), 100));

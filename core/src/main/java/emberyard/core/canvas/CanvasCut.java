@@ -1,4 +1,4 @@
-package emberyard.core.light.canvas;
+package emberyard.core.canvas;
 
 import emberyard.core.geometry.Rect;
 import emberyard.core.units.InvalidValue;

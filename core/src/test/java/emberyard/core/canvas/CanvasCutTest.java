@@ -1,4 +1,4 @@
-package emberyard.core.light.canvas;
+package emberyard.core.canvas;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;

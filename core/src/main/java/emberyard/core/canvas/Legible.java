@@ -1,4 +1,4 @@
-package emberyard.core.light.canvas;
+package emberyard.core.canvas;
 
 import emberyard.core.colour.Colour;
 import emberyard.core.units.Require;
