@@ -8,7 +8,7 @@ import { fixed } from '../units/writing'
 const props = defineProps<{ canvas: Canvas; picture: CanvasPicture; chosen: string }>()
 const emit = defineEmits<{ choose: [id: string]; move: [readOut: ReadOut] }>()
 const id = useId()
-const EDGE = computed(() => Math.max(4, props.picture.widthMm * 0.02))
+const EDGE = computed(() => Math.max(props.picture.widthMm, props.picture.heightMm) * 0.02)
 const foot = computed(() => EDGE.value * 2.6)
 const view = computed(() => {
   const { widthMm, heightMm } = props.picture

@@ -5,7 +5,6 @@ import type { FeedState, SimulatedMachine } from '../api/types'
 import { useBuild } from '../store/build'
 import { useShell } from '../store/shell'
 import ChoiceStrip from '../ui/ChoiceStrip.vue'
-import MeasureField from '../ui/MeasureField.vue'
 import { LOADS } from './pictureWords'
 
 /** The simulated machine: what it does, and in how warm a room. */
@@ -15,22 +14,28 @@ const builds = useBuild()
 const shell = useShell()
 const machine = computed(() => props.feed?.machine.machine ?? null)
 const load = computed<SimulatedMachine['load'] | 'OFF'>(() => machine.value?.load ?? 'OFF')
-const room = ref(22)
-watch(machine, (now) => now && (room.value = now.roomCelsius), { immediate: true })
+const room = ref('22')
+watch(machine, (now) => now && (room.value = String(now.roomCelsius)), { immediate: true })
+const rooms = computed(() =>
+  [...new Set(['18', '22', '28', '35', room.value])].map((value) => ({
+    value,
+    label: `${value} °C`,
+  })),
+)
 async function run(wanted: SimulatedMachine['load'] | 'OFF') {
   const path = `/api/builds/${encodeURIComponent(builds.id)}/light/machine`
+  const body = { load: wanted, roomCelsius: Number(room.value), seed: 1 }
   try {
     const stands =
       wanted === 'OFF'
         ? await send<FeedState>('DELETE', path)
-        : await send<FeedState>('PUT', path, { load: wanted, roomCelsius: room.value, seed: 1 })
+        : await send<FeedState>('PUT', path, body)
     emit('stands', stands)
   } catch (problem) {
     shell.say((problem as Error).message)
   }
 }
-function warm(celsius: number | null) {
-  if (celsius === null) return
+function warm(celsius: string) {
   room.value = celsius
   if (load.value !== 'OFF') void run(load.value)
 }
@@ -59,12 +64,10 @@ const said = computed(() =>
         :options="LOADS"
         @update:model-value="run"
       />
-      <MeasureField
-        class="room"
-        own
-        label="The room’s air"
-        unit="°C"
+      <ChoiceStrip
         :model-value="room"
+        label="The room’s air"
+        :options="rooms"
         @update:model-value="warm"
       />
     </div>
@@ -81,11 +84,7 @@ h3 .soft {
   font-size: 13px;
 }
 .row {
-  align-items: end;
-  gap: 12px;
+  gap: 4px 18px;
   flex-wrap: wrap;
-}
-.room {
-  flex: 0 0 110px;
 }
 </style>

@@ -65,6 +65,11 @@ async function spoke() {
   if (feed.value?.running && !ran) asFed.value = true
   await lookNow()
 }
+/** What was just started is what one wants to see. */
+function stands(now: FeedState) {
+  feed.value = now
+  if (now.running) asFed.value = true
+}
 onBeforeUnmount(live.on(`feed/${builds.id}`, () => void spoke()))
 void look()
 watch([asFed, () => canvas.value?.id, model], () => {
@@ -113,6 +118,12 @@ const VALUES = [
   { value: false, label: 'values made up' },
   { value: true, label: 'by the feed' },
 ]
+const firstLine = (text: string) => text.split('\n')[0]
+const named = (each: ReadOut) =>
+  firstLine(each.words) ||
+  (each.kind === 'TABLE_LINE'
+    ? `number ${each.nth} from now`
+    : each.source || firstLine(each.table))
 const wellRead = (id: string) => {
   const seen = seenOf(id)
   if (!seen) return ''
@@ -181,7 +192,7 @@ const wellRead = (id: string) => {
             @click="picked = picked === each.id ? '' : each.id"
           >
             <strong>{{ kindWords(each.kind) }}</strong>
-            <span>{{ each.words.split('\n')[0] || each.source || '' }}</span>
+            <span>{{ named(each) }}</span>
             <span class="mono read" :class="{ bad: seenOf(each.id)?.readable === false }">{{
               wellRead(each.id)
             }}</span>
@@ -205,7 +216,7 @@ const wellRead = (id: string) => {
         aria-label="Add a read-out"
         @update:model-value="(kind: ReadOut['kind']) => kind && add(kind)"
       />
-      <MachineStrip :feed="feed" @stands="feed = $event" />
+      <MachineStrip :feed="feed" @stands="stands" />
       <ScreenLinks :canvas="canvas" :panes="model.picture.panes" />
     </div>
   </div>

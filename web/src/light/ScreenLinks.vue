@@ -122,6 +122,7 @@ h3 .soft {
   font-size: 13px;
 }
 .make {
+  margin-top: 6px;
   gap: 6px;
   flex-wrap: wrap;
 }

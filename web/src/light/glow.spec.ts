@@ -80,6 +80,7 @@ const build = () =>
   ({
     scenes: [stored],
     screens: [{ id: 'd', name: 'Board' }],
+    canvases: [],
     strips: [],
     items: [],
     panels: [],

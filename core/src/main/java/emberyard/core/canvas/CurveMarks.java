@@ -121,7 +121,8 @@ final class CurveMarks {
   }
 
   private static void hours(Pen pen, Plot plot, double capital) {
-    for (int hour = 6; hour < 24; hour += 6) {
+    int step = Mark.lengthMm(3, capital) < plot.width() / 4 ? 6 : 12;
+    for (int hour = step; hour < 24; hour += step) {
       double x = plot.left() + plot.width() * hour / 24;
       double foot = plot.top() + plot.height();
       pen.line(stroke(plot) * 0.5, pen.faint(), x, foot - capital * 0.4, x, foot);

@@ -13,7 +13,18 @@ public record Difference(double deltaE00, String words) {
   /** From here on the other is a different colour. */
   public static final double OTHER_COLOUR = 5;
 
+  /** In a coloured light, closer ones are hard to tell apart (handbook, light runs). */
+  public static final double TELL = 8;
+
+  /** Only of colours that were this far apart by day is that said. */
+  public static final double APART = 15;
+
   private static final double POW_25_7 = Math.pow(25, 7);
+
+  /** Whether two that were well apart by day can hardly be told apart in another light. */
+  public static boolean runTogether(double byDayDeltaE00, double thereDeltaE00) {
+    return byDayDeltaE00 >= APART && thereDeltaE00 < TELL;
+  }
 
   /** From the wanted colour to the one that is there. */
   public static Difference between(Colour wanted, Colour there) {

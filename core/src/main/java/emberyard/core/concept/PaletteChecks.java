@@ -22,9 +22,6 @@ final class PaletteChecks {
   /** Engraved and printed text against its ground, WCAG 2 level AA. */
   static final double LEGIBLE = 4.5;
 
-  /** Under a light, two colours closer than this are hard to tell apart. */
-  static final double HARD_TO_TELL = 5;
-
   private final String conceptId;
   private final List<PaletteColour> palette;
   private final List<Colour> colours;
@@ -170,7 +167,7 @@ final class PaletteChecks {
         note(
             "light/" + strip.colourHex(),
             "Under “%s” %s are hard to tell apart".formatted(strip.name(), pairs.get(0)),
-            "Closer than ΔE00 5 in that light: %s.".formatted(String.join("; ", pairs)),
+            "Closer than ΔE00 8 in that light: %s.".formatted(String.join("; ", pairs)),
             "A swatch in daylight says nothing about a lit case.",
             Remedy.byHand("Light it whiter, or set them apart by lightness"));
       }
@@ -183,7 +180,7 @@ final class PaletteChecks {
     }
     double before = colours.get(i).deltaE00(colours.get(j));
     double after = colours.get(i).under(light, 1).deltaE00(colours.get(j).under(light, 1));
-    return before >= HARD_TO_TELL && after < HARD_TO_TELL;
+    return Difference.runTogether(before, after);
   }
 
   private void stock(StockPalette stock) {

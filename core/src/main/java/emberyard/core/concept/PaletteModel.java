@@ -3,6 +3,7 @@ package emberyard.core.concept;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.colour.Colour;
+import emberyard.core.colour.Difference;
 import emberyard.core.colour.Vision;
 import emberyard.core.elevation.Shares;
 import java.util.ArrayList;
@@ -76,8 +77,8 @@ public record PaletteModel(List<OneColour> colours, double other, List<SeenAs> v
     List<List<Integer>> merged = new ArrayList<>();
     for (int i = 0; i < before.size(); i++) {
       for (int j = i + 1; j < before.size(); j++) {
-        if (before.get(i).deltaE00(before.get(j)) >= PaletteChecks.HARD_TO_TELL
-            && after.get(i).deltaE00(after.get(j)) < PaletteChecks.HARD_TO_TELL) {
+        if (Difference.runTogether(
+            before.get(i).deltaE00(before.get(j)), after.get(i).deltaE00(after.get(j)))) {
           merged.add(List.of(i, j));
         }
       }

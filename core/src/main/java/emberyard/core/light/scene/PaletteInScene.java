@@ -3,6 +3,7 @@ package emberyard.core.light.scene;
 import emberyard.core.build.PaletteColour;
 import emberyard.core.build.Scene;
 import emberyard.core.colour.Colour;
+import emberyard.core.colour.Difference;
 import emberyard.core.glow.PartLight;
 import emberyard.core.glow.SceneGlow;
 import emberyard.core.glow.SceneLight;
@@ -18,12 +19,6 @@ import java.util.List;
  * @param merged those hard to tell apart
  */
 public record PaletteInScene(List<Colour> seen, List<MergedPair> merged) {
-  /** Closer ones are hard to tell apart (handbook, light runs). */
-  public static final double TELL = 8;
-
-  /** Only of colours that were this far apart is it said. */
-  public static final double APART = 15;
-
   public static PaletteInScene of(List<PaletteColour> palette, Scene scene, List<SceneGlow> glows) {
     return of(
         palette.stream().map(each -> Colour.hex(each.hex())).toList(),
@@ -38,7 +33,7 @@ public record PaletteInScene(List<Colour> seen, List<MergedPair> merged) {
       for (int j = i + 1; j < seen.size(); j++) {
         double was = before.get(i).deltaE00(before.get(j));
         double is = seen.get(i).deltaE00(seen.get(j));
-        if (was >= APART && is < TELL) {
+        if (Difference.runTogether(was, is)) {
           merged.add(new MergedPair(i, j, was, is));
         }
       }
