@@ -99,8 +99,8 @@ function putPanes(ids: readonly string[]) {
 }
 const edit = (change: Partial<Canvas>) => builds.edit('canvases', canvas.value!, change)
 function add(kind: ReadOut['kind']) {
-  const { widthMm, heightMm } = model.value?.picture ?? { widthMm: 200, heightMm: 120 }
-  const made = newReadOut(newId(), kind, widthMm, heightMm, canvas.value!)
+  const screens = (model.value?.picture.panes ?? []).map(({ place }) => place)
+  const made = newReadOut(newId(), kind, screens, canvas.value!)
   picked.value = made.id
   edit({ readOuts: [...canvas.value!.readOuts, made] })
 }

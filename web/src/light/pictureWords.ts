@@ -47,26 +47,57 @@ const SOURCES: Partial<Record<ReadOut['kind'], [string, string, string]>> = {
 /** Reach of a simple sign, for a picture to begin with. */
 const ART = 'M0 20 L20 0 L40 20 L20 40 Z'
 
-/** A read-out to begin with, within the canvas and below what is there. */
+interface Box {
+  xMm: number
+  yMm: number
+  widthMm: number
+  heightMm: number
+}
+const over = (a: Box, b: Box) =>
+  a.xMm < b.xMm + b.widthMm &&
+  b.xMm < a.xMm + a.widthMm &&
+  a.yMm < b.yMm + b.heightMm &&
+  b.yMm < a.yMm + a.heightMm
+const EDGE_MM = 2
+
+/** The first free place on a screen, from its upper left corner; the corner where there is none. */
+function freePlace(screen: Box, size: Pick<Box, 'widthMm' | 'heightMm'>, taken: Box[]): Box | null {
+  const right = screen.xMm + screen.widthMm - size.widthMm - EDGE_MM
+  const top = screen.yMm + screen.heightMm - size.heightMm - EDGE_MM
+  for (let xMm = screen.xMm + EDGE_MM; xMm <= right; xMm += EDGE_MM)
+    for (let yMm = top; yMm >= screen.yMm + EDGE_MM; yMm -= EDGE_MM) {
+      const place = { xMm, yMm, ...size }
+      if (!taken.some((each) => over(each, place))) return place
+    }
+  return null
+}
+
+/** A read-out to begin with, where one of the screens has room for it. */
 export function newReadOut(
   id: string,
   kind: ReadOut['kind'],
-  wideMm: number,
-  highMm: number,
+  screens: readonly Box[],
   canvas: Canvas,
 ): ReadOut {
   const [wide, high] = SIZES[kind] ?? [60, 24]
-  const widthMm = Math.min(wide, Math.max(1, wideMm - 4))
-  const heightMm = Math.min(high, Math.max(1, highMm - 4))
-  const lowest = Math.min(highMm, ...canvas.readOuts.map((each) => each.yMm))
+  const all = screens.length ? screens : [{ xMm: 0, yMm: 0, widthMm: 200, heightMm: 120 }]
+  const sized = (screen: Box) => ({
+    widthMm: Math.max(1, Math.min(wide, screen.widthMm - 2 * EDGE_MM)),
+    heightMm: Math.max(1, Math.min(high, screen.heightMm - 2 * EDGE_MM)),
+  })
+  const first = all[0]
+  const place = all
+    .map((screen) => freePlace(screen, sized(screen), canvas.readOuts))
+    .find((each) => each) ?? {
+    xMm: first.xMm + EDGE_MM,
+    yMm: first.yMm + EDGE_MM,
+    ...sized(first),
+  }
   const [source, words, unit] = SOURCES[kind] ?? ['', kind === 'WORDS' ? 'Words' : '', '']
   return {
     id,
     kind,
-    xMm: 2,
-    yMm: Math.max(2, Math.min(highMm - heightMm - 2, lowest - heightMm - 2)),
-    widthMm,
-    heightMm,
+    ...place,
     source,
     words,
     unit,

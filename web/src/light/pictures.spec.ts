@@ -80,20 +80,44 @@ describe('marks', () => {
 })
 
 describe('a new read-out', () => {
-  it('lies on the canvas, whatever its kind and however small that is', () => {
+  const screen = (xMm: number, widthMm: number, heightMm: number) => ({
+    xMm,
+    yMm: 0,
+    widthMm,
+    heightMm,
+  })
+
+  it('lies on a screen, whatever its kind and however small that is', () => {
     for (const { value } of KINDS)
-      for (const [wide, high] of [
-        [254, 60],
-        [47, 189],
-        [12, 8],
-      ]) {
-        const made = newReadOut('n', value, wide, high, canvas)
-        expect(made.xMm + made.widthMm, value).toBeLessThanOrEqual(wide)
-        expect(made.yMm + made.heightMm, value).toBeLessThanOrEqual(
-          Math.max(high, made.heightMm + 2),
-        )
-        expect(made.widthMm).toBeGreaterThanOrEqual(1)
+      for (const one of [screen(0, 254, 60), screen(0, 47, 189), screen(134, 12, 8)]) {
+        const made = newReadOut('n', value, [one], { ...canvas, readOuts: [] })
+        expect(made.xMm, value).toBeGreaterThanOrEqual(one.xMm)
+        expect(made.xMm + made.widthMm, value).toBeLessThanOrEqual(one.xMm + one.widthMm)
+        expect(made.yMm, value).toBeGreaterThanOrEqual(0)
+        expect(made.yMm + made.heightMm, value).toBeLessThanOrEqual(one.heightMm)
         expect(kindWords(value)).not.toBe(value)
       }
+  })
+
+  it('lies over none that is there, while any screen has room', () => {
+    const all: ReadOut[] = []
+    for (let i = 0; i < 8; i++)
+      all.push(
+        newReadOut(`n${i}`, 'VALUE', [screen(0, 140, 60), screen(150, 140, 60)], {
+          ...canvas,
+          readOuts: all,
+        }),
+      )
+    const places = new Set(all.map(({ xMm, yMm }) => `${xMm} ${yMm}`))
+    expect(places.size).toBe(8)
+    for (const a of all)
+      for (const b of all)
+        if (a !== b)
+          expect(
+            a.xMm >= b.xMm + b.widthMm ||
+              b.xMm >= a.xMm + a.widthMm ||
+              a.yMm >= b.yMm + b.heightMm ||
+              b.yMm >= a.yMm + a.heightMm,
+          ).toBe(true)
   })
 })

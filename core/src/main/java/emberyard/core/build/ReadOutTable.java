@@ -26,6 +26,8 @@ public final class ReadOutTable {
   private static final Pattern TIMED =
       Pattern.compile("([01]?\\d|2[0-3])[:.]([0-5]\\d)[\\s;,]+(\\S.*)");
   private static final Pattern NUMBER = Pattern.compile("[-+−]?\\d{1,9}(?:[.,]\\d{1,9})?");
+  private static final Pattern WITH_UNIT =
+      Pattern.compile(NUMBER.pattern() + "\\s*[^\\d\\s.,]{1,8}");
   private static final Pattern NAME = Pattern.compile("[A-Za-z0-9_.-]{1,60}");
   private static final int MOST = 200;
 
@@ -90,6 +92,10 @@ public final class ReadOutTable {
   private static List<Timed> timedNumbers(String table) {
     for (String line : lines(table)) {
       Matcher found = TIMED.matcher(line);
+      if (found.matches() && WITH_UNIT.matcher(found.group(3).strip()).matches()) {
+        throw new InvalidValue(
+            "table", "“%s”: the number alone, its unit has a place of its own.".formatted(line));
+      }
       if (!found.matches() || !NUMBER.matcher(found.group(3).strip()).matches()) {
         throw wrong(line, "03:12 0.8");
       }

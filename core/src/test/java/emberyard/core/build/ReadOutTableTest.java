@@ -56,6 +56,7 @@ class ReadOutTableTest {
   @Test
   void aLineThatCantBeReadIsNamed() {
     assertTrue(refusal(ReadOutKind.DAY_CURVE, "03:12 0.8\nhigh 5").contains("“high 5”"));
+    assertTrue(refusal(ReadOutKind.DAY_CURVE, "09:20 5.4 m").contains("the number alone"));
     assertTrue(refusal(ReadOutKind.DAY_CURVE, "24:00 1").contains("24:00"));
     assertTrue(refusal(ReadOutKind.DAY_CURVE, "03:60 1").contains("03:60"));
     assertTrue(refusal(ReadOutKind.DAY_CURVE, "03:12 1,234.5").contains("1,234.5"));

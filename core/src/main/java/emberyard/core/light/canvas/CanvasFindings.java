@@ -38,6 +38,7 @@ public final class CanvasFindings {
       for (ReadOut readOut : canvas.readOuts()) {
         all.readOut(canvas, readOut, ReadOutSeen.of(canvas, readOut, picture), picture);
       }
+      all.over(canvas, picture);
       all.wear(canvas, picture);
     }
     return all.findings;
@@ -263,6 +264,26 @@ public final class CanvasFindings {
         "Contrast %.1f; 4.5 is the least.".formatted(seen.contrast()),
         "It is read up close only, and not at all beside a lamp.",
         ways.toArray(Remedy[]::new));
+  }
+
+  /** Letters of two read-outs in one place: neither can be read. */
+  private void over(Canvas canvas, CanvasPicture picture) {
+    List<ReadOut> all = canvas.readOuts();
+    for (int i = 0; i < all.size(); i++) {
+      for (int k = 0; k < i; k++) {
+        if (ReadOutSeen.over(picture, all.get(k).id(), all.get(i).id())) {
+          add(
+              Severity.RISK,
+              key(canvas, all.get(i), "over") + "/" + all.get(k).id(),
+              canvas.id(),
+              "“%s” is written over “%s” in “%s”"
+                  .formatted(named(all.get(i)), named(all.get(k)), canvas.name()),
+              "Their letters share part of their place.",
+              "Neither of them can be read there.",
+              Remedy.byHand("Move one of them aside"));
+        }
+      }
+    }
   }
 
   /** Pixels that make their own light wear out where they always shine. */

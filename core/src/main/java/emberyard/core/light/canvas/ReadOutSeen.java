@@ -70,6 +70,20 @@ public record ReadOutSeen(
         whole && legible.largeEnough() && contrast >= Legible.LEAST_CONTRAST);
   }
 
+  /** Whether letters of one lie over letters of the other. */
+  static boolean over(CanvasPicture picture, String one, String other) {
+    List<Rect> ones = letters(picture, one);
+    return letters(picture, other).stream()
+        .anyMatch(box -> ones.stream().anyMatch(each -> each.overlaps(box)));
+  }
+
+  private static List<Rect> letters(CanvasPicture picture, String id) {
+    return picture.marks().stream()
+        .filter(mark -> mark.of().equals(id) && !mark.words().isEmpty())
+        .map(ReadOutSeen::box)
+        .toList();
+  }
+
   private static @Nullable Double pixels(CanvasPicture picture, Mark mark) {
     return pane(picture, box(mark)).map(pane -> mark.capitalMm() / pane.pitchMm()).orElse(null);
   }

@@ -158,6 +158,22 @@ class CanvasFindingsTest {
   }
 
   @Test
+  void lettersOverLettersAreSaidAndWordsOverAPictureAreNot() {
+    screens.add(screen("a", false));
+    ReadOut other = words(30, 10, 80, 20, "QUAY").withId("o");
+    Finding over =
+        only(
+            findings(canvas(List.of(CanvasPane.of("a")), words(2, 10, 110, 20, "HARBOUR"), other)));
+    assertEquals("“QUAY” is written over “HARBOUR” in “Board”", over.title());
+    ReadOut aside = words(2, 32, 80, 20, "QUAY").withId("o");
+    Canvas apart = canvas(List.of(CanvasPane.of("a")), words(2, 10, 110, 20, "HARBOUR"), aside);
+    assertEquals(List.of(), findings(apart));
+    ReadOut art = ReadOut.one("p", ReadOutKind.PICTURE, 0, 0, 110, 50).art("M0 0h80v40z").build();
+    Canvas behind = canvas(List.of(CanvasPane.of("a")), art, words(2, 10, 110, 20, "HARBOUR"));
+    assertEquals(List.of(), findings(behind));
+  }
+
+  @Test
   void twoInOnePlaceAreAStop() {
     screens.add(screen("a", false));
     screens.add(screen("b", false));
