@@ -250,6 +250,15 @@ class SlowTypingProof {
     }
   }
 
+  /** What could be pressed instead, to see why something could not. */
+  private static final String BUTTONS =
+      """
+      () => [...document.querySelectorAll('main button, main summary, main h2, main h3')]
+        .filter((each) => each.offsetParent !== null)
+        .map((each) => (each.getAttribute('aria-label') ?? each.innerText).trim().slice(0, 40))
+        .slice(0, 60).join(' / ')
+      """;
+
   /** What was reached, for the note; {@code bin/prove} prints it. */
   private static void report(Set<String> wanted, SlowHands hands, Set<String> unseen) {
     List<String> lines =
@@ -298,7 +307,9 @@ class SlowTypingProof {
     for (int i = 0; i < opener.most(); i++) {
       if (!opener.on(page)) {
         if (opener.most() == 1) {
-          hands.wrong.add(screen.address() + ": nothing there for " + opener);
+          hands.wrong.add(
+              "%s: nothing there for %s, but for %s"
+                  .formatted(screen.address(), opener, page.evaluate(BUTTONS)));
         }
         return;
       }

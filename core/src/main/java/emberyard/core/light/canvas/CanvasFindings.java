@@ -193,14 +193,15 @@ public final class CanvasFindings {
           each -> each.withCapitalMm(least));
     }
     double larger = Math.ceil(seen.leastCapitalMm() / capital * 1.02 * 100) / 100;
-    offer(
-        ways,
-        canvas,
-        readOut,
-        "A box of %s × %s"
-            .formatted(
-                Figures.mm(readOut.widthMm() * larger), Figures.mm(readOut.heightMm() * larger)),
-        each -> larger(each, larger, least));
+    CanvasPicture picture = picture(build, canvas);
+    for (double[] by : new double[][] {{1, larger}, {larger, 1}, {larger, larger}}) {
+      ReadOut grown = onItsScreen(grown(readOut, by[0], by[1], least), picture);
+      String box =
+          "A box of %s × %s".formatted(Figures.mm(grown.widthMm()), Figures.mm(grown.heightMm()));
+      if (ways.isEmpty()) {
+        offer(ways, canvas, readOut, box, each -> grown);
+      }
+    }
     ways.add(Remedy.byHand("Fewer letters, or less beside them"));
     add(
         Severity.RISK,
@@ -223,13 +224,29 @@ public final class CanvasFindings {
     return Figures.plain(Math.round(mm / 10) / 100.0);
   }
 
-  private static ReadOut larger(ReadOut each, double factor, double least) {
+  private static ReadOut grown(ReadOut each, double across, double up, double least) {
     Double capital = each.capitalMm();
     return each.with()
-        .widthMm(Math.round(each.widthMm() * factor * 10) / 10.0)
-        .heightMm(Math.round(each.heightMm() * factor * 10) / 10.0)
+        .widthMm(Math.round(each.widthMm() * across * 10) / 10.0)
+        .heightMm(Math.round(each.heightMm() * up * 10) / 10.0)
         .capitalMm(capital == null ? null : (Double) Math.max(capital, least))
         .build();
+  }
+
+  /** Moved as little as keeps it on the screen that it begins on. */
+  private static ReadOut onItsScreen(ReadOut each, CanvasPicture picture) {
+    return picture.panes().stream()
+        .map(PaneOnCanvas::place)
+        .filter(place -> place.contains(each.xMm(), each.yMm()))
+        .findFirst()
+        .map(
+            place ->
+                each.with()
+                    .xMm(
+                        Math.max(place.xMm(), Math.min(each.xMm(), place.right() - each.widthMm())))
+                    .yMm(Math.max(place.yMm(), Math.min(each.yMm(), place.top() - each.heightMm())))
+                    .build())
+        .orElse(each);
   }
 
   /** What is offered was drawn first: it can be read then. */
