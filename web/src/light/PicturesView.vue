@@ -245,7 +245,7 @@ const wellRead = (id: string) => {
 }
 .head {
   display: grid;
-  grid-template-columns: 1fr 1fr 1.2fr;
+  grid-template-columns: repeat(auto-fit, minmax(136px, 1fr));
   gap: 8px 12px;
   align-items: start;
   margin: 10px 0 4px;
@@ -291,11 +291,6 @@ const wellRead = (id: string) => {
 @media (max-width: 900px) {
   .sides {
     grid-template-columns: 1fr;
-  }
-}
-@media (max-width: 640px) {
-  .head {
-    grid-template-columns: 1fr 1fr;
   }
 }
 </style>

@@ -15,8 +15,11 @@ const builds = useBuild()
 const concept = useConcept()
 const HIGH = 250
 useFresh(() => concept.load())
+/** Whether it is known what lies on the faces. */
+const known = ref(false)
 onMounted(async () => {
   await concept.load().catch(() => undefined)
+  known.value = true
   concept.scene = props.scene?.id ?? ''
 })
 watch(
@@ -112,7 +115,7 @@ const dot = computed(() =>
         class="feed"
       />
     </svg>
-    <p v-else class="soft">
+    <p v-else-if="known" class="soft">
       Nothing that glows lies on a face yet: lay a run below, or place hardware with lights.
     </p>
     <p v-if="feeds.length" class="soft key">

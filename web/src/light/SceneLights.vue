@@ -48,6 +48,7 @@ const screens = computed(() =>
   (whole.value?.screens ?? [])
     .map((shown, index) => ({
       index,
+      canvasId: shown.canvasId,
       screen: build.value.screens.find((each) => each.id === shown.screenId),
     }))
     .filter((row) => row.screen),
@@ -90,7 +91,7 @@ const shows = (screenId: string) =>
   build.value.canvases
     .filter((canvas) => canvas.panes.some((pane) => pane.id === screenId))
     .map(({ id, name }) => ({ value: id, label: name }))
-const screenFields = (screen: { id: string; name: string }) => [
+const screenFields = (screen: { id: string; name: string }, canvasId: string) => [
   {
     field: 'brightnessPercent',
     class: 'number',
@@ -103,7 +104,7 @@ const screenFields = (screen: { id: string; name: string }) => [
     label: `What ${screen.name} shows`,
     hideLabel: true,
     options: shows(screen.id),
-    instead: shows(screen.id)[0].value,
+    get: () => canvasId || shows(screen.id)[0].value,
   },
 ]
 const HEAD = [
@@ -151,7 +152,7 @@ const HEAD = [
           :thing="whole"
           :within="`screens.${row.index}`"
           :edit="edit"
-          :fields="screenFields(row.screen!)"
+          :fields="screenFields(row.screen!, row.canvasId)"
         />
       </div>
     </div>
