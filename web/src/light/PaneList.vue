@@ -38,49 +38,53 @@ function fields(id: string, own: boolean) {
 </script>
 
 <template>
-  <details v-for="(pane, index) in canvas.panes" :key="pane.id" class="pane">
-    <summary>
-      {{ paneOf(pane.id)?.name ?? 'A screen that is gone' }}
-      <span v-if="paneOf(pane.id)" class="mono soft"
-        >{{ paneOf(pane.id)!.pixelsWide }} × {{ paneOf(pane.id)!.pixelsHigh }} px</span
-      >
-      <span v-if="paneOf(pane.id) && !paneOf(pane.id)!.measured" class="soft"
-        >what shines isn’t measured</span
-      >
-      <a v-if="paneOf(pane.id)" :href="file(pane.id)" download>PNG</a>
-    </summary>
-    <div class="fields">
-      <ThingFields
-        kind="canvases"
-        :thing="canvas"
-        :within="`panes.${index}`"
-        :fields="fields(pane.id, !!pane.name)"
+  <div v-for="(pane, index) in canvas.panes" :key="pane.id" class="pane">
+    <details>
+      <summary>
+        {{ paneOf(pane.id)?.name ?? 'A screen that is gone' }}
+        <span v-if="paneOf(pane.id)" class="mono soft"
+          >{{ paneOf(pane.id)!.pixelsWide }} × {{ paneOf(pane.id)!.pixelsHigh }} px</span
+        >
+        <span v-if="paneOf(pane.id) && !paneOf(pane.id)!.measured" class="soft"
+          >what shines isn’t measured</span
+        >
+      </summary>
+      <div class="fields">
+        <ThingFields
+          kind="canvases"
+          :thing="canvas"
+          :within="`panes.${index}`"
+          :fields="fields(pane.id, !!pane.name)"
+        />
+      </div>
+      <p v-if="!pane.name" class="soft">
+        Empty: as it stands on its face. What shines of it is entered with the screen, under
+        Screens.
+      </p>
+      <Button
+        v-else
+        class="bare"
+        size="small"
+        :label="`Take ${pane.name} away`"
+        @click="edit({ panes: canvas.panes.filter(({ id }) => id !== pane.id) })"
       />
-    </div>
-    <p v-if="!pane.name" class="soft">
-      Empty: as it stands on its face. What shines of it is entered with the screen, under Screens.
-    </p>
-    <Button
-      v-else
-      class="bare"
-      size="small"
-      :label="`Take ${pane.name} away`"
-      @click="edit({ panes: canvas.panes.filter(({ id }) => id !== pane.id) })"
-    />
-  </details>
+    </details>
+    <a v-if="paneOf(pane.id)" :href="file(pane.id)" download>PNG</a>
+  </div>
   <Button class="bare" size="small" label="Add a screen outside the build" @click="addOwn" />
 </template>
 
 <style scoped>
 .pane {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 8px;
+  align-items: start;
   border-top: 1px solid var(--line);
   padding: 5px 0;
 }
 summary {
   cursor: pointer;
-}
-summary a {
-  margin-left: 8px;
 }
 .fields {
   display: grid;

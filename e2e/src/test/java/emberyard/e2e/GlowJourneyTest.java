@@ -63,6 +63,22 @@ class GlowJourneyTest extends OnDemo {
     assertNotEquals(lit, fills(page));
   }
 
+  /** Both sides of a finish are seen in a scene, and change with it. */
+  @Test
+  void aFinishTakesTheScene() {
+    Page page = yard.signedIn("ines");
+    Hands hands = new Hands(page);
+    page.navigate(yard.address("/builds/night-pilotage/finish"));
+    hands.seesHeading("Finish");
+    hands.button("night").first().waitFor();
+    String day = fills(page);
+    hands.press("night");
+    page.waitForCondition(() -> !fills(page).equals(day));
+    String night = fills(page);
+    hands.press("show");
+    page.waitForCondition(() -> !fills(page).equals(night));
+  }
+
   /** The drawing only paints what the core gives: 20 points and more in every scene. */
   @Test
   void whatIsPaintedInASceneIsWhatTheCoreGives() {

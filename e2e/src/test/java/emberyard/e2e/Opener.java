@@ -59,6 +59,31 @@ sealed interface Opener {
     }
   }
 
+  /**
+   * Opens the next fold that begins with these words: what one looks for may lie in any of them.
+   */
+  record UnfoldEach(String words) implements Opener {
+    private static final String NEXT =
+        """
+        (words) => {
+          const folded = [...document.querySelectorAll('main details:not([open]) > summary')]
+            .filter((each) => each.offsetParent !== null && each.innerText.trim().startsWith(words));
+          folded[0]?.click();
+          return folded.length > 0;
+        }
+        """;
+
+    @Override
+    public boolean on(Page page) {
+      return Boolean.TRUE.equals(page.evaluate(NEXT, words));
+    }
+
+    @Override
+    public int most() {
+      return 20;
+    }
+  }
+
   /** Chooses an entry from the list with this label. */
   record Choose(String label, String entry) implements Opener {
     @Override

@@ -55,7 +55,7 @@ class PicturesJourneyTest extends OnDemo {
     page.getByLabel("Destination board 1", new Page.GetByLabelOptions().setExact(true)).check();
     page.getByLabel("Destination board 3", new Page.GetByLabelOptions().setExact(true)).check();
     hands.saved();
-    page.locator("details.pane").filter(new Locator.FilterOptions().setHasText("board 3")).click();
+    page.locator(".pane summary").filter(new Locator.FilterOptions().setHasText("board 3")).click();
     add(page, "value");
     hands.saved();
     assertThat(letters(page).first()).hasText("Graphics");

@@ -142,7 +142,7 @@ class SlowTypingProof {
           of(
               "line-9-depot",
               "/supply",
-              "What is in it",
+              new Opener.UnfoldEach("What is in it"),
               "Offers: Depot red",
               "Another offer",
               "More: "),
