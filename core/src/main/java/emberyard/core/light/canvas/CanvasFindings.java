@@ -4,6 +4,7 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Canvas;
 import emberyard.core.build.Component;
 import emberyard.core.build.ReadOut;
+import emberyard.core.build.ReadOutKind;
 import emberyard.core.build.Screen;
 import emberyard.core.canvas.CanvasColours;
 import emberyard.core.canvas.CanvasPicture;
@@ -150,7 +151,7 @@ public final class CanvasFindings {
     if (capital != null && capital < seen.leastCapitalMm() - 1e-9) {
       small(canvas, readOut, name, seen, capital);
     }
-    if (seen.contrast() < Legible.LEAST_CONTRAST) {
+    if (capital != null && seen.contrast() < Legible.LEAST_CONTRAST) {
       pale(canvas, readOut, name, seen, picture);
     }
   }
@@ -283,24 +284,42 @@ public final class CanvasFindings {
         ways.toArray(Remedy[]::new));
   }
 
-  /** Letters of two read-outs in one place: neither can be read. */
+  /** Letters of two read-outs in one place, or on a picture of their own colour: not to be read. */
   private void over(Canvas canvas, CanvasPicture picture) {
     List<ReadOut> all = canvas.readOuts();
-    for (int i = 0; i < all.size(); i++) {
-      for (int k = 0; k < i; k++) {
-        if (ReadOutSeen.over(picture, all.get(k).id(), all.get(i).id())) {
-          add(
-              Severity.RISK,
-              key(canvas, all.get(i), "over") + "/" + all.get(k).id(),
-              canvas.id(),
-              "“%s” is written over “%s” in “%s”"
-                  .formatted(named(all.get(i)), named(all.get(k)), canvas.name()),
-              "Their letters share part of their place.",
-              "Neither of them can be read there.",
-              Remedy.byHand("Move one of them aside"));
+    for (ReadOut written : all) {
+      for (ReadOut other : all) {
+        if (other.kind() == ReadOutKind.PICTURE && ReadOutSeen.lost(picture, other, written.id())) {
+          lost(canvas, written, other);
+        }
+        if (all.indexOf(other) < all.indexOf(written)
+            && ReadOutSeen.over(picture, other.id(), written.id())) {
+          writtenOver(canvas, written, other);
         }
       }
     }
+  }
+
+  private void lost(Canvas canvas, ReadOut written, ReadOut drawn) {
+    add(
+        Severity.RISK,
+        key(canvas, written, "lost") + "/" + drawn.id(),
+        canvas.id(),
+        "“%s” is lost on the picture behind it in “%s”".formatted(named(written), canvas.name()),
+        "Contrast under 4.5 between the two.",
+        "Letters on lines of their own colour are no letters.",
+        Remedy.byHand("Another colour for one of them, or move it aside"));
+  }
+
+  private void writtenOver(Canvas canvas, ReadOut written, ReadOut other) {
+    add(
+        Severity.RISK,
+        key(canvas, written, "over") + "/" + other.id(),
+        canvas.id(),
+        "“%s” is written over “%s” in “%s”".formatted(named(written), named(other), canvas.name()),
+        "Their letters share part of their place.",
+        "Neither of them can be read there.",
+        Remedy.byHand("Move one of them aside"));
   }
 
   /** Pixels that make their own light wear out where they always shine. */

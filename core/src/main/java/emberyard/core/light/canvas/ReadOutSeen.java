@@ -22,7 +22,8 @@ import org.jspecify.annotations.Nullable;
  * @param pixels that its smallest capital has, null without any, or on no screen
  * @param contrast the least of its letters to the ground; of its ink without any
  * @param whole whether all its letters lie on one screen each
- * @param readable whether it can be read: high enough, clear enough and whole
+ * @param readable whether it can be read: high enough, clear enough and whole; a picture without
+ *     letters may be as faint as one likes
  */
 public record ReadOutSeen(
     String id,
@@ -67,7 +68,9 @@ public record ReadOutSeen(
         smallest == null ? null : pixels(picture, smallest),
         contrast,
         whole,
-        whole && legible.largeEnough() && contrast >= Legible.LEAST_CONTRAST);
+        whole
+            && legible.largeEnough()
+            && (letters.isEmpty() || contrast >= Legible.LEAST_CONTRAST));
   }
 
   /** Whether letters of one lie over letters of the other. */
@@ -75,6 +78,30 @@ public record ReadOutSeen(
     List<Rect> ones = letters(picture, one);
     return letters(picture, other).stream()
         .anyMatch(box -> ones.stream().anyMatch(each -> each.overlaps(box)));
+  }
+
+  /**
+   * Whether letters lie on another's picture in a colour that can hardly be told from it.
+   *
+   * @param drawn whose areas lie beneath
+   */
+  static boolean lost(CanvasPicture picture, ReadOut drawn, String written) {
+    Rect area = box(picture, drawn);
+    List<Mark> beneath =
+        picture.marks().stream()
+            .filter(mark -> mark.of().equals(drawn.id()) && mark.words().isEmpty())
+            .filter(mark -> mark.strokeMm() == 0)
+            .toList();
+    return picture.marks().stream()
+        .filter(mark -> mark.of().equals(written) && !mark.words().isEmpty())
+        .filter(mark -> box(mark).overlaps(area))
+        .anyMatch(
+            mark ->
+                beneath.stream()
+                    .anyMatch(
+                        under ->
+                            Colour.hex(mark.hex()).contrast(Colour.hex(under.hex()))
+                                < Legible.LEAST_CONTRAST));
   }
 
   private static List<Rect> letters(CanvasPicture picture, String id) {

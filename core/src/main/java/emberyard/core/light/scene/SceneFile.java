@@ -107,7 +107,7 @@ public record SceneFile(
   /**
    * A scene taken in.
    *
-   * @param unknown names of lights and screens that this build has not
+   * @param unknown names of lights, screens and what they show that this build has not
    */
   public record TakenScene(Scene scene, List<String> unknown) {}
 
@@ -152,18 +152,25 @@ public record SceneFile(
               .filter(each -> shown.stream().noneMatch(s -> s.screenId().equals(each.id())))
               .findFirst();
       there.ifPresentOrElse(
-          each -> shown.add(shown(build, each.id(), screen)), () -> unknown.add(screen.name()));
+          each -> shown.add(shown(build, each.id(), screen, unknown)),
+          () -> unknown.add(screen.name()));
     }
     return new TakenScene(new Scene(id, name, use, roomLux, runs, shown), unknown);
   }
 
-  private static ScreenGlow shown(Build build, String screenId, FileScreen screen) {
+  /** As bright as it says, showing what has that name here; what has none is usual. */
+  private static ScreenGlow shown(
+      Build build, String screenId, FileScreen screen, List<String> unknown) {
+    String name = screen.canvas() == null ? "" : screen.canvas();
     String canvasId =
         build.canvases().stream()
-            .filter(each -> each.on(screenId) && each.name().equals(screen.canvas()))
+            .filter(each -> each.on(screenId) && each.name().equals(name))
             .map(Canvas::id)
             .findFirst()
             .orElse("");
+    if (canvasId.isEmpty() && !name.isEmpty()) {
+      unknown.add(name);
+    }
     return new ScreenGlow(screenId, screen.brightnessPercent(), canvasId);
   }
 }

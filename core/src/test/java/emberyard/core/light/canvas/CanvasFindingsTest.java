@@ -169,8 +169,11 @@ class CanvasFindingsTest {
     Canvas apart = canvas(List.of(CanvasPane.of("a")), words(2, 10, 110, 20, "HARBOUR"), aside);
     assertEquals(List.of(), findings(apart));
     ReadOut art = ReadOut.one("p", ReadOutKind.PICTURE, 0, 0, 110, 50).art("M0 0h80v40z").build();
-    Canvas behind = canvas(List.of(CanvasPane.of("a")), art, words(2, 10, 110, 20, "HARBOUR"));
-    assertEquals(List.of(), findings(behind));
+    ReadOut letters = words(2, 10, 110, 20, "HARBOUR");
+    Canvas alike = canvas(List.of(CanvasPane.of("a")), art, letters);
+    assertTrue(only(findings(alike)).title().contains("is lost on the picture behind it"));
+    Canvas faint = canvas(List.of(CanvasPane.of("a")), art.withInkHex("#26303A"), letters);
+    assertEquals(List.of(), findings(faint), "as faint as a picture behind letters should be");
   }
 
   @Test

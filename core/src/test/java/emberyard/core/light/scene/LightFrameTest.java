@@ -6,6 +6,8 @@ import static org.junit.jupiter.api.Assertions.assertThrows;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Build;
+import emberyard.core.build.Canvas;
+import emberyard.core.build.CanvasPane;
 import emberyard.core.build.LightCircuit;
 import emberyard.core.build.LightStrip;
 import emberyard.core.build.Movement;
@@ -153,6 +155,25 @@ class LightFrameTest {
     SceneFile.TakenScene taken = file.in(build(), "s");
     assertEquals(scene, taken.scene());
     assertEquals(List.of(), taken.unknown());
+  }
+
+  private static Canvas canvas(String id, String name) {
+    return new Canvas(id, name, List.of(CanvasPane.of("d")), null, null, List.of());
+  }
+
+  @Test
+  void whatScreensShowGoesAlongByItsName() {
+    Build here = build().with(Canvas.class, List.of(canvas("one", "Tide"), canvas("two", "Depth")));
+    Scene scene =
+        Scene.of("s", SceneUse.NIGHT).withScreens(List.of(new ScreenGlow("d", 30.0, "two")));
+    SceneFile file = SceneFile.of(here, scene);
+    assertEquals("Depth", file.screens().get(0).canvas());
+    assertEquals(scene.screens(), file.in(here, "s").scene().screens());
+    Build there = build().with(Canvas.class, List.of(canvas("other", "Depth")));
+    assertEquals("other", file.in(there, "s").scene().screens().get(0).canvasId());
+    SceneFile.TakenScene without = file.in(build(), "s");
+    assertEquals("", without.scene().screens().get(0).canvasId());
+    assertEquals(List.of("Depth"), without.unknown());
   }
 
   @Test
