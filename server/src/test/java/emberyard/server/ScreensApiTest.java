@@ -451,4 +451,38 @@ class ScreensApiTest {
     assertEquals(3, canvas.path("readOuts").size());
     assertFalse(canvas.at("/readOuts/2/whole").asBoolean(), "the dial's number lies behind rims");
   }
+
+  @Test
+  void whatAScreenShowsGoesOutWithTheFaces(Client owner) throws IOException {
+    begin(owner, "se");
+    JsonNode view = owner.get(at("se")).expect(200).json();
+    owner
+        .put(
+            at("se") + "/concepts/se",
+            """
+            {"id":"%s","letter":"A","name":"","look":{"themeWords":[],"palette":[],
+              "size":{"widthMm":400,"heightMm":200,"depthMm":300}},"frozen":null}"""
+                .formatted(view.at("/build/concept/id").asString()),
+            view.at("/versions").path("concepts/se").asLong())
+        .expect(200);
+    put(
+        owner,
+        "se",
+        "items",
+        "se-a",
+        """
+        {"id":"se-a","face":"FRONT","kind":"SCREEN","name":"A","xMm":20,"yMm":30,"layer":"ON",
+         "ofId":"se-a","upright":false,"art":"","words":"typed by hand"}""");
+    String svg = new String(owner.bytes(at("se") + "/faces/front.svg"), StandardCharsets.UTF_8);
+    assertTrue(svg.contains(">Coolant</text>"), svg);
+    assertFalse(svg.contains("typed by hand"), "what is laid out takes its place");
+    assertTrue(svg.contains("viewBox=\"0 0 120 60\""), "cut to what shines");
+    String dusk =
+        new String(owner.bytes(at("se") + "/faces/front.svg?dusk=true"), StandardCharsets.UTF_8);
+    assertTrue(dusk.contains("fill=\"#FFFFFF\">Coolant"), dusk);
+    assertFalse(svg.contains("fill=\"#FFFFFF\">Coolant"), "by day it is off, and faint");
+    BufferedImage face = png(owner, at("se") + "/faces/front.png?dusk=true");
+    assertEquals(800, face.getWidth());
+    assertTrue(Set.copyOf(boxed(pixels(face, 40, 240))).size() > 20, "its letters are painted");
+  }
 }
