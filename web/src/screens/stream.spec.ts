@@ -27,6 +27,7 @@ class Line {
 }
 let lines: Line[]
 let refuses = false
+let status = 200
 let heard: [number, PageNews][]
 let end: () => void
 const soon = () => vi.advanceTimersByTimeAsync(0)
@@ -36,9 +37,10 @@ beforeEach(() => {
   lines = []
   heard = []
   refuses = false
+  status = 200
   vi.stubGlobal('fetch', async (address: string, init: RequestInit) => {
     lines.push(new Line(address, init))
-    return { ok: !refuses, body: refuses ? null : lines.at(-1)!.body }
+    return { ok: !refuses, status, body: refuses ? null : lines.at(-1)!.body }
   })
   end = follow(['one', 'two'], (page, news) => heard.push([page, news]))
 })
@@ -109,6 +111,23 @@ describe('the stream of screens’ pages', () => {
     expect(lines).toHaveLength(1)
     await vi.advanceTimersByTimeAsync(42_000)
     expect(lines).toHaveLength(2)
+  })
+
+  it('says that a link opens nothing, and asks again now and then', async () => {
+    await soon()
+    refuses = true
+    status = 404
+    lines[0].breaks()
+    await vi.advanceTimersByTimeAsync(1_000)
+    expect(lines).toHaveLength(2)
+    const said = pictures().slice(-2)
+    expect(said.map(([page]) => page)).toEqual([0, 1])
+    expect(said.every(([, news]) => 'picture' in news && !news.picture.open)).toBe(true)
+    await vi.advanceTimersByTimeAsync(9_000)
+    expect(lines).toHaveLength(2)
+    await vi.advanceTimersByTimeAsync(1_500)
+    expect(lines).toHaveLength(3)
+    expect(ups().at(-1)![1]).toEqual({ line: true })
   })
 
   it('ends when nobody looks any more', async () => {

@@ -3,6 +3,18 @@ import type { ScreenPicture } from './picture'
 /** What a page is told. */
 export type PageNews = { picture: ScreenPicture } | { line: boolean }
 
+/** What a page shows whose link opens nothing. */
+const CLOSED: ScreenPicture = {
+  open: false,
+  name: '',
+  viewXMm: 0,
+  viewYMm: 0,
+  widthMm: 1,
+  heightMm: 1,
+  turnDegrees: 0,
+  groundHex: '#000000',
+  marks: [],
+}
 const FIRST_WAIT_MS = 1_000
 const LONGEST_WAIT_MS = 10_000
 /** The server says every 15 seconds that it is there; after so long without, the line is dead. */
@@ -27,15 +39,23 @@ async function keep(
   over: AbortSignal,
 ) {
   const all = (line: boolean) => tokens.forEach((_, page) => tell(page, { line }))
+  const closed = () => tokens.forEach((_, page) => tell(page, { picture: CLOSED }))
   let wait = FIRST_WAIT_MS
   while (!over.aborted) {
     try {
-      await once(tokens, over, (about, value) => {
+      const opened = await once(tokens, over, (about, value) => {
         wait = FIRST_WAIT_MS
         all(true)
         const page = /^page\/(\d+)$/.exec(about)
         if (page) tell(Number(page[1]), { picture: value as ScreenPicture })
       })
+      if (!opened) {
+        // it may be opened again one day: asked for now and then
+        all(true)
+        closed()
+        await new Promise((done) => setTimeout(done, LONGEST_WAIT_MS))
+        continue
+      }
     } catch {
       // it broke: taken up again below
     }
@@ -46,12 +66,12 @@ async function keep(
   }
 }
 
-/** Reads one stream to its end. */
+/** Reads one stream to its end; false where none of the tokens opens anything. */
 async function once(
   tokens: string[],
   over: AbortSignal,
   hear: (about: string, value: unknown) => void,
-) {
+): Promise<boolean> {
   const dead = new AbortController()
   const stop = () => dead.abort()
   over.addEventListener('abort', stop)
@@ -63,12 +83,13 @@ async function once(
       cache: 'no-store',
       signal: dead.signal,
     })
-    if (!answer.ok || !answer.body) return
+    if (answer.status === 404) return false
+    if (!answer.ok || !answer.body) return true
     const reader = answer.body.pipeThrough(new TextDecoderStream()).getReader()
     let rest = ''
     for (;;) {
       const { value, done } = await reader.read()
-      if (done) return
+      if (done) return true
       clearTimeout(silent)
       silent = setTimeout(stop, DEAD_MS)
       const events = (rest + value).split('\n\n')

@@ -236,19 +236,20 @@ class ScreensApiTest {
   void aPageThatOpensNothingShowsNothing(Client owner) throws IOException {
     begin(owner, "sn");
     String feed = link(owner, "sn", "");
-    for (String token : List.of("", "none", feed)) {
-      try (BufferedReader lines = follow(token)) {
-        JsonNode picture = next(lines, 0);
-        assertFalse(picture.path("open").asBoolean(), token);
-        assertEquals("", picture.path("name").asString());
-      }
+    for (String token : List.of("", "none", feed, "none,other")) {
+      Client client = TestYard.stranger();
+      client.headers.put("X-Screen-Tokens", token);
+      assertEquals(404, client.get("/api/screens/live").status(), "refused at once: " + token);
     }
     String page = link(owner, "sn", "sn-a");
     owner.delete(at("sn") + "/screens/sn-a");
     long version = owner.get(at("sn")).json().path("versions").path("canvases/sn-c").asLong();
     owner.put(at("sn") + "/canvases/sn-c", canvas("sn-c", ""), version).expect(200);
-    try (BufferedReader lines = follow(page)) {
-      assertFalse(next(lines, 0).path("open").asBoolean(), "its screen is on the picture no more");
+    try (BufferedReader lines = follow("none", page)) {
+      JsonNode unknown = next(lines, 0);
+      assertFalse(unknown.path("open").asBoolean());
+      assertEquals("", unknown.path("name").asString());
+      assertFalse(next(lines, 1).path("open").asBoolean(), "its screen is on the picture no more");
     }
   }
 

@@ -4,6 +4,7 @@ import emberyard.core.units.Require;
 import emberyard.server.live.LiveFeed;
 import emberyard.server.live.LiveLine;
 import emberyard.server.live.LiveNews;
+import emberyard.server.store.MissingThing;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -30,7 +31,7 @@ class ScreenPageController {
 
   /**
    * “page/0” is what the first token's page shows, and so on; a token that opens nothing shows a
-   * picture that is not open.
+   * picture that is not open, and where none opens anything it is 404 at once.
    *
    * @param tokens of the pages' addresses, with commas between; in a header, so that no log has
    *     them
@@ -46,6 +47,9 @@ class ScreenPageController {
     List<String> all = List.of(tokens.split(",", -1));
     Require.between("X-Screen-Tokens", all.size(), 1, MOST_PAGES, "pages");
     PageTopic topic = new PageTopic(pictures, all);
+    if (!topic.opens()) {
+      throw new MissingThing("This link opens nothing: it was withdrawn, or never was one.");
+    }
     return LiveLine.to(feed, line -> feed.joinPage(topic, line));
   }
 }

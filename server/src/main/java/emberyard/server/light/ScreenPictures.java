@@ -19,7 +19,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -160,11 +162,24 @@ class ScreenPictures {
         .orElseThrow(() -> new MissingThing("That canvas is gone."));
   }
 
-  /** What several pages of one browser show: by their place in the list. */
-  Map<String, Object> pages(List<String> tokens) {
+  /** Those of some tokens that open anything now. */
+  Set<String> known(List<String> tokens) {
+    return tokens.stream()
+        .filter(token -> links.byToken(token, Kind.SCREEN).isPresent())
+        .collect(Collectors.toSet());
+  }
+
+  /**
+   * What several pages of one browser show: by their place in the list.
+   *
+   * @param known those that are asked for again; all others stay closed, so that nobody can have
+   *     many looked up for nothing
+   */
+  Map<String, Object> pages(List<String> tokens, Set<String> known) {
     Map<String, Object> pages = new LinkedHashMap<>();
     for (int i = 0; i < tokens.size(); i++) {
-      pages.put("page/" + i, of(tokens.get(i)));
+      String token = tokens.get(i);
+      pages.put("page/" + i, known.contains(token) ? of(token) : ScreenPicture.CLOSED);
     }
     return pages;
   }
