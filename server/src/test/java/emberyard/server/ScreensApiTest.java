@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import java.util.stream.StreamSupport;
 import javax.imageio.ImageIO;
@@ -35,6 +36,8 @@ class ScreensApiTest {
       {"id":"v","kind":"VALUE","xMm":4,"yMm":20,"widthMm":100,"heightMm":36,
        "source":"coolant.celsius","words":"Coolant","unit":"°C"},
       {"id":"w","kind":"WORDS","xMm":150,"yMm":20,"widthMm":90,"heightMm":20,"words":"DEPOT"},
+      {"id":"b","kind":"BAR","xMm":196,"yMm":2,"widthMm":50,"heightMm":14,
+       "source":"memory.percent"},
       {"id":"d","kind":"DIAL","xMm":60,"yMm":2,"widthMm":130,"heightMm":56,
        "source":"processor.percent"}""";
 
@@ -128,6 +131,13 @@ class ScreensApiTest {
     throw new IOException("never said " + words);
   }
 
+  /** The read-outs that marks belong to. */
+  private static Set<String> of(JsonNode picture) {
+    return StreamSupport.stream(picture.path("marks").spliterator(), false)
+        .map(mark -> mark.path("of").asString())
+        .collect(Collectors.toSet());
+  }
+
   private static List<String> words(JsonNode picture) {
     return StreamSupport.stream(picture.path("marks").spliterator(), false)
         .map(mark -> mark.path("words").asString())
@@ -155,6 +165,8 @@ class ScreensApiTest {
       assertEquals(134, other.path("viewXMm").asDouble());
       assertTrue(words(other).contains("DEPOT"));
       assertFalse(words(other).contains("Coolant"), "what lies on the other screen stays there");
+      assertEquals(Set.of("v", "d"), of(first), "its lines too");
+      assertEquals(Set.of("w", "b", "d"), of(other));
       assertEquals(
           1,
           post(feed, "{\"at\":\"2026-03-03T09:42:00Z\",\"values\":{\"coolant.celsius\":31.46}}")
@@ -449,8 +461,8 @@ class ScreensApiTest {
     JsonNode canvas = owner.get(at("sg")).expect(200).json().at("/glow/canvases/0");
     assertEquals(47.2, canvas.at("/cuts/0/rightPercent").asDouble(), 0.05);
     assertEquals(52.8, canvas.at("/cuts/1/leftPercent").asDouble(), 0.05);
-    assertEquals(3, canvas.path("readOuts").size());
-    assertFalse(canvas.at("/readOuts/2/whole").asBoolean(), "the dial's number lies behind rims");
+    assertEquals(4, canvas.path("readOuts").size());
+    assertFalse(canvas.at("/readOuts/3/whole").asBoolean(), "the dial's number lies behind rims");
   }
 
   @Test

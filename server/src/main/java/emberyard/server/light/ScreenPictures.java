@@ -2,6 +2,7 @@ package emberyard.server.light;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Canvas;
+import emberyard.core.build.ReadOut;
 import emberyard.core.canvas.CanvasPicture;
 import emberyard.core.canvas.LiveValues;
 import emberyard.core.canvas.Mark;
@@ -14,7 +15,6 @@ import emberyard.server.refusal.Refused;
 import emberyard.server.store.MissingThing;
 import emberyard.server.yard.YardReader;
 import java.time.ZoneId;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -117,26 +117,34 @@ class ScreenPictures {
         place.heightMm(),
         pane.turnDegrees(),
         picture.groundHex(),
-        onIt(picture, place));
+        onIt(canvas, picture, place));
   }
 
-  /** What lies beside the screen its page needn't know. */
-  private static List<Mark> onIt(CanvasPicture picture, Rect place) {
-    List<Mark> marks = new ArrayList<>();
-    double top = picture.heightMm() - place.top();
-    for (Mark mark : picture.marks()) {
-      boolean letters = !mark.words().isEmpty();
-      Rect at =
-          new Rect(
-              mark.leftMm(),
-              mark.yMm() - mark.capitalMm(),
-              Math.max(0.1, mark.lengthMm()),
-              Math.max(0.1, mark.capitalMm() * 1.3));
-      if (!letters || at.overlaps(new Rect(place.xMm(), top, place.widthMm(), place.heightMm()))) {
-        marks.add(mark);
-      }
-    }
-    return marks;
+  /** Nothing of read-outs that lie beside the screen, and no letters that do. */
+  private static List<Mark> onIt(Canvas canvas, CanvasPicture picture, Rect place) {
+    Set<String> there =
+        canvas.readOuts().stream()
+            .filter(each -> box(each).overlaps(place))
+            .map(ReadOut::id)
+            .collect(Collectors.toSet());
+    Rect down =
+        new Rect(place.xMm(), picture.heightMm() - place.top(), place.widthMm(), place.heightMm());
+    return picture.marks().stream()
+        .filter(mark -> mark.of().isEmpty() || there.contains(mark.of()))
+        .filter(mark -> mark.words().isEmpty() || letters(mark).overlaps(down))
+        .toList();
+  }
+
+  private static Rect box(ReadOut each) {
+    return new Rect(each.xMm(), each.yMm(), each.widthMm(), each.heightMm());
+  }
+
+  private static Rect letters(Mark mark) {
+    return new Rect(
+        mark.leftMm(),
+        mark.yMm() - mark.capitalMm(),
+        Math.max(0.1, mark.lengthMm()),
+        Math.max(0.1, mark.capitalMm() + mark.underMm()));
   }
 
   /** A canvas as it is just now, by its build's feed. */
