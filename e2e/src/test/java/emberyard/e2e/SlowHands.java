@@ -46,7 +46,7 @@ final class SlowHands {
   private static final String IN_SIGHT =
       """
       [...new Set([...document.querySelectorAll('[data-tag]')]
-        .filter((field) => field.offsetParent !== null)
+        .filter((field) => field.checkVisibility())
         .map((field) => [field, field.matches('input') ? field
           : field.querySelector('input:not([type=color]), textarea')])
         .filter(([field, input]) => input && !input.disabled)

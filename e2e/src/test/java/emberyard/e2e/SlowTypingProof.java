@@ -200,7 +200,7 @@ class SlowTypingProof {
               new Opener.Click("label:text-is('laid along edges')")),
           of(NIGHT, "/light?show=screens"),
           of("line-9-depot", "/light?show=programs"),
-          of("paper-kite", "/light?show=pictures", "Tablet at the club"),
+          of("paper-kite", "/light?show=pictures", "Tablet at the club", "*"),
           of(NIGHT, "/plan"),
           of(NIGHT, "/prove", "Record the check: Read"));
 
