@@ -4,7 +4,7 @@ import InputText from 'primevue/inputtext'
 import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { get } from '../api/client'
-import type { YardView } from '../api/types'
+import type { FoundCard, YardView } from '../api/types'
 import { LEDGERS, STOPS } from '../stops'
 import { useAsk } from '../store/ask'
 import { useBuild } from '../store/build'
@@ -14,6 +14,7 @@ import { said } from '../units/writing'
 const ask = useAsk()
 const builds = useBuild()
 const router = useRouter()
+const MOST = 9
 const words = ref('')
 const yard = ref<YardView | null>(null)
 watch(
@@ -48,13 +49,26 @@ const found = computed(() => {
     build.requirements.forEach((r) =>
       all.push({ label: r.text, detail: 'requirement', to: at('brief') }),
     )
-    builds.view?.tasks?.forEach((t) =>
-      all.push({ label: t.task.title, detail: 'task', to: at('plan') }),
-    )
     for (const stop of [...STOPS, ...LEDGERS])
       all.push({ label: stop.label, detail: 'stop of this build', to: at(stop.path) })
   }
-  return all.filter((hit) => hit.label.toLowerCase().includes(wanted)).slice(0, 9)
+  const hits = all.filter((hit) => hit.label.toLowerCase().includes(wanted)).slice(0, MOST)
+  return [...hits, ...cards.value.map(asHit)].slice(0, MOST + 4)
+})
+/** Cards of all builds that the server finds, whenever they are planned. */
+const cards = ref<FoundCard[]>([])
+let asked = 0
+watch(words, async (typed) => {
+  const mine = ++asked
+  const found = await get<FoundCard[]>(`/api/cards?words=${encodeURIComponent(typed)}`).catch(
+    () => [],
+  )
+  if (mine === asked) cards.value = found
+})
+const asHit = (card: FoundCard) => ({
+  label: card.title,
+  detail: `${card.open ? 'card' : 'done card'} of ${card.buildName}`,
+  to: `/bench?build=${encodeURIComponent(card.buildId)}&card=${encodeURIComponent(card.taskKey)}`,
 })
 function go(to: string) {
   ask.find = false
@@ -97,7 +111,7 @@ const keys = [
       @keydown.enter="found[0] && go(found[0].to)"
     />
     <ul class="hits">
-      <li v-for="hit in found" :key="hit.label + hit.detail">
+      <li v-for="hit in found" :key="hit.to + hit.label + hit.detail">
         <a :href="hit.to" @click.prevent="go(hit.to)">{{ hit.label }}</a>
         <span class="soft"> {{ said(hit.detail) }}</span>
       </li>

@@ -8,8 +8,7 @@ import { useBuild } from '../store/build'
 import { useClock } from '../store/clock'
 import { useSaver } from '../store/saver'
 import { useSession } from '../store/session'
-import ChoiceField from '../ui/ChoiceField.vue'
-import TextField from '../ui/TextField.vue'
+import ThingFields from '../ui/ThingFields.vue'
 import { said } from '../units/writing'
 
 /** A fault on a coat: what it is and how it is mended. The repair goes into the plan. */
@@ -39,25 +38,36 @@ const note = useDraft(`fault:${props.task.task.key}:note`, '')
 const by = ref(session.account?.name ?? '')
 const problem = ref('')
 const id = newId()
-const schemeId = computed(() => props.task.task.thingId ?? '')
-function pick(found: PaintFault['kind']) {
-  kind.value = found
-  repair.value = FAULTS.find((each) => each.value === found)!.usual
+const fault = computed<PaintFault>(() => ({
+  id,
+  schemeId: props.task.task.thingId ?? '',
+  taskKey: props.task.task.key,
+  kind: kind.value,
+  repair: repair.value,
+  at: new Date().toISOString(),
+  by: by.value,
+  note: note.value,
+}))
+const FIELDS = [
+  { field: 'kind', label: 'What is wrong', options: [...FAULTS] },
+  { field: 'repair', label: 'Repair', options: [...REPAIRS] },
+  { field: 'note', label: 'Where, how large' },
+  { field: 'by', label: 'Who found it' },
+]
+/** What is wrong brings its usual repair along. */
+function put(change: Partial<PaintFault>) {
+  if (change.kind) {
+    kind.value = change.kind
+    repair.value = FAULTS.find((each) => each.value === change.kind)!.usual
+  }
+  repair.value = change.repair ?? repair.value
+  note.value = change.note ?? note.value
+  by.value = change.by ?? by.value
 }
 async function record() {
   problem.value = ''
-  const fault: PaintFault = {
-    id,
-    schemeId: schemeId.value,
-    taskKey: props.task.task.key,
-    kind: kind.value,
-    repair: repair.value,
-    at: new Date().toISOString(),
-    by: by.value,
-    note: note.value,
-  }
   const path = `/api/builds/${encodeURIComponent(props.buildId)}/faults/${id}`
-  saver.save({ key: `faults/${id}`, path, value: fault })
+  saver.save({ key: `faults/${id}`, path, value: fault.value })
   await saver.settled()
   const refused = saver.refused.get(path)
   if (refused) {
@@ -72,15 +82,7 @@ async function record() {
 
 <template>
   <form class="fault" @submit.prevent="record">
-    <ChoiceField
-      label="What is wrong"
-      :model-value="kind"
-      :options="[...FAULTS]"
-      @update:model-value="pick"
-    />
-    <ChoiceField v-model="repair" label="Repair" :options="[...REPAIRS]" />
-    <TextField v-model="note" own label="Where, how large" />
-    <TextField v-model="by" own label="Who found it" />
+    <ThingFields kind="faults" :thing="fault" :fields="FIELDS" :edit="put" />
     <Button type="submit" label="Plan the repair" :disabled="!by.trim()" />
     <p v-if="problem" class="bad" role="alert">{{ said(problem) }}</p>
   </form>

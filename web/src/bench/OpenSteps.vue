@@ -2,7 +2,6 @@
 import Button from 'primevue/button'
 import Checkbox from 'primevue/checkbox'
 import { computed, ref } from 'vue'
-import { newId } from '../api/client'
 import type { TaskModel } from '../api/types'
 import { useClock } from '../store/clock'
 import { useDraft } from '../store/draft'
@@ -27,8 +26,7 @@ const all = () => (picked.value = own.value.map((step) => step.taskKey))
 async function pass() {
   const said = reason.value.trim()
   try {
-    await clock.passOver(props.buildId, {
-      id: newId(),
+    await clock.passOver(props.buildId, props.task.task.title, {
       taskKey: props.task.task.key,
       by: by.value,
       steps: chosen.value.map((step) => ({ taskKey: step.taskKey, reason: said })),

@@ -1,97 +1,193 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, watch } from 'vue'
-import { useRoute } from 'vue-router'
+import Button from 'primevue/button'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { get } from '../api/client'
-import type { BuildView } from '../api/types'
-import { useFresh } from '../store/live'
+import type { BenchDay, DayCard } from '../api/types'
+import { useAsk } from '../store/ask'
 import { useClock } from '../store/clock'
+import { useDraft } from '../store/draft'
+import { useFresh } from '../store/live'
+import { useSaver } from '../store/saver'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
-import { weekday } from '../ui/words'
-import JobCard from './JobCard.vue'
-import ParcelOpening from './ParcelOpening.vue'
+import { clock as clockOf, duration, moment, weekday } from '../ui/words'
+import ForgottenNote from './ForgottenNote.vue'
+import NowCard from './NowCard.vue'
+import OthersHold from './OthersHold.vue'
+import StillWaiting from './StillWaiting.vue'
+import ThenList from './ThenList.vue'
 
-/** Today's cards across builds, in order. */
+/** What one person does now, what then, what waits, what the others have. */
 const clock = useClock()
 const workshop = useWorkshop()
-const person = ref('')
+const saver = useSaver()
+const ask = useAsk()
 const route = useRoute()
-/** The card that a label on a job sheet opened, whenever it is planned. */
-const labelled = ref<BuildView | null>(null)
-const card = computed(() =>
-  labelled.value?.tasks.find((task) => task.task.key === route.query.card),
+const router = useRouter()
+/** Whose day this tablet shows; nobody said: whoever is signed in. */
+const person = useDraft('day-of', '')
+const other = ref<BenchDay | null>(null)
+const day = computed(() => (person.value ? other.value : clock.bench))
+/** The card that was taken up instead of the first, and one that its label opened. */
+const taken = ref('')
+/** The card that was taken up, where the plan has given it to somebody else meanwhile. */
+const held = ref<DayCard | null>(null)
+const opened = ref<DayCard | null>(null)
+const keyOf = (card: DayCard) => `${card.buildId} ${card.task.task.key} ${card.piece}`
+/** What was ended here is gone from here, though the server may not know it yet. */
+const cards = computed(() =>
+  (day.value?.cards ?? []).filter((card) => !clock.ended(card.buildId, card.task.task.key)),
 )
-onMounted(() => clock.refresh())
-useFresh(() => clock.refresh())
-watch(() => [clock.bench, route.query.build], readLabelled)
-async function readLabelled() {
-  if (!route.query.build) return
-  const id = encodeURIComponent(String(route.query.build))
-  labelled.value = await get<BuildView>(`/api/builds/${id}`).catch(() => labelled.value)
-}
+const shown = computed(
+  () =>
+    cards.value.find((card) => keyOf(card) === taken.value) ?? held.value ?? cards.value[0] ?? null,
+)
+const rest = computed(() => cards.value.filter((card) => card !== shown.value))
 const people = computed(() => [
-  { value: '', label: 'everybody' },
+  { value: '', label: 'whoever is signed in' },
   ...workshop.offered('people').map((each) => ({ value: each.id, label: each.name })),
 ])
-/** The day on which the first card begins, where that is not today any more. */
-const later = computed(() => {
-  const starts = (clock.bench?.cards ?? []).flatMap((card) => card.task.planned?.start ?? [])
-  const first = starts.sort()[0]
-  return first && first.slice(0, 10) > clock.bench!.now.slice(0, 10) ? first : null
+const name = computed(() => workshop.personName(day.value?.personId ?? ''))
+const later = computed(() => !!day.value && day.value.day !== day.value.now.slice(0, 10))
+const when = computed(() => {
+  const card = shown.value
+  if (!card || !day.value) return ''
+  if (clock.runsSince(card.buildId, card.task)) return 'now'
+  if (card !== cards.value[0]) return `taken up, planned ${moment(card.from, day.value.now)}`
+  const soon = Date.parse(card.from + 'Z') - Date.parse(day.value.now + 'Z') < 5 * 60_000
+  return soon && !card.waitsFor.length ? 'now' : `next, ${moment(card.from, day.value.now)}`
 })
-const cards = computed(() =>
-  (clock.bench?.cards ?? []).filter(
-    (card) =>
-      !person.value || !card.task.planned?.worker || card.task.planned.worker === person.value,
-  ),
+async function refresh() {
+  await clock.refresh()
+  await readAll()
+}
+const readAll = () => Promise.all([readOther().then(readHeld), readOpened()])
+const readCard = (build: string, key: string) =>
+  get<DayCard>(
+    `/api/builds/${encodeURIComponent(build)}/card?key=${encodeURIComponent(key)}`,
+  ).catch(() => null)
+/** What one has in hand stays, also where the plan would have somebody else do it. */
+async function readHeld() {
+  const [build, key] = taken.value.split(' ')
+  const gone = key && !cards.value.some((card) => keyOf(card) === taken.value)
+  const card = gone ? await readCard(build!, key) : null
+  const over = !card || ['DONE', 'WAITING'].includes(card.task.state)
+  held.value = over || clock.ended(build!, key!) ? null : card
+}
+async function readOther() {
+  const whose = person.value
+  if (!whose) return
+  const read = await get<BenchDay>(`/api/bench?person=${encodeURIComponent(whose)}`)
+  if (person.value === whose) other.value = read
+}
+async function readOpened() {
+  const { build, card } = route.query
+  if (!build || !card) {
+    opened.value = null
+    return
+  }
+  opened.value = await readCard(String(build), String(card))
+}
+/** Where the clock was stopped one goes on, whatever the plan would begin with now. */
+watch(
+  () => cards.value.find((card) => clock.runsSince(card.buildId, card.task)),
+  (now, before) => {
+    if (before && !now) taken.value = keyOf(before)
+  },
+)
+onMounted(refresh)
+useFresh(refresh)
+watch(
+  () => clock.bench,
+  () => readAll().catch(() => undefined),
+)
+watch(person, () => {
+  taken.value = ''
+  held.value = null
+  readOther().catch(() => undefined)
+})
+watch(() => route.query, readOpened)
+function take(card: DayCard) {
+  taken.value = keyOf(card)
+  held.value = null
+  toCard()
+}
+const top = ref<HTMLElement | null>(null)
+/** The large card is what one works with: it is in view, and the keyboard goes on in it. */
+async function toCard() {
+  await nextTick()
+  top.value?.scrollIntoView({ block: 'nearest' })
+  top.value?.querySelector<HTMLElement>('h2')?.focus({ preventScroll: true })
+}
+/** After Done the next card comes; whoever pressed it by key goes on there. */
+watch(
+  () => shown.value && keyOf(shown.value),
+  async (now, before) => {
+    await nextTick()
+    const at = document.activeElement
+    if (now && before && (at === document.body || at === top.value)) toCard()
+  },
 )
 </script>
 
 <template>
-  <main v-if="clock.bench" class="today for-thumbs">
+  <main v-if="day" class="today for-thumbs">
     <header class="row">
       <h1>Bench</h1>
-      <span class="soft"
-        >{{ weekday(clock.bench.now) }}, {{ cards.length }} cards<template v-if="later"
-          >; nothing is left today, these begin {{ weekday(later) }}</template
-        ></span
-      >
+      <span class="soft">
+        {{ name }} · {{ weekday(day.now) }}, <span class="mono">{{ clockOf(day.now) }}</span>
+        <template v-if="day.cards.length && !later">
+          · <span class="mono">{{ duration(day.workMinutes) }}</span> of work today, out by
+          <span class="mono">{{ moment(day.outBy!, day.now) }}</span></template
+        >
+        <template v-else-if="later">
+          · nothing is left today, this begins {{ weekday(day.day) }}</template
+        >
+      </span>
       <span class="grow" />
-      <ChoiceField v-model="person" label="Cards of" :options="people" />
+      <ChoiceField v-model="person" label="Day of" :options="people" />
     </header>
-    <p v-if="cards.length === 0" class="soft">
-      Nothing is planned for today. Builds with open work put their cards here by themselves.
+    <p v-if="saver.away && clock.kept.length" class="kept" role="status">
+      {{
+        clock.kept.length === 1 ? 'One thing you did is' : `${clock.kept.length} things you did are`
+      }}
+      kept here, and sent in order when the workshop’s computer answers. Leave this page open.
     </p>
-    <section v-if="labelled && card" class="labelled">
-      <h2>Opened by its label</h2>
-      <JobCard
-        :build-id="labelled.build.brief.id"
-        :build-name="labelled.build.brief.name"
-        :task="card"
-        :now="clock.bench.now"
-        :notes="labelled.build.notes.filter((note) => note.taskKey === card!.task.key)"
-        :photos="labelled.build.photos.filter((photo) => photo.taskKey === card!.task.key)"
-        :times="labelled.build.times.filter((time) => time.taskKey === card!.task.key)"
-      />
+    <ForgottenNote
+      v-for="each in day.forgotten"
+      :key="each.entry.id"
+      :forgotten="each"
+      :now="day.now"
+    />
+    <p v-if="person && !clock.own" class="soft">The clock runs for whoever is signed in.</p>
+    <section v-if="opened" class="labelled">
+      <NowCard :card="opened" :now="day.now" when="opened by its label" />
+      <Button class="bare" label="Back to the day" @click="router.push('/bench')" />
     </section>
-    <div class="cards">
-      <JobCard
-        v-for="card in cards"
-        :key="card.buildId + card.task.task.key"
-        :build-id="card.buildId"
-        :build-name="card.buildName"
-        :task="card.task"
-        :now="clock.bench.now"
-        :notes="card.notes"
-        :photos="card.photos"
-        :times="card.times"
-        :order-ids="card.orderIds"
-      >
-        <template #parcel="{ opened }">
-          <ParcelOpening :order-ids="card.orderIds" @opened="opened" />
-        </template>
-      </JobCard>
+    <div ref="top" class="columns">
+      <NowCard
+        v-if="shown && !opened"
+        :key="keyOf(shown)"
+        :card="shown"
+        :now="day.now"
+        :when="when"
+      />
+      <p v-else-if="!opened" class="soft">
+        Nothing is planned for {{ name }}. Builds with open work put their cards here by themselves.
+      </p>
+      <section v-if="rest.length || day.breaks.length" class="then">
+        <h2>Then, {{ later ? weekday(day.day) : 'today' }}</h2>
+        <ThenList :day="day" :cards="rest" :chosen="taken" @take="take" />
+      </section>
     </div>
+    <StillWaiting :day="day" />
+    <OthersHold :day="day" />
+    <p v-if="day.behind > 0" class="soft">
+      {{ day.behind }} {{ day.behind === 1 ? 'step waits' : 'steps wait' }} behind these;
+      <Button class="bare" label="find one" @click="ask.find = true" /> (<span class="mono">/</span
+      >), all of them are on Plan.
+    </p>
   </main>
 </template>
 
@@ -103,15 +199,29 @@ header {
   align-items: center;
   margin-bottom: 12px;
 }
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 1.2fr) minmax(0, 1fr);
+  gap: 12px 24px;
+  align-items: start;
+}
+.kept {
+  border-left: 4px solid var(--slate);
+  background: var(--paper);
+  padding: 8px 14px;
+  margin: 0 0 12px;
+}
 .labelled {
-  max-width: 420px;
   margin-bottom: 18px;
 }
-.cards {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(min(100%, 390px), 1fr));
-  gap: 12px;
-  align-items: start;
+.waiting,
+.others {
+  margin-top: 24px;
+}
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: 1fr;
+  }
 }
 @media (max-width: 640px) {
   .today {

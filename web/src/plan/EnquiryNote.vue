@@ -20,7 +20,7 @@ const people = computed(() =>
     .map(([id, minutes]) => `${workshop.personName(id)} ${duration(minutes)}`)
     .join(', '),
 )
-const agree = () => clock.mark(builds.id, 'brief/agree', 'DONE')
+const agree = () => clock.mark(builds.id, 'brief/agree', 'Talk the brief through', 'DONE')
 </script>
 
 <template>

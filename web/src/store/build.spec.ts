@@ -291,7 +291,7 @@ describe('undo', () => {
     const undone = { kind: 'panels', name: 'Left window', changes: 2 }
     answers['POST /api/undo?place=b'] = () => ({ undone })
     answers['GET /api/workshop'] = () => ({ book: {}, versions: {} })
-    answers['GET /api/bench'] = () => ({ cards: [] })
+    answers['GET /api/bench'] = () => ({ now: '2026-03-03T09:42:00', cards: [] })
     builds.edit('panels', builds.build!.panels[0], { widthMm: 410 })
     const undoing = useUndo().undo()
     await settle()
@@ -308,7 +308,7 @@ describe('undo', () => {
     vi.stubGlobal('location', { pathname: '/stock' })
     answers['POST /api/undo?place='] = () => ({ undone: null })
     answers['GET /api/workshop'] = () => ({ book: {}, versions: {} })
-    answers['GET /api/bench'] = () => ({ cards: [] })
+    answers['GET /api/bench'] = () => ({ now: '2026-03-03T09:42:00', cards: [] })
     await useUndo().undo()
     expect(useShell().message).toBe('Nothing of yours to take back in the workshop.')
     answers['POST /api/undo?place='] = () =>

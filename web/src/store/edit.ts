@@ -9,6 +9,8 @@ export interface Edit {
   value: unknown
   /** Where the thing is made by a POST: that address. */
   post?: string
+  /** What was done, where it is no thing but an act: refused, it is said and let go. */
+  deed?: string
 }
 
 /** An edit on its way: on which version it was typed and what was sent of it last. */

@@ -36,6 +36,8 @@ export const useSaver = defineStore('saver', () => {
   const stored = new Map<string, unknown>()
   /** Each thing as it was when the server last refused part of it. */
   const turnedDown = new Map<string, unknown>()
+  /** Who waits for the answer to an act. */
+  const awaited = new Map<string, (problem: Refusal) => void>()
   /** Sentences some field on the screen asks for. */
   const claimed = new Set<string>()
   let account: string | null = null
@@ -176,6 +178,10 @@ export const useSaver = defineStore('saver', () => {
           useSession().expired()
           return false
         }
+        if (edit.deed) {
+          turnAway(edit, problem)
+          return true
+        }
         if (problem.status === 404 && value === null) {
           settle(edit) // taken away already
           return true
@@ -246,6 +252,35 @@ export const useSaver = defineStore('saver', () => {
     versions.set(edit.path, current.version)
     stored.set(edit.path, current.value)
     return true
+  }
+  /** An act that can't be done any more is said to whoever waits for it, or aloud. */
+  function turnAway(edit: Waiting, problem: Refusal) {
+    settle(edit)
+    changes++
+    const waits = awaited.get(edit.path)
+    if (waits) waits(problem)
+    else useShell().say(`${edit.deed}: ${problem.message}`)
+  }
+  /**
+   * Does something that is no thing: kept until the server answers, sent once, in order.
+   *
+   * @returns whether the server has answered; false while it is away
+   * @throws Refusal where it can't be done
+   */
+  async function act(
+    post: string,
+    deed: string,
+    value: { id: string; [more: string]: unknown },
+  ): Promise<boolean> {
+    const { id } = value
+    const path = `${post}#${id}`
+    let refusal: Refusal | null = null
+    awaited.set(path, (problem) => (refusal = problem))
+    save({ key: `acts/${id}`, path, post, deed, value })
+    await settled()
+    awaited.delete(path)
+    if (refusal) throw refusal
+    return !pending.has(path)
   }
   /** Gathers what was refused: a refusal names one field at a time. */
   function note(problem: Refusal, errors: FieldError[]) {
@@ -372,6 +407,7 @@ export const useSaver = defineStore('saver', () => {
     state,
     begin,
     save,
+    act,
     settled,
     mark,
     resolve,

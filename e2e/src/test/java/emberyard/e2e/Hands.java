@@ -59,6 +59,21 @@ final class Hands {
     throw new AssertionError("“%s” can't be chosen of “%s”".formatted(option, label));
   }
 
+  /** The large card of a step of today: it is there, or it is taken up. */
+  Locator takeUp(String title) {
+    Locator heading = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(title));
+    Locator card =
+        page.locator("article.job").filter(new Locator.FilterOptions().setHas(heading)).first();
+    Locator row =
+        page.locator(".then .card").filter(new Locator.FilterOptions().setHasText(title)).first();
+    awaitOne(card, row);
+    if (card.count() == 0) {
+      row.click();
+    }
+    card.waitFor();
+    return card;
+  }
+
   /**
    * Ends a step on its card as a builder does who ran no clock: passes over what is open before it,
    * says what a check showed, and that it took as long as planned.

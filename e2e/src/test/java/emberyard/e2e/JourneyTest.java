@@ -204,6 +204,7 @@ class JourneyTest {
   private static void bench(Hands hands) throws IOException {
     hands.jump("b");
     hands.seesHeading("Bench");
+    hands.takeUp("Cut Left window");
     Locator cut = hands.page.getByLabel("Start the clock: Cut Left window");
     cut.click();
     hands.page.getByLabel("Stop the clock: Cut Left window").waitFor();

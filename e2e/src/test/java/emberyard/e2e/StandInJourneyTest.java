@@ -86,15 +86,14 @@ class StandInJourneyTest {
     assertThat(drive(page, 0)).containsText("Left at the door");
     assertThat(drive(page, 0)).containsText("capacity 1 TB");
     page.navigate(yard.address("/bench"));
-    Locator card =
-        page.locator("article.job")
-            .filter(new Locator.FilterOptions().setHasText("Open and check " + DRIVE));
+    Locator card = new Hands(page).takeUp("Open and check " + DRIVE);
     card.getByLabel("Open: Open and check " + DRIVE).click();
     card.getByText("It is here").click();
     card.getByLabel("Serial").fill("S-4711");
     new Hands(page).saved();
     // a reload in the middle: one press shows it again, as it was typed
     page.reload();
+    new Hands(page).takeUp("Open and check " + DRIVE);
     card.getByLabel("Open: Open and check " + DRIVE).click();
     assertThat(card.getByLabel("Serial")).hasValue("S-4711");
     card.getByLabel("Capacity").fill("1,000 GB");
@@ -125,9 +124,7 @@ class StandInJourneyTest {
     assertThat(first).not().containsText("· paid");
     assertThat(first).not().containsText("The shop paid");
     page.navigate(yard.address("/bench"));
-    Locator card =
-        page.locator("article.job")
-            .filter(new Locator.FilterOptions().setHasText("Open and check " + DRIVE));
+    Locator card = new Hands(page).takeUp("Open and check " + DRIVE);
     card.getByLabel("Open: Open and check " + DRIVE).click();
     card.getByText("It is here").click();
     assertThat(card).containsText("capacity 2 TB");

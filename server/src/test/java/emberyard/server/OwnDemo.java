@@ -88,6 +88,10 @@ final class OwnDemo implements AutoCloseable {
     signIn();
   }
 
+  Instant now() {
+    return now;
+  }
+
   <T> T bean(Class<T> type) {
     return application.getBean(type);
   }

@@ -25,7 +25,9 @@ public final class AssembleWork {
 
   private static final String FIT_IN = "bench/fit-in";
   private static final String CABLES = "bench/cables";
-  private static final String PANELS = "bench/panels";
+
+  /** Key of the step that puts the parts in their places. */
+  public static final String PANELS = "bench/panels";
 
   private AssembleWork() {}
 

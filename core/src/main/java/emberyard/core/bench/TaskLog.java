@@ -19,6 +19,8 @@ import org.jspecify.annotations.Nullable;
  * @param verdict the latest mark, null for none
  * @param timed whether anybody said how long it took since it was last sent back, by the clock or
  *     typed, also that it was nothing
+ * @param leftMinutes what is left by whoever did it in part last, less what was worked since; null
+ *     where nobody said
  */
 public record TaskLog(
     String key,
@@ -26,7 +28,8 @@ public record TaskLog(
     long attemptMinutes,
     @Nullable TimeEntry running,
     @Nullable TaskMark verdict,
-    boolean timed) {
+    boolean timed,
+    @Nullable Long leftMinutes) {
 
   /** Reads the record of a task off a build. */
   public static TaskLog of(Build build, String key, Instant now) {
@@ -55,15 +58,27 @@ public record TaskLog(
             .orElse(Instant.MIN);
     List<TimeEntry> attempt =
         entries.stream().filter(entry -> !entry.startedAt().isBefore(since)).toList();
+    TaskMark verdict =
+        marks.stream()
+            .max(Comparator.comparing(TaskMark::at).thenComparing(TaskMark::id))
+            .orElse(null);
     return new TaskLog(
         key,
         entries.stream().mapToLong(entry -> entry.minutes(now)).sum(),
         attempt.stream().mapToLong(entry -> entry.minutes(now)).sum(),
         entries.stream().filter(entry -> entry.endedAt() == null).findFirst().orElse(null),
-        marks.stream()
-            .max(Comparator.comparing(TaskMark::at).thenComparing(TaskMark::id))
-            .orElse(null),
-        !attempt.isEmpty());
+        verdict,
+        !attempt.isEmpty(),
+        verdict == null || verdict.leftMinutes() == null ? null : left(verdict, attempt, now));
+  }
+
+  private static long left(TaskMark partly, List<TimeEntry> entries, Instant now) {
+    long since =
+        entries.stream()
+            .filter(entry -> !entry.startedAt().isBefore(partly.at()))
+            .mapToLong(entry -> entry.minutes(now))
+            .sum();
+    return partly.leftMinutes() - since;
   }
 
   /** When it was done or passed, null while it is open. */

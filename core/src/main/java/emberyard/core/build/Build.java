@@ -2,6 +2,7 @@ package emberyard.core.build;
 
 import emberyard.core.record.Acceptance;
 import emberyard.core.record.ChangeOrder;
+import emberyard.core.record.Heeded;
 import emberyard.core.record.JobNote;
 import emberyard.core.record.Loan;
 import emberyard.core.record.Move;
@@ -104,6 +105,10 @@ public record Build(Brief brief, Concept concept, Things things) implements Desi
 
   public List<Photo> photos() {
     return things.of(Photo.class);
+  }
+
+  public List<Heeded> heeded() {
+    return things.of(Heeded.class);
   }
 
   public List<Acceptance> acceptances() {

@@ -27,6 +27,7 @@ import emberyard.core.build.Treatment;
 import emberyard.core.build.Worksheet;
 import emberyard.core.record.Acceptance;
 import emberyard.core.record.ChangeOrder;
+import emberyard.core.record.Heeded;
 import emberyard.core.record.JobNote;
 import emberyard.core.record.Loan;
 import emberyard.core.record.Move;
@@ -99,6 +100,7 @@ public enum ThingKind {
   MARK("marks", "Mark", TaskMark.class, Home.BUILD, Way.BY_COMMAND),
   NOTE("notes", "Note", JobNote.class, Home.BUILD, Way.BY_COMMAND),
   PHOTO("photos", "Photo", Photo.class, Home.BUILD, Way.BY_COMMAND),
+  HEEDED("heeded", "Caution read", Heeded.class, Home.BUILD, Way.BY_COMMAND),
   ACCEPTANCE("acceptances", "Acceptance", Acceptance.class, Home.BUILD, Way.BY_COMMAND),
   REMARK("remarks", "Remark", Remark.class, Home.BUILD, Way.FREE),
   OPTION("options", "Option", ConceptOption.class, Home.BUILD, Way.BY_COMMAND),

@@ -3,6 +3,8 @@ package emberyard.core.record;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.Require;
 import java.time.Instant;
+import java.util.EnumSet;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -25,8 +27,11 @@ public record TaskMark(
     String note,
     @Nullable String passedFor,
     @Nullable String personId,
-    @Nullable Long rateMinor)
+    @Nullable Long rateMinor,
+    @Nullable Integer leftMinutes)
     implements Thing {
+  private static final Set<What> WORDLESS = EnumSet.of(What.DONE, What.REOPENED, What.PARTLY);
+
   public TaskMark {
     Require.text("id", id);
     Require.text("taskKey", taskKey);
@@ -35,13 +40,18 @@ public record TaskMark(
     Require.text("by", by);
     note = Require.textOrEmpty("note", note);
     Require.that(
-        what == What.DONE || what == What.REOPENED || !note.isBlank(),
+        WORDLESS.contains(what) || !note.isBlank(),
         "note",
         what == What.AGAIN ? "Say why it has to be done again." : "Say what the check showed.");
     Require.that(
         passedFor == null || (what == What.DONE && !note.isBlank()),
         "note",
         "Say why “" + taskKey + "” is passed over.");
+    Require.that(
+        (what == What.PARTLY) == (leftMinutes != null), "leftMinutes", "Say how much is left.");
+    if (leftMinutes != null) {
+      Require.between("leftMinutes", leftMinutes, 1, 100_000, "min");
+    }
     if (rateMinor != null) {
       Require.between("rateMinor", rateMinor, 0, 1_000_000, "minor units");
     }
@@ -56,7 +66,7 @@ public record TaskMark(
       String by,
       String note,
       @Nullable String passedFor) {
-    this(id, taskKey, what, at, by, note, passedFor, null, null);
+    this(id, taskKey, what, at, by, note, passedFor, null, null, null);
   }
 
   /** About work that was done, or is to be done again. */
@@ -66,12 +76,20 @@ public record TaskMark(
 
   /** The same, with whom the plan gave the work, at which rate. */
   public TaskMark planned(String person, long rate) {
-    return new TaskMark(id, taskKey, what, at, by, note, passedFor, person, rate);
+    return new TaskMark(id, taskKey, what, at, by, note, passedFor, person, rate, leftMinutes);
+  }
+
+  /** Of work of which so many minutes are left. */
+  public static TaskMark partly(
+      String id, String taskKey, Instant at, String by, String note, int leftMinutes) {
+    return new TaskMark(id, taskKey, What.PARTLY, at, by, note, null, null, null, leftMinutes);
   }
 
   /** What can be said. */
   public enum What {
     DONE,
+    /** Some of it is done, so many minutes are left. */
+    PARTLY,
     REOPENED,
     /** Do it again: the step and its wait return to the plan. */
     AGAIN,

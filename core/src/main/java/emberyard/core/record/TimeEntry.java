@@ -22,6 +22,7 @@ public record TimeEntry(
     @Nullable String typedBy,
     String why)
     implements Thing {
+  private static final Duration LONGEST_RUN = Duration.ofHours(12);
   private static final Duration LONGEST_TYPED = Duration.ofHours(24);
 
   public TimeEntry {
@@ -52,8 +53,15 @@ public record TimeEntry(
     return new TimeEntry(id, taskKey, personId, startedAt, at, typedBy, why);
   }
 
-  /** Whole minutes up to {@code now} for a running clock. */
+  /**
+   * Whole minutes, up to {@code now} for a running clock; none for one that nobody stopped for more
+   * than twelve hours: it was forgotten, and counts when somebody has said when it ended.
+   */
   public long minutes(Instant now) {
-    return Math.max(0, Duration.between(startedAt, endedAt == null ? now : endedAt).toMinutes());
+    boolean forgotten =
+        endedAt == null && Duration.between(startedAt, now).compareTo(LONGEST_RUN) > 0;
+    return forgotten
+        ? 0
+        : Math.max(0, Duration.between(startedAt, endedAt == null ? now : endedAt).toMinutes());
   }
 }

@@ -150,12 +150,19 @@ record BuildRecord(
         && task.after().stream().noneMatch(key -> stillPlanned(key, from));
   }
 
-  /** Hands-on minutes left: planned less logged, never under five while it is not done. */
+  /**
+   * Hands-on minutes left: what somebody said is left, else planned less logged; never under five
+   * while it is not done.
+   */
   int remaining(Task task) {
     if (done.containsKey(task.key())) {
       return 0;
     }
-    long left = task.handsOnMinutes() - logs.get(task.key()).attemptMinutes();
+    TaskLog log = logs.get(task.key());
+    long left =
+        log.leftMinutes() != null
+            ? log.leftMinutes()
+            : task.handsOnMinutes() - log.attemptMinutes();
     return (int) Math.max(Math.min(LEAST_LEFT_MINUTES, task.handsOnMinutes()), left);
   }
 

@@ -35,17 +35,28 @@ public final class GateRule {
     Optional<TaskModel> task =
         model.tasks().stream().filter(t -> t.task().key().equals(taskKey)).findFirst();
     boolean gate = task.isPresent() && task.get().task().gate();
-    if (gate && what == TaskMark.What.DONE) {
+    boolean step = what == TaskMark.What.DONE || what == TaskMark.What.PARTLY;
+    if (gate && step) {
       return Optional.of("This is a check: say whether it passed, what it showed, and who looked.");
     }
-    if (task.isPresent() && !gate && what != TaskMark.What.DONE) {
+    if (task.isPresent() && !gate && !step) {
       return Optional.of("This is a step, not a check: it is done or not.");
     }
     if (taskKey.equals(ConceptWork.CHOOSE) && model.build().concept().frozen() == null) {
       return Optional.of("Nothing is frozen yet: freeze the concept on its page, that marks it.");
     }
     return refusal(model, taskKey)
+        .or(() -> what == TaskMark.What.FAILED ? Optional.empty() : already(task.orElseThrow()))
         .or(() -> what == TaskMark.What.FAILED ? Optional.empty() : open(task.orElseThrow()));
+  }
+
+  /** Somebody else was quicker. */
+  private static Optional<String> already(TaskModel task) {
+    TaskMark verdict = task.log().verdict();
+    return task.handsDone() && verdict != null
+        ? Optional.of(
+            "“%s” is done already: %s said so.".formatted(task.task().title(), verdict.by()))
+        : Optional.empty();
   }
 
   /**

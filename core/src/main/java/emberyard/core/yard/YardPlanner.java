@@ -10,6 +10,7 @@ import emberyard.core.plan.SchedulingProblem;
 import emberyard.core.plan.Step;
 import emberyard.core.plan.WeeklyHours;
 import emberyard.core.plan.Worker;
+import emberyard.core.record.TimeEntry;
 import emberyard.core.supply.Offers;
 import emberyard.core.supply.ShelfPrices;
 import emberyard.core.supply.StockShelf;
@@ -299,7 +300,7 @@ final class YardPlanner {
             handsOn,
             doneAt == null ? task.waitMinutes() : minutesTo(waitsUntil),
             after,
-            handsOn == 0 ? List.of() : able(task),
+            handsOn == 0 ? List.of() : hands(record, task),
             task.station() == null ? null : stations.get(task.station()),
             task.holdsStation(),
             task.interruptible() || handsOn > longestStretch(task),
@@ -311,6 +312,15 @@ final class YardPlanner {
             .begunBy(coats == null ? null : record.lastHand(coats))
             .build();
     steps.add(doneAt == null ? within(step, task, record) : step);
+  }
+
+  /** Who may do it: whoever has its clock running, else all who take on such work. */
+  private List<String> hands(BuildRecord record, Task task) {
+    TimeEntry running = record.logs().get(task.key()).running();
+    boolean here =
+        running != null
+            && book.workers().stream().anyMatch(person -> person.id().equals(running.personId()));
+    return here ? List.of(running.personId()) : able(task);
   }
 
   /** The same step with its windows: those that are open already close at a given moment. */

@@ -1,10 +1,14 @@
 package emberyard.server.bench;
 
+import emberyard.core.finding.Caution;
 import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
+import emberyard.core.yard.day.BenchDay;
+import emberyard.core.yard.day.DayCard;
 import emberyard.server.access.Account;
 import emberyard.server.api.ThingApi;
 import emberyard.server.store.Versioned;
+import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
@@ -15,17 +19,20 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Today's cards, the clock, and what people say about their work. */
+/** Somebody's day at the bench, the clock, and what people say about their work. */
 @RestController
 @RequestMapping("/api")
 class BenchController {
   private final BenchDesk desk;
+  private final ClockDesk clock;
   private final ThingApi things;
 
-  BenchController(BenchDesk desk, ThingApi things) {
+  BenchController(BenchDesk desk, ClockDesk clock, ThingApi things) {
     this.desk = desk;
+    this.clock = clock;
     this.things = things;
   }
 
@@ -33,8 +40,28 @@ class BenchController {
    * Starts the clock on a task.
    *
    * @param id of the new time entry, made by the sender
+   * @param at when it was pressed, where the page could not reach the server then; now if left out
    */
-  record ClockStart(String id, String taskKey) {}
+  record ClockStart(String id, String taskKey, @Nullable Instant at) {}
+
+  /**
+   * Stops the clock.
+   *
+   * @param id made by the sender
+   * @param at when it was pressed; now if left out
+   */
+  record ClockStop(@Nullable String id, @Nullable Instant at) {}
+
+  /**
+   * When a clock was stopped that was forgotten.
+   *
+   * @param id made by the sender
+   * @param entryId the line of hours that runs
+   * @param endedAt when that was
+   * @param at when it was said; now if left out
+   */
+  record ClockForgotten(
+      @Nullable String id, String entryId, Instant endedAt, @Nullable Instant at) {}
 
   /**
    * Something said about a task.
@@ -43,6 +70,9 @@ class BenchController {
    * @param note result of a check, reason of a redo
    * @param minutes how long it took where no clock ran, 0 to 1,440; left out where one did
    * @param timeWhy why it took no time; wanted with 0 minutes
+   * @param doneBy id of the person whose work it was; whoever says so when left out
+   * @param leftMinutes hands-on minutes left where it was done in part, 1 to 100,000
+   * @param at when it was said, where the page could not reach the server then; now if left out
    */
   record MarkRequest(
       String id,
@@ -51,7 +81,10 @@ class BenchController {
       @Nullable String by,
       @Nullable String note,
       @Nullable Integer minutes,
-      @Nullable String timeWhy) {}
+      @Nullable String timeWhy,
+      @Nullable String doneBy,
+      @Nullable Integer leftMinutes,
+      @Nullable Instant at) {}
 
   /**
    * Open work before a check, coat or hand-over that counts as done though nobody did it.
@@ -59,21 +92,65 @@ class BenchController {
    * @param id made by the sender
    * @param taskKey the check, coat or hand-over
    * @param by who says so; the account's name when left out
+   * @param at when it was said; now if left out
    */
-  record PassOverRequest(String id, String taskKey, @Nullable String by, List<PassedStep> steps) {}
+  record PassOverRequest(
+      String id,
+      String taskKey,
+      @Nullable String by,
+      List<PassedStep> steps,
+      @Nullable Instant at) {}
 
   /** One step that is passed over, and why. */
   record PassedStep(String taskKey, String reason) {}
 
-  /** A remark. */
-  record NoteRequest(String id, String taskKey, String text) {}
+  /**
+   * A remark.
+   *
+   * @param at when it was typed; now if left out
+   */
+  record NoteRequest(String id, String taskKey, String text, @Nullable Instant at) {}
+
+  /**
+   * Cautions that whoever is signed in has read.
+   *
+   * @param id made by the sender
+   * @param at when that was; now if left out
+   */
+  record HeedRequest(String id, List<Caution> cautions, @Nullable Instant at) {}
 
   /** Taking a finding upon oneself. */
   record AcceptRequest(String id, String findingKey, String by, String reason) {}
 
+  /**
+   * What somebody does now, what then, and what goes on without them.
+   *
+   * @param person whose day; whoever is signed in when left out
+   */
   @GetMapping("/bench")
-  BenchDesk.BenchView bench() {
-    return desk.today();
+  BenchDay bench(
+      @AuthenticationPrincipal Account who,
+      @RequestParam(required = false) @Nullable String person) {
+    return desk.day(who, person);
+  }
+
+  /** One step with all that is asked before it is begun, whenever it is planned. */
+  @GetMapping("/builds/{buildId}/card")
+  DayCard card(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestParam String key) {
+    return desk.card(who, buildId, key);
+  }
+
+  /**
+   * Cards of all builds by part of their title: open ones first, at most 12.
+   *
+   * @param words at least two letters
+   */
+  @GetMapping("/cards")
+  List<BenchDesk.FoundCard> find(@RequestParam String words) {
+    return desk.find(words);
   }
 
   @PostMapping("/builds/{buildId}/clock/start")
@@ -81,13 +158,24 @@ class BenchController {
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
       @RequestBody ClockStart wanted) {
-    desk.start(who, buildId, wanted.id(), wanted.taskKey());
+    clock.start(who, buildId, wanted);
   }
 
   /** Stops whatever clock of this person runs. */
   @PostMapping("/clock/stop")
-  void stop(@AuthenticationPrincipal Account who) {
-    desk.stop(who);
+  void stop(
+      @AuthenticationPrincipal Account who,
+      @RequestBody(required = false) @Nullable ClockStop said) {
+    clock.stop(who, said == null ? null : said.at());
+  }
+
+  /** Says when a clock was stopped that runs since another day. */
+  @PostMapping("/builds/{buildId}/clock/forgotten")
+  void forgotten(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody ClockForgotten said) {
+    clock.forgotten(who, buildId, said);
   }
 
   @PostMapping("/builds/{buildId}/marks")
@@ -117,7 +205,7 @@ class BenchController {
       @PathVariable String id,
       @RequestHeader(name = "If-Match", required = false) @Nullable String ifMatch,
       @RequestBody TimeEntry value) {
-    return things.put(who, buildId, id, desk.typed(who, value), ifMatch);
+    return things.put(who, buildId, id, clock.typed(who, value), ifMatch);
   }
 
   @PostMapping("/builds/{buildId}/notes")
@@ -125,7 +213,16 @@ class BenchController {
       @AuthenticationPrincipal Account who,
       @PathVariable String buildId,
       @RequestBody NoteRequest said) {
-    desk.note(who, buildId, said.id(), said.taskKey(), said.text());
+    desk.note(who, buildId, said);
+  }
+
+  /** Keeps which cautions have been read. */
+  @PostMapping("/builds/{buildId}/heeded")
+  void heed(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @RequestBody HeedRequest said) {
+    desk.heed(who, buildId, said);
   }
 
   @PostMapping("/builds/{buildId}/acceptances")

@@ -1,125 +1,135 @@
 package emberyard.server.bench;
 
 import emberyard.core.build.Brief;
+import emberyard.core.finding.Caution;
 import emberyard.core.finding.Finding;
 import emberyard.core.record.Acceptance;
+import emberyard.core.record.Heeded;
 import emberyard.core.record.JobNote;
 import emberyard.core.record.OrderLine;
-import emberyard.core.record.Photo;
 import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
 import emberyard.core.reveal.RevealWork;
 import emberyard.core.supply.Measured;
 import emberyard.core.units.Require;
+import emberyard.core.workshop.Person;
+import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.GateRule;
 import emberyard.core.yard.OpenStep;
 import emberyard.core.yard.ShelfUse;
 import emberyard.core.yard.TaskModel;
-import emberyard.core.yard.TaskState;
+import emberyard.core.yard.day.BenchDay;
+import emberyard.core.yard.day.DayCard;
 import emberyard.server.access.Account;
 import emberyard.server.refusal.Refused;
+import emberyard.server.store.MissingThing;
 import emberyard.server.store.ThingStore;
-import emberyard.server.store.Versioned;
 import emberyard.server.store.Write;
 import emberyard.server.yard.YardReader;
-import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
-/** What happens at the bench: today's cards, the clock, and what people say about their work. */
+/** What happens at the bench: somebody's day, and what people say about their work. */
 @Component
 class BenchDesk {
   private static final long LONGEST_MINUTES = 24 * 60;
+  private static final int LEAST_LETTERS = 2;
+  private static final int MOST_FOUND = 12;
 
   private final YardReader yard;
   private final ThingStore store;
-  private final Clock clock;
+  private final ActMoment moments;
+  private final ClockDesk clocks;
 
-  BenchDesk(YardReader yard, ThingStore store, Clock clock) {
+  BenchDesk(YardReader yard, ThingStore store, ActMoment moments, ClockDesk clocks) {
     this.yard = yard;
     this.store = store;
-    this.clock = clock;
+    this.moments = moments;
+    this.clocks = clocks;
   }
-
-  /** Today's work across builds, in order; parcels come first, they are opened the same day. */
-  record BenchView(LocalDateTime now, List<BenchCard> cards) {}
 
   /**
-   * One card.
+   * What somebody does now and then.
    *
-   * @param orderIds lines of orders that are in the parcel it opens, none for any other work
+   * @param personId whose day; null or unknown for the one who asks, the first of the workshop
+   *     where that is nobody who works here
    */
-  record BenchCard(
-      String buildId,
-      String buildName,
-      TaskModel task,
-      List<JobNote> notes,
-      List<Photo> photos,
-      List<TimeEntry> times,
-      List<String> orderIds) {}
-
-  BenchView today() {
+  BenchDay day(Account who, @Nullable String personId) {
     YardReader.Reading reading = yard.read();
-    LocalDateTime now = LocalDateTime.ofInstant(clock.instant(), zone(reading));
-    LocalDate day = benchDay(reading, now.toLocalDate());
-    List<BenchCard> cards = new ArrayList<>();
-    for (BuildModel model : reading.yard().builds().values()) {
-      model.tasks().stream()
-          .filter(task -> today(task, day) || model.arrived(task.task().key(), day))
-          .forEach(task -> cards.add(card(model, task)));
-    }
-    cards.sort(
-        Comparator.<BenchCard, Boolean>comparing(c -> c.task().state() != TaskState.RUNNING)
-            .thenComparing(c -> c.orderIds().isEmpty())
-            .thenComparing(c -> c.task().state() == TaskState.WAITING)
-            .thenComparing(c -> moment(c.task())));
-    return new BenchView(now, cards);
+    String person = person(reading, who, personId);
+    return BenchDay.of(reading.yard(), reading.book(), moments.now(), person);
   }
 
-  /** Starts this person's clock on a task, and stops the one that ran. */
-  void start(Account who, String buildId, String entryId, String taskKey) {
-    Require.text("id", entryId);
+  /** One card of a build. */
+  DayCard card(Account who, String buildId, String taskKey) {
     YardReader.Reading reading = yard.read();
-    refuse(GateRule.clockRefusal(reading.build(buildId), taskKey).orElse(null));
-    Instant now = clock.instant();
-    List<Write> writes = stops(reading, who.personId(), now);
-    TimeEntry entry = new TimeEntry(entryId, taskKey, who.personId(), now, null);
-    writes.add(Write.create(buildId, entry));
-    store.apply(who.id(), writes);
+    BuildModel build = reading.build(buildId);
+    String person = person(reading, who, null);
+    return BenchDay.card(reading.yard(), reading.book(), moments.now(), person, build, taskKey)
+        .orElseThrow(() -> new MissingThing("There is no such task in this build any more."));
   }
 
-  /** Stops whatever clock of this person runs. */
-  void stop(Account who) {
-    List<Write> writes = stops(yard.read(), who.personId(), clock.instant());
-    if (!writes.isEmpty()) {
-      store.apply(who.id(), writes);
+  /** A card that was looked for. */
+  record FoundCard(String buildId, String buildName, String taskKey, String title, boolean open) {}
+
+  List<FoundCard> find(String words) {
+    String wanted = words.strip().toLowerCase(Locale.ROOT);
+    if (wanted.length() < LEAST_LETTERS) {
+      return List.of();
     }
+    return yard.read().yard().builds().values().stream()
+        .flatMap(build -> build.tasks().stream().map(model -> found(build, model)))
+        .filter(card -> card.title().toLowerCase(Locale.ROOT).contains(wanted))
+        .sorted(Comparator.comparing(card -> !card.open()))
+        .limit(MOST_FOUND)
+        .toList();
+  }
+
+  private static FoundCard found(BuildModel build, TaskModel model) {
+    return new FoundCard(
+        build.build().id(),
+        build.build().brief().name(),
+        model.task().key(),
+        model.task().title(),
+        !model.handsDone());
+  }
+
+  private static String person(YardReader.Reading reading, Account who, @Nullable String personId) {
+    List<Person> workers = reading.book().workers();
+    return Stream.of(Optional.ofNullable(personId), Optional.of(who.personId()))
+        .flatMap(Optional::stream)
+        .filter(id -> workers.stream().anyMatch(worker -> worker.id().equals(id)))
+        .findFirst()
+        .orElse(workers.get(0).id());
   }
 
   /** Records a mark, stops the clock on its task, and ends the build at the hand-over. */
-  void mark(Account who, String buildId, BenchController.MarkRequest said) {
+  synchronized void mark(Account who, String buildId, BenchController.MarkRequest said) {
     Require.given("what", said.what());
+    Require.text("id", said.id());
+    if (store.find(TaskMark.class, said.id()).isPresent()) {
+      return;
+    }
     YardReader.Reading reading = yard.read();
     BuildModel model = reading.build(buildId);
-    refuse(GateRule.refusal(model, said.taskKey(), said.what()).orElse(null));
+    Refused.when(GateRule.refusal(model, said.taskKey(), said.what()));
     if (said.what() == TaskMark.What.DONE) {
-      refuse(model.unread(said.taskKey()).orElse(null));
+      Refused.when(model.unread(said.taskKey()));
     }
-    Instant now = clock.instant();
-    String by = said.by() == null || said.by().isBlank() ? who.name() : said.by();
-    String note = Require.textOrEmpty("note", said.note());
-    TaskMark mark = new TaskMark(said.id(), said.taskKey(), said.what(), now, by, note);
+    Instant now = moments.of(said.at());
+    TaskMark mark = mark(who, reading.book(), said, now);
     List<Write> writes = new ArrayList<>();
     model.kept(mark, reading.book()).forEach(kept -> writes.add(Write.create(buildId, kept)));
     LocalDate today = LocalDate.ofInstant(now, zone(reading));
@@ -133,10 +143,34 @@ class BenchDesk {
     }
     model.build().times().stream()
         .filter(entry -> entry.taskKey().equals(said.taskKey()) && entry.endedAt() == null)
-        .forEach(entry -> writes.add(stopped(buildId, entry, now)));
+        .map(entry -> clocks.stopped(reading, entry, now))
+        .forEach(entry -> writes.add(Write.overwrite(buildId, entry)));
     typedTime(who, said, now).ifPresent(time -> writes.add(Write.create(buildId, time)));
     revealed(model, mark, zone(reading)).ifPresent(writes::add);
     store.apply(who.id(), writes);
+  }
+
+  private static TaskMark mark(
+      Account who, WorkshopBook book, BenchController.MarkRequest said, Instant at) {
+    String doer = doer(who, said);
+    String other =
+        doer.equals(who.personId()) ? "" : book.person(doer).map(Person::name).orElse("");
+    String by =
+        Stream.of(said.by(), other)
+            .filter(name -> name != null && !name.isBlank())
+            .findFirst()
+            .orElse(who.name());
+    String note = Require.textOrEmpty("note", said.note());
+    if (said.what() != TaskMark.What.PARTLY) {
+      return new TaskMark(said.id(), said.taskKey(), said.what(), at, by, note);
+    }
+    Require.given("leftMinutes", said.leftMinutes());
+    return TaskMark.partly(said.id(), said.taskKey(), at, by, note, said.leftMinutes());
+  }
+
+  /** Who did it: whoever says so, or somebody else. */
+  private static String doer(Account who, BenchController.MarkRequest said) {
+    return said.doneBy() == null || said.doneBy().isBlank() ? who.personId() : said.doneBy();
   }
 
   /** The time a person says it took, where no clock ran; nothing needs a reason. */
@@ -152,7 +186,7 @@ class BenchDesk {
         new TimeEntry(
             said.id() + "-time",
             said.taskKey(),
-            who.personId(),
+            doer(who, said),
             now.minus(Duration.ofMinutes(minutes)),
             now,
             who.name(),
@@ -163,13 +197,16 @@ class BenchDesk {
    * Counts open steps before a check, coat or hand-over as done, each with its reason and who says
    * so. Checks among them can't be passed over.
    */
-  void passOver(Account who, String buildId, BenchController.PassOverRequest said) {
+  synchronized void passOver(Account who, String buildId, BenchController.PassOverRequest said) {
     Require.text("id", said.id());
+    if (store.find(TaskMark.class, said.id() + "-0").isPresent()) {
+      return;
+    }
     YardReader.Reading reading = yard.read();
     BuildModel model = reading.build(buildId);
     TaskModel target = task(model, said.taskKey());
     String by = said.by() == null || said.by().isBlank() ? who.name() : said.by();
-    Instant now = clock.instant();
+    Instant now = moments.of(said.at());
     List<Write> writes = new ArrayList<>();
     for (BenchController.PassedStep step : Require.list(said.steps())) {
       OpenStep open =
@@ -180,7 +217,10 @@ class BenchDesk {
       if (open == null) {
         continue;
       }
-      refuse(open.gate() ? "“%s” has to pass first.".formatted(open.title()) : null);
+      Refused.when(
+          open.gate()
+              ? Optional.of("“%s” has to pass first.".formatted(open.title()))
+              : Optional.empty());
       String id = said.id() + "-" + writes.size();
       TaskMark mark =
           new TaskMark(
@@ -201,31 +241,31 @@ class BenchDesk {
                 new Refused(HttpStatus.CONFLICT, "There is no such task in this build any more."));
   }
 
-  /**
-   * A line of hours as typed or corrected; who typed it is kept, and nobody types the future. What
-   * is sent as it is stored was typed by nobody.
-   */
-  TimeEntry typed(Account who, TimeEntry entry) {
-    if (store.find(TimeEntry.class, entry.id()).map(Versioned::value).equals(Optional.of(entry))) {
-      return entry;
+  /** Keeps a remark; sent again, it is the same one. */
+  void note(Account who, String buildId, BenchController.NoteRequest said) {
+    yard.read().build(buildId);
+    if (store.find(JobNote.class, String.valueOf(said.id())).isEmpty()) {
+      Instant at = moments.of(said.at());
+      JobNote note = new JobNote(said.id(), said.taskKey(), said.text(), who.name(), at);
+      store.apply(who.id(), List.of(Write.create(buildId, note)));
     }
-    Instant now = clock.instant();
-    Instant end = entry.endedAt() == null ? entry.startedAt() : entry.endedAt();
-    Require.that(!end.isAfter(now), "endedAt", "Hours lie in the past: this ends after now.");
-    return new TimeEntry(
-        entry.id(),
-        entry.taskKey(),
-        entry.personId(),
-        entry.startedAt(),
-        entry.endedAt(),
-        who.name(),
-        entry.why());
   }
 
-  void note(Account who, String buildId, String id, String taskKey, String text) {
+  /** Keeps which cautions somebody has read: on that day they are a line to them. */
+  void heed(Account who, String buildId, BenchController.HeedRequest said) {
     yard.read().build(buildId);
-    JobNote note = new JobNote(id, taskKey, text, who.name(), clock.instant());
-    store.apply(who.id(), List.of(Write.create(buildId, note)));
+    Require.text("id", said.id());
+    Instant at = moments.of(said.at());
+    List<Write> writes = new ArrayList<>();
+    for (Caution caution : Require.list(said.cautions())) {
+      String id = "%s-%s".formatted(said.id(), caution.name());
+      if (store.find(Heeded.class, id).isEmpty()) {
+        writes.add(Write.create(buildId, new Heeded(id, who.personId(), caution, at)));
+      }
+    }
+    if (!writes.isEmpty()) {
+      store.apply(who.id(), writes);
+    }
   }
 
   /** Takes a finding upon somebody; a refusal can't be taken. */
@@ -234,9 +274,12 @@ class BenchDesk {
         yard.read().build(buildId).findings().stream()
             .filter(finding -> finding.key().equals(said.findingKey()))
             .anyMatch(Finding::refusal);
-    refuse(refusal ? "This can't be accepted by anyone: choose another way." : null);
+    Refused.when(
+        refusal
+            ? Optional.of("This can't be accepted by anyone: choose another way.")
+            : Optional.empty());
     Acceptance acceptance =
-        new Acceptance(said.id(), said.findingKey(), said.by(), said.reason(), clock.instant());
+        new Acceptance(said.id(), said.findingKey(), said.by(), said.reason(), moments.now());
     store.apply(who.id(), List.of(Write.create(buildId, acceptance)));
   }
 
@@ -252,65 +295,5 @@ class BenchDesk {
     Brief b = model.build().brief();
     LocalDate on = said.what() == TaskMark.What.DONE ? LocalDate.ofInstant(said.at(), zone) : null;
     return Optional.of(Write.overwrite(b.id(), b.revealed(on)));
-  }
-
-  private static List<Write> stops(YardReader.Reading reading, String personId, Instant now) {
-    List<Write> writes = new ArrayList<>();
-    for (BuildModel model : reading.yard().builds().values()) {
-      for (TimeEntry entry : model.build().times()) {
-        if (entry.endedAt() == null && entry.personId().equals(personId)) {
-          writes.add(stopped(model.build().id(), entry, now));
-        }
-      }
-    }
-    return writes;
-  }
-
-  private static Write stopped(String buildId, TimeEntry entry, Instant now) {
-    return Write.overwrite(buildId, entry.stopped(now));
-  }
-
-  /**
-   * Today, or the next day on which work is planned where none is today: after hours, on a Sunday.
-   */
-  private static LocalDate benchDay(YardReader.Reading reading, LocalDate today) {
-    return reading.yard().builds().values().stream()
-        .flatMap(model -> model.tasks().stream())
-        .filter(task -> task.planned() != null && task.remainingMinutes() > 0)
-        .map(task -> task.planned().start().toLocalDate())
-        .min(Comparator.naturalOrder())
-        .filter(first -> first.isAfter(today))
-        .orElse(today);
-  }
-
-  private static boolean today(TaskModel task, LocalDate today) {
-    if (task.state() == TaskState.RUNNING || task.state() == TaskState.WAITING) {
-      return true;
-    }
-    return task.planned() != null
-        && task.remainingMinutes() > 0
-        && !task.planned().start().toLocalDate().isAfter(today);
-  }
-
-  private static LocalDateTime moment(TaskModel task) {
-    return task.planned() != null ? task.planned().start() : task.waitsUntil();
-  }
-
-  private static BenchCard card(BuildModel model, TaskModel task) {
-    String key = task.task().key();
-    return new BenchCard(
-        model.build().id(),
-        model.build().brief().name(),
-        task,
-        model.build().notes().stream().filter(note -> note.taskKey().equals(key)).toList(),
-        model.build().photos().stream().filter(p -> p.taskKey().equals(key)).toList(),
-        model.build().times().stream().filter(t -> t.taskKey().equals(key)).toList(),
-        model.ordersIn(key).stream().map(OrderLine::id).toList());
-  }
-
-  private static void refuse(@Nullable String sentence) {
-    if (sentence != null) {
-      throw new Refused(HttpStatus.CONFLICT, sentence);
-    }
   }
 }

@@ -1,5 +1,6 @@
 package emberyard.server.refusal;
 
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 
 /** A wish that can't be granted, with the reason as a sentence. */
@@ -10,6 +11,13 @@ public final class Refused extends RuntimeException {
   public Refused(HttpStatus status, String sentence) {
     super(sentence);
     this.status = status;
+  }
+
+  /** Refuses with a sentence where there is one. */
+  public static void when(Optional<String> sentence) {
+    if (sentence.isPresent()) {
+      throw new Refused(HttpStatus.CONFLICT, sentence.get());
+    }
   }
 
   public HttpStatus status() {

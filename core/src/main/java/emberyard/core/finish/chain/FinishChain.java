@@ -82,8 +82,8 @@ public final class FinishChain {
       then(
           step(
                   stepOf(coat) + "/scuff",
-                  "Scuff %s with 800 grit, clean: its window had closed"
-                      .formatted(plan.painted().name()),
+                  "Scuff %s with %d grit, clean: its window had closed"
+                      .formatted(plan.painted().name(), Grits.FINE),
                   up(5 + plan.areaM2() * times.flatMinutesPerM2()),
                   areaWhy(5, times.flatMinutesPerM2()))
               .saying(List.of(Caution.SANDING)));
@@ -109,7 +109,7 @@ public final class FinishChain {
       then(
           flatting(
               stepOf(coat) + "/sand",
-              "Sand %s with 800 grit between coats".formatted(plan.painted().name())));
+              "Sand %s with %d grit between coats".formatted(plan.painted().name(), Grits.FINE)));
     }
   }
 

@@ -1,0 +1,1 @@
+-- Cautions that somebody has read, and work that is done in part, are things of their own: see decision 1.
