@@ -21,6 +21,7 @@ const props = defineProps<{
   /** What stands before its place: now, next, opened by its label. */
   when: string
 }>()
+const emit = defineEmits<{ moved: [buildId: string, taskKey: string] }>()
 const clock = useClock()
 const workshop = useWorkshop()
 const tick = ref(clock.nowMs())
@@ -130,7 +131,11 @@ const after = computed(() => props.card.after)
       :order-ids="card.orderIds"
     >
       <template #parcel="{ opened }">
-        <ParcelOpening :order-ids="card.orderIds" @opened="opened" />
+        <ParcelOpening
+          :order-ids="card.orderIds"
+          @opened="opened"
+          @moved="(key) => emit('moved', card.buildId, key)"
+        />
       </template>
     </JobActs>
   </article>

@@ -21,7 +21,7 @@ import { said } from '../units/writing'
  * warranty are kept, what is wrong goes back. The build it is for has to be open.
  */
 const props = defineProps<{ orderIds: string[] }>()
-const emit = defineEmits<{ opened: [] }>()
+const emit = defineEmits<{ opened: []; moved: [taskKey: string] }>()
 const builds = useBuild()
 const clock = useClock()
 const shell = useShell()
@@ -49,11 +49,13 @@ async function arrived() {
   moving.value = true
   const lines = onTheWay.value.map((each) => each.line)
   const today = builds.view!.now.slice(0, 10)
-  putDraft(`card:${builds.id}:parcel:${lines[0].supplierId}/${today}:asking`, 'parcel')
+  const key = `parcel:${lines[0].supplierId}/${today}`
+  putDraft(`card:${builds.id}:${key}:asking`, 'parcel')
   await step(
     lines.map((line) => line.id),
     'RECEIVED',
   )
+  emit('moved', key)
   // nothing is typed into a card that is about to go
   await clock.refresh().catch(() => undefined)
   moving.value = false

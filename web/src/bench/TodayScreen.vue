@@ -113,6 +113,12 @@ function take(card: DayCard) {
   held.value = null
   toCard()
 }
+/** What came is opened on another card: one goes on there. */
+async function moved(build: string, key: string) {
+  if (opened.value) await router.replace({ query: { build, card: key } })
+  taken.value = `${build} ${key} 1`
+  await readHeld()
+}
 const top = ref<HTMLElement | null>(null)
 /** The large card is what one works with: it is in view, and the keyboard goes on in it. */
 async function toCard() {
@@ -162,7 +168,7 @@ watch(
     />
     <p v-if="person && !clock.own" class="soft">The clock runs for whoever is signed in.</p>
     <section v-if="opened" class="labelled">
-      <NowCard :card="opened" :now="day.now" when="opened by its label" />
+      <NowCard :card="opened" :now="day.now" when="opened by its label" @moved="moved" />
       <Button class="bare" label="Back to the day" @click="router.push('/bench')" />
     </section>
     <div ref="top" class="columns">
@@ -172,6 +178,7 @@ watch(
         :card="shown"
         :now="day.now"
         :when="when"
+        @moved="moved"
       />
       <p v-else-if="!opened" class="soft">
         Nothing is planned for {{ name }}. Builds with open work put their cards here by themselves.
