@@ -44,6 +44,16 @@ class BenchDayTest {
     return BenchDay.of(yard(book, now, builds), book, now, "ines");
   }
 
+  /** The workshop with two people in it. */
+  private static WorkshopBook two() {
+    return Samples.book()
+        .with(
+            Person.class,
+            List.of(
+                new Person("bram", "Bram Okoye", List.of(), List.of(), 2_000),
+                new Person("ines", "Ines Varga", List.of(), List.of(), 3_000)));
+  }
+
   private static Build with(Build build, ManualTask... tasks) {
     return build.with(ManualTask.class, List.of(tasks));
   }
@@ -89,13 +99,7 @@ class BenchDayTest {
   /** Whoever has the clock running keeps the step, though somebody else is named before. */
   @Test
   void whatRunsStaysWithWhoeverBeganIt() {
-    WorkshopBook book =
-        Samples.book()
-            .with(
-                Person.class,
-                List.of(
-                    new Person("bram", "Bram Okoye", List.of(), List.of(), 2_000),
-                    new Person("ines", "Ines Varga", List.of(), List.of(), 3_000)));
+    WorkshopBook book = two();
     Build build = running(with(Samples.build(), task("a", 60, null)), "manual:a", NOW);
     TaskModel model =
         yard(book, NOW, build).builds().get("b1").tasks().stream()
@@ -173,13 +177,7 @@ class BenchDayTest {
     int fewer = 0;
     for (int seed = 0; seed < 120; seed++) {
       Random random = new Random(seed);
-      WorkshopBook book =
-          Samples.book()
-              .with(
-                  Person.class,
-                  List.of(
-                      new Person("ines", "Ines Varga", List.of(), List.of(), 3_000),
-                      new Person("bram", "Bram Okoye", List.of(), List.of(), 2_000)));
+      WorkshopBook book = two();
       Build[] builds = {busy(random, "b1"), busy(random, "b2")};
       YardModel yard = yard(book, NOW, builds);
       for (String person : List.of("ines", "bram")) {
@@ -305,13 +303,7 @@ class BenchDayTest {
 
   @Test
   void whatOthersHaveAndWhatDriesIsSaid() {
-    WorkshopBook book =
-        Samples.book()
-            .with(
-                Person.class,
-                List.of(
-                    new Person("bram", "Bram Okoye", List.of(), List.of(), 2_000),
-                    new Person("ines", "Ines Varga", List.of(), List.of(), 3_000)));
+    WorkshopBook book = two();
     ManualTask glue =
         new ManualTask("glue", "Glue", Stage.MAKE, 10, 120, List.of(), List.of(), null);
     Build build =
