@@ -183,7 +183,7 @@ watch(
       <p v-else-if="!opened" class="soft">
         Nothing is planned for {{ name }}. Builds with open work put their cards here by themselves.
       </p>
-      <section v-if="rest.length || day.breaks.length" class="then">
+      <section v-if="rest.length" class="then">
         <h2>Then, {{ later ? weekday(day.day) : 'today' }}</h2>
         <ThenList :day="day" :cards="rest" :chosen="taken" @take="take" />
       </section>
