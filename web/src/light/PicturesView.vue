@@ -17,7 +17,7 @@ import MachineStrip from './MachineStrip.vue'
 import PaneList from './PaneList.vue'
 import ReadOutFields from './ReadOutFields.vue'
 import ScreenLinks from './ScreenLinks.vue'
-import { KINDS, kindWords, newReadOut } from './pictureWords'
+import { KINDS, kindWords, newReadOut, readWords } from './pictureWords'
 
 /** What the screens say: pictures over one or more of them, their read-outs, their own pages. */
 const builds = useBuild()
@@ -124,15 +124,8 @@ const named = (each: ReadOut) =>
   (each.kind === 'TABLE_LINE'
     ? `number ${each.nth} from now`
     : each.source || firstLine(each.table))
-const wellRead = (id: string) => {
-  const seen = seenOf(id)
-  if (!seen) return ''
-  if (!seen.whole) return 'cut by an edge'
-  if (seen.contrast < 4.5) return `contrast ${fixed(seen.contrast, 1)}`
-  return seen.capitalMm
-    ? `capital ${fixed(seen.capitalMm, 1)} mm: read from ${fixed((seen.readFromMm ?? 0) / 1000, 1)} m`
-    : ''
-}
+const wellRead = (id: string) =>
+  readWords(seenOf(id), (model.value?.picture.panes ?? []).length > 0)
 </script>
 
 <template>
@@ -207,6 +200,7 @@ const wellRead = (id: string) => {
       </ul>
       <p v-if="!canvas.readOuts.length" class="soft">It shows nothing yet.</p>
       <Select
+        :key="canvas.readOuts.length"
         class="adds"
         :model-value="null"
         :options="KINDS"

@@ -1,4 +1,5 @@
-import type { Canvas, ReadOut, SimulatedMachine } from '../api/types'
+import type { Canvas, ReadOut, ReadOutSeen, SimulatedMachine } from '../api/types'
+import { fixed } from '../units/writing'
 
 /** Read-outs and what machines do, in a builder's words. */
 export const KINDS = [
@@ -106,4 +107,15 @@ export function newReadOut(
     eased: kind === 'DAY_CURVE',
     art: kind === 'PICTURE' ? ART : '',
   }
+}
+
+/** How well a read-out is seen from where one stands; nothing is cut where no screen is yet. */
+export function readWords(seen: ReadOutSeen | undefined, screens: boolean): string {
+  if (!seen) return ''
+  if (!screens) return 'no screen shows it yet'
+  if (!seen.whole) return 'cut by an edge'
+  if (seen.contrast < 4.5) return `contrast ${fixed(seen.contrast, 1)}`
+  return seen.capitalMm
+    ? `capital ${fixed(seen.capitalMm, 1)} mm: read from ${fixed((seen.readFromMm ?? 0) / 1000, 1)} m`
+    : ''
 }

@@ -1,10 +1,10 @@
 // @vitest-environment happy-dom
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
-import type { Canvas, CanvasPicture, ReadOut } from '../api/types'
+import type { Canvas, CanvasPicture, ReadOut, ReadOutSeen } from '../api/types'
 import MarkArt from '../ui/MarkArt.vue'
 import CanvasDrawing from './CanvasDrawing.vue'
-import { KINDS, kindWords, newReadOut } from './pictureWords'
+import { KINDS, kindWords, newReadOut, readWords } from './pictureWords'
 
 const readOut = { id: 'r', kind: 'VALUE', xMm: 10, yMm: 20, widthMm: 40, heightMm: 20, words: 'It' }
 const canvas = {
@@ -119,5 +119,16 @@ describe('a new read-out', () => {
               a.yMm >= b.yMm + b.heightMm ||
               b.yMm >= a.yMm + a.heightMm,
           ).toBe(true)
+  })
+})
+
+describe('how well a read-out is seen', () => {
+  const seen = { whole: true, contrast: 7, capitalMm: 9.1, readFromMm: 1560 } as ReadOutSeen
+  it('says what is amiss first, and nothing is cut where no screen is yet', () => {
+    expect(readWords(seen, true)).toBe('capital 9.1 mm: read from 1.6 m')
+    expect(readWords({ ...seen, contrast: 3.21 }, true)).toBe('contrast 3.2')
+    expect(readWords({ ...seen, whole: false }, true)).toBe('cut by an edge')
+    expect(readWords({ ...seen, whole: false }, false)).toBe('no screen shows it yet')
+    expect(readWords(undefined, true)).toBe('')
   })
 })

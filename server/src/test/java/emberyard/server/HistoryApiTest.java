@@ -4,9 +4,12 @@ import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertFalse;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 @ExtendWith(TestYard.class)
@@ -124,5 +127,26 @@ class HistoryApiTest {
     JsonNode next = owner.get("/api/builds/hp/history?size=2&before=" + last).json().path("steps");
     assertTrue(next.get(0).path("seq").asLong() < last);
     owner.get("/api/builds/hp/history?size=0").expect(422);
+  }
+
+  /** What is kept under a key is called by its title, in every build of the demo. */
+  @ParameterizedTest
+  @ValueSource(strings = {"night-pilotage", "moss-archive", "line-9-depot", "paper-kite"})
+  void nothingIsCalledByItsKey(String build) {
+    JsonNode steps =
+        DemoYard.owner()
+            .get("/api/builds/" + build + "/history?size=200")
+            .expect(200)
+            .json()
+            .path("steps");
+    List<String> raw =
+        steps
+            .valueStream()
+            .map(step -> step.path("name").asString())
+            .filter(
+                name -> name.matches("[a-z-]+[:/][a-z0-9-]+.*") || name.matches("[A-Z]+_[A-Z]+"))
+            .toList();
+    assertEquals(List.of(), raw);
+    assertTrue(steps.size() > 20);
   }
 }

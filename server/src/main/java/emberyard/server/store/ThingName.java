@@ -6,7 +6,7 @@ import tools.jackson.databind.JsonNode;
 /** What a stored thing is called, as far as it has a name. */
 public final class ThingName {
   private static final List<String> FIELDS =
-      List.of("name", "text", "title", "caption", "taskKey", "findingKey");
+      List.of("name", "text", "title", "caption", "taskKey", "findingKey", "caution");
 
   private ThingName() {}
 

@@ -1,5 +1,7 @@
 package emberyard.server.yard;
 
+import emberyard.core.finding.Caution;
+import emberyard.core.supply.Parcel;
 import emberyard.core.thing.Thing;
 import emberyard.core.units.FieldDifference;
 import emberyard.core.units.InvalidValue;
@@ -17,6 +19,7 @@ import java.time.Instant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.core.annotation.AuthenticationPrincipal;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -161,8 +164,19 @@ class HistoryController {
     if (amounts) {
       build.findings().forEach(finding -> titles.put(finding.key(), finding.title()));
     }
+    build.parcels().stream()
+        .flatMap(parcel -> parcel.lines().stream())
+        .forEach(line -> received(line, titles));
+    Stream.of(Caution.values()).forEach(each -> titles.put(each.name(), each.title()));
     build.tasks().forEach(task -> titles.put(task.task().key(), task.task().title()));
     return titles;
+  }
+
+  /** Marks of what was in a parcel are kept line by line. */
+  private static void received(Parcel.Line line, Map<String, String> titles) {
+    String title = line.order() == null ? line.need().title() : line.order().title();
+    titles.put(line.receiveKey(), title + ", received");
+    titles.put(line.need().receiveKey(), line.need().title() + ", received");
   }
 
   private String name(@Nullable String body, Map<String, String> titles) {
