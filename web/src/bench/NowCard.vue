@@ -54,6 +54,8 @@ const blocks = computed(() =>
     .sort((a, b) => (a.until ?? '~').localeCompare(b.until ?? '~'))
     .map((each) => waitWords(each, props.now, workshop.personName)),
 )
+/** What was not read today stands before all else, whatever lies under the thumb. */
+const unread = computed(() => task.value.cautions.some((each) => !props.card.heeded.includes(each)))
 const after = computed(() => props.card.after)
 </script>
 
@@ -93,6 +95,7 @@ const after = computed(() => props.card.after)
     <div class="body" :class="{ drawn: card.drawing }">
       <CardArt v-if="card.drawing" :drawing="card.drawing" />
       <div class="facts">
+        <CareList v-if="unread" :card="card" />
         <AtHand :card="card" />
         <section v-if="after.waitMinutes || after.next">
           <h3>Then</h3>
@@ -112,7 +115,7 @@ const after = computed(() => props.card.after)
             >
           </p>
         </section>
-        <CareList :card="card" />
+        <CareList v-if="!unread" :card="card" />
       </div>
     </div>
     <p v-for="each in card.notes" :key="each.id" class="said">
@@ -211,6 +214,13 @@ p {
   }
   .drawn {
     grid-template-columns: 1fr;
+  }
+  /* Done and the clock stay under the thumb however long the card is */
+  .now :deep(.acts) {
+    position: sticky;
+    bottom: 0;
+    background: var(--paper);
+    padding: 8px 0;
   }
 }
 </style>

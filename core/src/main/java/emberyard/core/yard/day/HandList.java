@@ -171,7 +171,10 @@ final class HandList {
     return new InHand(What.SETTING, "", machine.name(), 0, "", note);
   }
 
-  /** What of a need the step takes; paint and abrasive are reckoned by themselves. */
+  /**
+   * What of a need the step takes: all of what is only handled, its share of what is used up; paint
+   * and abrasive are reckoned by themselves.
+   */
   private Optional<InHand> need(Need need, Task task) {
     boolean fixes =
         task.key().equals(AssembleWork.PANELS) && need.neededBy().contains(MakeWork.DRY_FIT);
@@ -180,7 +183,8 @@ final class HandList {
     if (!wanted || apart || need.key().startsWith("abrasive:")) {
       return Optional.empty();
     }
-    int others = fixes ? 0 : need.neededBy().size() - 1;
+    boolean whole = fixes || sort(need) == What.HARDWARE || sort(need) == What.LEAD;
+    int others = whole ? 0 : need.neededBy().size() - 1;
     String note =
         others == 0
             ? ""
