@@ -221,6 +221,9 @@ header {
 .labelled {
   margin-bottom: 18px;
 }
+.today .p-button.bare {
+  min-height: 44px;
+}
 .waiting,
 .others {
   margin-top: 24px;

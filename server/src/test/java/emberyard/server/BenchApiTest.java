@@ -164,6 +164,7 @@ class BenchApiTest extends OwnDemoTest {
     demo.owner.post(path, future).expect(422);
     Map<String, Object> said =
         Map.of("entryId", forgotten, "endedAt", began.plus(Duration.ofMinutes(25)));
+    demo.owner.post(NIGHT + "/clock/forgotten", said).expect(404);
     demo.owner.post(path, said).expect(200);
     assertEquals(25, time(forgotten).minutes(demo.now()));
     assertEquals("ines", time(forgotten).typedBy());

@@ -7,6 +7,7 @@ import emberyard.core.yard.GateRule;
 import emberyard.core.yard.day.ForgottenClock;
 import emberyard.server.access.Account;
 import emberyard.server.refusal.Refused;
+import emberyard.server.store.MissingThing;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Versioned;
 import emberyard.server.store.Write;
@@ -38,7 +39,7 @@ class ClockDesk {
   /**
    * Starts this person's clock on a task, and stops the one that ran; sent again, it does nothing.
    */
-  void start(Account who, String buildId, BenchController.ClockStart wanted) {
+  synchronized void start(Account who, String buildId, BenchController.ClockStart wanted) {
     Require.text("id", wanted.id());
     if (store.find(TimeEntry.class, wanted.id()).isPresent()) {
       return;
@@ -53,7 +54,7 @@ class ClockDesk {
   }
 
   /** Stops whatever clock of this person ran at a moment. */
-  void stop(Account who, @Nullable Instant at) {
+  synchronized void stop(Account who, @Nullable Instant at) {
     List<Write> writes = stops(yard.read(), who.personId(), moments.of(at));
     if (!writes.isEmpty()) {
       store.apply(who.id(), writes);
@@ -61,9 +62,13 @@ class ClockDesk {
   }
 
   /** Stops a clock that was forgotten when somebody says it was stopped, with who says so. */
-  void forgotten(Account who, String buildId, BenchController.ClockForgotten said) {
+  synchronized void forgotten(Account who, String buildId, BenchController.ClockForgotten said) {
     Require.given("endedAt", said.endedAt());
-    TimeEntry runs = store.get(TimeEntry.class, said.entryId()).value();
+    TimeEntry runs =
+        yard.read().build(buildId).build().times().stream()
+            .filter(entry -> entry.id().equals(said.entryId()))
+            .findFirst()
+            .orElseThrow(() -> new MissingThing("That clock is not in this build."));
     Refused.when(
         runs.endedAt() == null ? Optional.empty() : Optional.of("That clock stands already."));
     Require.that(
