@@ -1,10 +1,12 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { Stage } from '../api/types'
 import StageFrame from '../build/StageFrame.vue'
 import { STOPS } from '../stops'
 import ChoiceField from '../ui/ChoiceField.vue'
+import { useBuild } from '../store/build'
 import BuildCards from './BuildCards.vue'
+import SnagList from './SnagList.vue'
 
 /** This build's cards: assembly first, any other stage by choice. */
 const which = ref<Stage | 'ALL'>('ASSEMBLE')
@@ -12,6 +14,8 @@ const choices = [
   { value: 'ALL' as const, label: 'all stages' },
   ...STOPS.map((stop) => ({ value: stop.stage, label: stop.label })),
 ]
+const builds = useBuild()
+const labels = computed(() => `/api/builds/${encodeURIComponent(builds.id)}/labels.pdf`)
 const all = STOPS.map((stop) => stop.stage)
 </script>
 
@@ -23,8 +27,10 @@ const all = STOPS.map((stop) => stop.stage)
     :capabilities="['bench', 'plan']"
   >
     <template #actions>
+      <a :href="labels" target="_blank">Print labels</a>
       <ChoiceField v-model="which" label="Cards of" hide-label :options="choices" />
     </template>
+    <SnagList />
     <BuildCards
       :stages="which === 'ALL' ? all : [which]"
       empty="No cards yet. Parts and components in the design bring their own."

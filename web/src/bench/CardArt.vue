@@ -1,11 +1,40 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { CardDrawing } from '../api/types'
 import { mm } from '../ui/words'
 import { said } from '../units/writing'
 
 /** What a step is about, to scale, with the place marked; the drawing comes from the core. */
-const props = defineProps<{ drawing: CardDrawing }>()
+const props = defineProps<{
+  drawing: CardDrawing
+  /** A place that was picked on it, mm from its lower left. */
+  spot?: { xMm: number; yMm: number } | null
+  /** Whether a place can be picked. */
+  picks?: boolean
+}>()
+const emit = defineEmits<{ spot: [at: { xMm: number; yMm: number }] }>()
+const canvas = ref<SVGSVGElement | null>(null)
+const toTenth = (value: number) => Math.round(value * 10) / 10
+function pick(event: MouseEvent) {
+  const seen = canvas.value?.getScreenCTM()
+  if (!props.picks || !seen) return
+  const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(seen.inverse())
+  emit('spot', { xMm: toTenth(props.drawing.mirrored ? -at.x : at.x), yMm: toTenth(-at.y) })
+}
+/** By key from the middle, a twentieth of its size each time. */
+function nudge(event: KeyboardEvent) {
+  const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[
+    event.key
+  ]
+  if (!props.picks || !step) return
+  event.preventDefault()
+  const { xMm, yMm, widthMm, heightMm, mirrored } = props.drawing
+  const from = props.spot ?? { xMm: xMm + widthMm / 2, yMm: yMm + heightMm / 2 }
+  emit('spot', {
+    xMm: toTenth(from.xMm + (mirrored ? -step[0]! : step[0]!) * (widthMm / 20)),
+    yMm: toTenth(from.yMm + step[1]! * (heightMm / 20)),
+  })
+}
 const box = computed(() => {
   const { xMm, yMm, widthMm, heightMm, mirrored } = props.drawing
   const edge = 0.02 * Math.max(widthMm, heightMm)
@@ -22,7 +51,16 @@ const label = computed(() => {
 
 <template>
   <figure class="art">
-    <svg :viewBox="box" role="img" :aria-label="label">
+    <svg
+      ref="canvas"
+      :viewBox="box"
+      role="img"
+      :aria-label="picks ? `Where on ${label}: press the place, or move it with the arrows` : label"
+      :tabindex="picks ? 0 : undefined"
+      :class="{ picks }"
+      @click="pick"
+      @keydown="nudge"
+    >
       <g :transform="turned">
         <path
           v-for="(shape, i) in drawing.shapes"
@@ -33,9 +71,21 @@ const label = computed(() => {
           :stroke-width="shape.shown === 'MARKED' ? 3 * line : line"
           fill-rule="evenodd"
         />
+        <circle
+          v-if="spot"
+          class="marked"
+          :cx="spot.xMm"
+          :cy="spot.yMm"
+          :r="8 * line"
+          :stroke-width="3 * line"
+        />
       </g>
     </svg>
-    <figcaption class="soft">{{ said(label) }}</figcaption>
+    <figcaption class="soft">
+      {{ said(label)
+      }}<template v-if="spot">, {{ said(`${mm(spot.xMm)} across, ${mm(spot.yMm)} up`) }}</template>
+      <template v-else-if="picks">: press the place</template>
+    </figcaption>
   </figure>
 </template>
 
@@ -47,6 +97,12 @@ svg {
   width: 100%;
   max-height: 210px;
   display: block;
+}
+.picks {
+  cursor: crosshair;
+}
+.picks:focus-visible {
+  outline: 2px solid var(--focus);
 }
 path {
   stroke: var(--ink);

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
 import { computed, ref, watch } from 'vue'
-import type { TaskModel, TimeEntry } from '../api/types'
+import type { CardDrawing, TaskModel, TimeEntry } from '../api/types'
 import { useBuild } from '../store/build'
 import { useClock } from '../store/clock'
 import { useDraft } from '../store/draft'
@@ -12,6 +12,7 @@ import HoursList from './HoursList.vue'
 import OpenSteps from './OpenSteps.vue'
 import OtherwiseForm from './OtherwiseForm.vue'
 import PhotoButton from './PhotoButton.vue'
+import SnagForm from './SnagForm.vue'
 import TookFields, { tookAnswer, type Took } from './TookFields.vue'
 
 /** What can be done with a step: done, clock, fault, photo, note; a check asks for its result. */
@@ -22,12 +23,24 @@ const props = defineProps<{
   times: TimeEntry[]
   /** Lines of orders in the parcel that it opens. */
   orderIds?: string[]
+  /** What it is about, where that is drawn. */
+  drawing?: CardDrawing | null
 }>()
 const clock = useClock()
 const session = useSession()
 const builds = useBuild()
 type Asking =
-  '' | 'parcel' | 'open' | 'time' | 'check' | 'again' | 'note' | 'fault' | 'hours' | 'otherwise'
+  | ''
+  | 'parcel'
+  | 'open'
+  | 'time'
+  | 'check'
+  | 'again'
+  | 'note'
+  | 'fault'
+  | 'snag'
+  | 'hours'
+  | 'otherwise'
 const draft = `card:${props.buildId}:${props.task.task.key}:`
 const asking = useDraft<Asking>(draft + 'asking', '')
 const words = useDraft(draft + 'words', '')
@@ -152,6 +165,7 @@ function toggle() {
       @click="ask('fault')"
     />
     <PhotoButton :build-id="buildId" :task-key="key" :caption="title" />
+    <Button class="bare" label="Snag" :aria-label="'A snag at ' + title" @click="ask('snag')" />
     <Button class="bare" label="Note" :aria-label="'Note on ' + title" @click="ask('note')" />
     <Button
       v-if="!over && !task.task.gate && !orderIds?.length"
@@ -184,6 +198,13 @@ function toggle() {
   />
   <HoursList v-if="asking === 'hours'" :build-id="buildId" :task="task" :times="times" :now="now" />
   <FaultForm v-if="asking === 'fault'" :build-id="buildId" :task="task" @done="close" />
+  <SnagForm
+    v-if="asking === 'snag'"
+    :build-id="buildId"
+    :task-key="key"
+    :drawing="drawing"
+    @done="close"
+  />
   <form v-if="WORDS[asking]" class="asking" @submit.prevent="sayWords">
     <TextField v-model="words" own :label="WORDS[asking]!.ask" />
     <template v-if="asking === 'check'">

@@ -132,6 +132,7 @@ const after = computed(() => props.card.after)
       :now="now"
       :times="card.times"
       :order-ids="card.orderIds"
+      :drawing="card.drawing"
     >
       <template #parcel="{ opened }">
         <ParcelOpening

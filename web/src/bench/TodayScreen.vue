@@ -9,10 +9,13 @@ import { useClock } from '../store/clock'
 import { useDraft } from '../store/draft'
 import { useFresh } from '../store/live'
 import { useSaver } from '../store/saver'
+import { useSession } from '../store/session'
 import { useWorkshop } from '../store/workshop'
 import ChoiceField from '../ui/ChoiceField.vue'
 import { clock as clockOf, duration, moment, weekday } from '../ui/words'
+import DayEnding from './DayEnding.vue'
 import ForgottenNote from './ForgottenNote.vue'
+import MyHours from './MyHours.vue'
 import NowCard from './NowCard.vue'
 import OthersHold from './OthersHold.vue'
 import StillWaiting from './StillWaiting.vue'
@@ -22,6 +25,7 @@ import ThenList from './ThenList.vue'
 const clock = useClock()
 const workshop = useWorkshop()
 const saver = useSaver()
+const session = useSession()
 const ask = useAsk()
 const route = useRoute()
 const router = useRouter()
@@ -63,10 +67,12 @@ async function refresh() {
   await readAll()
 }
 const readAll = () => Promise.all([readOther().then(readHeld), readOpened()])
+const of = (build: string) => `/api/builds/${encodeURIComponent(build)}`
 const readCard = (build: string, key: string) =>
-  get<DayCard>(
-    `/api/builds/${encodeURIComponent(build)}/card?key=${encodeURIComponent(key)}`,
-  ).catch(() => null)
+  get<DayCard>(`${of(build)}/card?key=${encodeURIComponent(key)}`).catch(() => null)
+/** What a label opens: the card with which work on its thing goes on. */
+const readThing = (build: string, thing: string) =>
+  get<DayCard>(`${of(build)}/things/${encodeURIComponent(thing)}/card`).catch(() => null)
 /** What one has in hand stays, also where the plan would have somebody else do it. */
 async function readHeld() {
   const [build, key] = taken.value.split(' ')
@@ -82,12 +88,10 @@ async function readOther() {
   if (person.value === whose) other.value = read
 }
 async function readOpened() {
-  const { build, card } = route.query
-  if (!build || !card) {
-    opened.value = null
-    return
-  }
-  opened.value = await readCard(String(build), String(card))
+  const { build, card, thing } = route.query
+  if (build && card) opened.value = await readCard(String(build), String(card))
+  else if (build && thing) opened.value = await readThing(String(build), String(thing))
+  else opened.value = null
 }
 /** Where the clock was stopped one goes on, whatever the plan would begin with now. */
 watch(
@@ -119,6 +123,12 @@ async function moved(build: string, key: string) {
   taken.value = `${build} ${key} 1`
   await readHeld()
 }
+/** Somebody's hours are said by themselves, or by the owner. */
+const mine = computed(() => session.owner || day.value?.personId === session.account?.personId)
+const ending = ref(false)
+const sheet = computed(
+  () => `/api/bench/day-sheet.pdf?person=${encodeURIComponent(day.value?.personId ?? '')}`,
+)
 const top = ref<HTMLElement | null>(null)
 /** The large card is what one works with: it is in view, and the keyboard goes on in it. */
 async function toCard() {
@@ -166,6 +176,11 @@ watch(
       :forgotten="each"
       :now="day.now"
     />
+    <MyHours v-if="mine" :day="day" :name="name" @laid="readAll">
+      <Button class="bare" label="Day’s end" :aria-expanded="ending" @click="ending = !ending" />
+      <a class="paper" :href="sheet" target="_blank">Print the day</a>
+    </MyHours>
+    <DayEnding v-if="ending" :day="day" />
     <p v-if="person && !clock.own" class="soft">The clock runs for whoever is signed in.</p>
     <section v-if="opened" class="labelled">
       <NowCard :card="opened" :now="day.now" when="opened by its label" @moved="moved" />
@@ -221,6 +236,12 @@ header {
 .labelled {
   margin-bottom: 18px;
 }
+.paper {
+  min-height: 44px;
+  display: inline-flex;
+  align-items: center;
+  font-weight: 600;
+}
 .today .p-button.bare {
   min-height: 44px;
 }
@@ -236,6 +257,19 @@ header {
 @media (max-width: 640px) {
   .today {
     padding: 10px 12px 60px;
+    display: flex;
+    flex-direction: column;
+  }
+  /* what to do now comes first */
+  .hours,
+  .end {
+    order: 1;
+    margin-top: 18px;
+  }
+  .today > :deep(p:last-child),
+  .waiting,
+  .others {
+    order: 2;
   }
 }
 </style>

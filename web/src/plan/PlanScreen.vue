@@ -5,6 +5,7 @@ import type { TaskModel } from '../api/types'
 import StageFrame from '../build/StageFrame.vue'
 import { useBuild } from '../store/build'
 import { useWorkshop } from '../store/workshop'
+import ChoiceStrip from '../ui/ChoiceStrip.vue'
 import SignMark from '../ui/SignMark.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { day, duration, moment, workingTime } from '../ui/words'
@@ -12,13 +13,25 @@ import { said } from '../units/writing'
 import ChainList from './ChainList.vue'
 import EnquiryNote from './EnquiryNote.vue'
 import ManualTaskForm from './ManualTaskForm.vue'
+import { SPANS, inPlan, stageFilter, whoFilter } from './planFilter'
 
 /** Will it make the reveal, and what decides that? Then every task with its place and slack. */
 const builds = useBuild()
 const workshop = useWorkshop()
 const view = computed(() => builds.view!)
 const showDone = ref(false)
-const tasks = computed(() => view.value.tasks.filter((t) => showDone.value || !t.doneAt))
+/** Narrowed to a person, a stage, a time; all of it to begin with. */
+const who = ref('')
+const stage = ref('')
+const span = ref('')
+const kept = computed(() => view.value.tasks.filter((t) => showDone.value || !t.doneAt))
+const tasks = computed(() =>
+  kept.value.filter((task) =>
+    inPlan(task, { who: who.value, stage: stage.value, span: span.value }, view.value.now),
+  ),
+)
+const people = computed(() => whoFilter(kept.value, workshop.personName))
+const stages = computed(() => stageFilter(kept.value))
 const chain = computed(() => view.value.chain)
 const deciding = computed(() => {
   const own = chain.value.filter((link) => link.reason === 'WORK' || link.reason === 'WAIT')
@@ -109,7 +122,21 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
       :day-minutes="dayMinutes"
       :tightest="tightest"
     />
-    <table class="ledger">
+    <div class="row narrow">
+      <ChoiceStrip v-if="people.length > 2" v-model="who" label="Whose work" :options="people" />
+      <ChoiceStrip v-model="span" label="When" :options="SPANS" />
+      <ChoiceStrip v-if="stages.length > 2" v-model="stage" label="Stage" :options="stages" />
+    </div>
+    <p v-if="!tasks.length" class="soft">
+      Nothing like that is planned.
+      <Button
+        v-if="who || stage || span"
+        class="bare"
+        label="Show all"
+        @click="who = stage = span = ''"
+      />
+    </p>
+    <table v-else class="ledger">
       <thead>
         <tr>
           <th>Task</th>
@@ -173,6 +200,11 @@ const focusNew = () => document.querySelector<HTMLInputElement>('.new-task input
 }
 .answer svg {
   vertical-align: -2px;
+}
+.narrow {
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  margin: 12px 0 6px;
 }
 td.mono,
 td:nth-child(4) {

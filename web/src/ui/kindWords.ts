@@ -9,6 +9,8 @@ const WORD: Record<string, string> = {
   'outside-finishes': 'outside finish',
   faults: 'paint fault',
   airs: 'air of a day',
+  'own-days': 'hours of a day',
+  'diary-words': 'day of the diary',
   'test-cards': 'test card',
   strips: 'light strip',
   items: 'thing on a face',

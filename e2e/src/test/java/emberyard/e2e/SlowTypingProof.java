@@ -70,7 +70,11 @@ class SlowTypingProof {
               "Done otherwise: ",
               "Done: ",
               "another time",
-              "no time"),
+              "no time",
+              "A snag at"),
+          of("moss-archive", "/bench", "Change: Hinge side"),
+          of("moss-archive", "/history", "In my words"),
+          of(null, "/bench", "Not before"),
           of(null, "/bench?build=night-pilotage&card=prove%2Fhardware", "Record the check"),
           of(
               null,

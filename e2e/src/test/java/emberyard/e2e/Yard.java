@@ -196,13 +196,18 @@ final class Yard implements AutoCloseable {
   }
 
   Page window(int width, int height) {
+    return window(new Browser.NewContextOptions().setViewportSize(width, height));
+  }
+
+  /** A window of that size under a finger. */
+  Page touched(int width, int height) {
+    return window(new Browser.NewContextOptions().setViewportSize(width, height).setHasTouch(true));
+  }
+
+  private Page window(Browser.NewContextOptions options) {
     BrowserContext context =
         browser.newContext(
-            new Browser.NewContextOptions()
-                .setViewportSize(width, height)
-                .setTimezoneId("UTC")
-                .setLocale("en-GB")
-                .setReducedMotion(ReducedMotion.REDUCE));
+            options.setTimezoneId("UTC").setLocale("en-GB").setReducedMotion(ReducedMotion.REDUCE));
     Page page = context.newPage();
     page.setDefaultTimeout(60_000);
     page.onPageError(complaints::add);

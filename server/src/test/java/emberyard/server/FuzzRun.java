@@ -133,7 +133,7 @@ final class FuzzRun {
       boolean put = document.canBePut(start + kind.word() + "/{id}");
       for (DemoYard.Stored thing : each.getValue()) {
         JsonNode base = thing.json();
-        Send send = put ? putting(yard, kind, thing.id()) : importing(yard, kind, thing.id());
+        Send send = put ? putting(yard, kind, thing.id()) : otherwise(yard, kind, thing.id());
         targets.add(new Target(kind.word(), kind.type().getSimpleName(), base, send));
       }
     }
@@ -159,6 +159,13 @@ final class FuzzRun {
       }
       return answer;
     };
+  }
+
+  /** What is never typed comes in with a build; of the workshop, by what is pressed. */
+  private static Send otherwise(FuzzYard yard, ThingKind kind, String id) {
+    return kind == ThingKind.OWN_DAY
+        ? body -> yard.owner.post("/api/bench/hours", body.toString())
+        : importing(yard, kind, id);
   }
 
   private static Send importing(FuzzYard yard, ThingKind kind, String id) {

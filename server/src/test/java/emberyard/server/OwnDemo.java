@@ -42,13 +42,19 @@ final class OwnDemo implements AutoCloseable {
                 "--demo=true",
                 "--copies=0",
                 "--stand-ins=" + standIns);
-    owner = new Client(((WebServerApplicationContext) application).getWebServer().getPort());
-    signIn();
+    owner = signIn("ines");
   }
 
-  private void signIn() {
-    owner.get("/api/session").expect(200);
-    owner.post("/api/session", Map.of("name", "ines", "password", "lantern-harbour")).expect(200);
+  /** Somebody of the demo, signed in. */
+  Client signIn(String name) {
+    Client who = new Client(((WebServerApplicationContext) application).getWebServer().getPort());
+    signIn(who, name);
+    return who;
+  }
+
+  private static void signIn(Client who, String name) {
+    who.get("/api/session").expect(200);
+    who.post("/api/session", Map.of("name", name, "password", "lantern-harbour")).expect(200);
   }
 
   private void prepare(GenericApplicationContext context, UnaryOperator<BeforeKeeping> check) {
@@ -85,7 +91,7 @@ final class OwnDemo implements AutoCloseable {
   /** Sessions end with time: one signs in again. */
   void goesOn(Duration time) {
     now = now.plus(time);
-    signIn();
+    signIn(owner, "ines");
   }
 
   Instant now() {

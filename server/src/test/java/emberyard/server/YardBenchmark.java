@@ -60,6 +60,7 @@ final class YardBenchmark {
       Runnable read = () -> yard.owner.get("/api/yard").expect(200);
       timing.row(
           "`GET /api/yard`, nothing changed since", Timing.measure(read, () -> {}), "15 / 25 ms");
+      bench(yard, timing);
       edits(yard, timing, read);
       YardReader.Reading now = reader.read();
       timing.row(
@@ -80,6 +81,27 @@ final class YardBenchmark {
               () -> {}),
           "");
     }
+  }
+
+  /** Somebody's day among all builds, and what is asked about it. */
+  private static void bench(BenchYard yard, Timing timing) {
+    timing.row(
+        "`GET /api/bench`, the owner’s day among all builds",
+        Timing.measure(() -> yard.owner.get("/api/bench").expect(200), () -> {}),
+        "150 ms");
+    timing.row(
+        "“I’m away”: what slides, asked",
+        Timing.measureFew(
+            () ->
+                yard.owner
+                    .post("/api/bench/hours/asked", Map.of("what", "AWAY", "personId", "ines"))
+                    .expect(200),
+            () -> {}),
+        "");
+    timing.row(
+        "the day’s end, with the plan as it was this morning",
+        Timing.measureFew(() -> yard.owner.get("/api/bench/end").expect(200), () -> {}),
+        "");
   }
 
   /** Each from the request that changes something to the yard as it is then. */

@@ -40,7 +40,11 @@ public final class AssembleWork {
     StepTimes times = book.workshop().times();
     List<Task> tasks = new ArrayList<>();
     int components = build.components().stream().mapToInt(Component::quantity).sum();
-    int panels = build.panels().stream().mapToInt(Panel::quantity).sum();
+    int panels =
+        build.panels().stream()
+            .filter(panel -> !GlueWork.glued(panel))
+            .mapToInt(Panel::quantity)
+            .sum();
     List<String> before = behind;
     if (components > 0) {
       tasks.addAll(hardware(mounting, components, behind, times.componentFitMinutes()));
@@ -60,6 +64,13 @@ public final class AssembleWork {
               .saying(List.of(Caution.ELECTRONICS)));
       before = List.of(CABLES);
     }
+    List<Task> glued = new ArrayList<>();
+    for (Panel panel : build.panels()) {
+      if (GlueWork.glued(panel)) {
+        glued.add(GlueWork.task(panel, times).behind(before).behind(lights));
+      }
+    }
+    tasks.addAll(glued);
     if (panels > 0) {
       tasks.add(
           each(PANELS, "Put the panels on", panels, times.panelFitMinutes())
@@ -77,6 +88,8 @@ public final class AssembleWork {
                   Why.of("a default", times.closeUpMinutes() + " min (default)"))
               .at(StationKind.BENCH)
               .behind(before)
+              .behind(glued.stream().map(Task::key).toList())
+              .behind(SnagWork.beforeClosing(build))
               .asGate());
     }
     return new Work(tasks, List.of(), List.of());

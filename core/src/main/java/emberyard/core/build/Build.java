@@ -2,6 +2,7 @@ package emberyard.core.build;
 
 import emberyard.core.record.Acceptance;
 import emberyard.core.record.ChangeOrder;
+import emberyard.core.record.DiaryWords;
 import emberyard.core.record.Heeded;
 import emberyard.core.record.JobNote;
 import emberyard.core.record.Loan;
@@ -133,6 +134,14 @@ public record Build(Brief brief, Concept concept, Things things) implements Desi
 
   public List<SheetLayout> layouts() {
     return things.of(SheetLayout.class);
+  }
+
+  public List<Snag> snags() {
+    return things.of(Snag.class);
+  }
+
+  public List<DiaryWords> diaryWords() {
+    return things.of(DiaryWords.class);
   }
 
   public List<PaintFault> faults() {

@@ -22,11 +22,13 @@ import emberyard.core.build.Scene;
 import emberyard.core.build.Scheme;
 import emberyard.core.build.Screen;
 import emberyard.core.build.SheetLayout;
+import emberyard.core.build.Snag;
 import emberyard.core.build.Snapshot;
 import emberyard.core.build.Treatment;
 import emberyard.core.build.Worksheet;
 import emberyard.core.record.Acceptance;
 import emberyard.core.record.ChangeOrder;
+import emberyard.core.record.DiaryWords;
 import emberyard.core.record.Heeded;
 import emberyard.core.record.JobNote;
 import emberyard.core.record.Loan;
@@ -50,6 +52,7 @@ import emberyard.core.workshop.LastPaid;
 import emberyard.core.workshop.LightProduct;
 import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.Offcut;
+import emberyard.core.workshop.OwnDay;
 import emberyard.core.workshop.PaintProduct;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.Retired;
@@ -108,6 +111,8 @@ public enum ThingKind {
   CHANGE_ORDER("change-orders", "Change order", ChangeOrder.class, Home.BUILD, Way.BY_COMMAND),
   LAYOUT("layouts", "Sheet", SheetLayout.class, Home.BUILD, Way.FREE),
   FAULT("faults", "Paint fault", PaintFault.class, Home.BUILD, Way.FREE),
+  SNAG("snags", "Snag", Snag.class, Home.BUILD, Way.FREE),
+  DIARY_WORDS("diary-words", "Diary", DiaryWords.class, Home.BUILD, Way.FREE),
   WORKSHOP("workshops", "Settings", Workshop.class, Home.WORKSHOP, Way.STAYS),
   PERSON("people", "Person", Person.class, Home.WORKSHOP, Way.STAYS),
   STATION("stations", "Station", Station.class, Home.WORKSHOP, Way.STAYS),
@@ -124,6 +129,7 @@ public enum ThingKind {
   OFFCUT("offcuts", "Offcut", Offcut.class, Home.SHARED, Way.FREE),
   SUNDRY("sundries", "Small thing", Sundry.class, Home.WORKSHOP, Way.FREE),
   LAST_PAID("last-paid", "Paid for the shelf", LastPaid.class, Home.WORKSHOP, Way.FREE),
+  OWN_DAY("own-days", "Hours of a day", OwnDay.class, Home.WORKSHOP, Way.BY_COMMAND),
   AIR("airs", "Air of a day", AirDay.class, Home.WORKSHOP, Way.FREE),
   TEST_CARD("test-cards", "Test card", TestCard.class, Home.SHARED, Way.FREE),
   RETIRED("retired", "Retired", Retired.class, Home.WORKSHOP, Way.FREE);

@@ -2,14 +2,20 @@ package emberyard.core.plan;
 
 import emberyard.core.units.Require;
 import emberyard.core.workshop.OpenHours;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.TreeMap;
 
 /**
- * Working time that returns every week: where work may happen, and arithmetic in working minutes.
- * All operations take time proportional to the number of stretches in a week.
+ * Working time that returns every week, but on some days: where work may happen, and arithmetic in
+ * working minutes. All operations take time proportional to the number of stretches in a week and
+ * of days that are unlike it.
  */
 public final class WeeklyHours {
   static final long WEEK = 7 * 24 * 60;
@@ -17,13 +23,19 @@ public final class WeeklyHours {
   /** 1970-01-01 was a Thursday: three days after the Monday that begins its week. */
   private static final long MONDAY_SHIFT = 3 * 24 * 60;
 
+  private static final long DAY = 24 * 60;
+
   private final List<Span> week;
   private final long minutesAWeek;
   private final long longestInADay;
 
-  private WeeklyHours(List<Span> week, long longestInADay) {
+  /** What is worked on days that are unlike the week, by their first minute. */
+  private final NavigableMap<Long, List<Span>> unlike;
+
+  private WeeklyHours(List<Span> week, long longestInADay, NavigableMap<Long, List<Span>> unlike) {
     this.week = week;
     this.longestInADay = longestInADay;
+    this.unlike = unlike;
     this.minutesAWeek = week.stream().mapToLong(Span::minutes).sum();
   }
 
@@ -34,10 +46,39 @@ public final class WeeklyHours {
    */
   public static WeeklyHours of(List<OpenHours> hours) {
     Require.that(!hours.isEmpty(), "hours", "There are no working hours, so nothing can be done.");
-    List<Span> spans =
-        hours.stream().map(WeeklyHours::span).sorted(Comparator.comparingLong(Span::from)).toList();
+    List<Span> spans = hours.stream().map(WeeklyHours::span).toList();
+    return new WeeklyHours(
+        joined(spans),
+        spans.stream().mapToLong(Span::minutes).max().orElse(0),
+        Collections.emptyNavigableMap());
+  }
+
+  /**
+   * The same weeks, but with other hours on some days.
+   *
+   * @param days what is worked on each of them, nothing for a day off
+   */
+  public WeeklyHours but(Map<LocalDate, List<OpenHours>> days) {
+    NavigableMap<Long, List<Span>> other = new TreeMap<>();
+    days.forEach(
+        (date, hours) -> {
+          long first = BenchClock.minute(date.atStartOfDay());
+          List<Span> spans =
+              hours.stream()
+                  .map(
+                      each ->
+                          new Span(
+                              first + OpenHours.minuteOf(each.from()),
+                              first + OpenHours.minuteOf(each.to())))
+                  .toList();
+          other.put(first, joined(spans));
+        });
+    return new WeeklyHours(week, longestInADay, other);
+  }
+
+  private static List<Span> joined(List<Span> spans) {
     List<Span> joined = new ArrayList<>();
-    for (Span span : spans) {
+    for (Span span : spans.stream().sorted(Comparator.comparingLong(Span::from)).toList()) {
       int last = joined.size() - 1;
       if (last >= 0 && joined.get(last).to() >= span.from()) {
         Span before = joined.get(last);
@@ -46,8 +87,7 @@ public final class WeeklyHours {
         joined.add(span);
       }
     }
-    return new WeeklyHours(
-        List.copyOf(joined), spans.stream().mapToLong(Span::minutes).max().orElse(0));
+    return List.copyOf(joined);
   }
 
   private static Span span(OpenHours hours) {
@@ -61,13 +101,37 @@ public final class WeeklyHours {
    * @param first its first minute, on a mirrored clock that of its Sunday's end
    */
   long[] weekAt(long first, boolean mirrored) {
-    long[] bounds = new long[2 * week.size()];
-    for (int i = 0; i < week.size(); i++) {
-      Span span = week.get(mirrored ? week.size() - 1 - i : i);
-      bounds[2 * i] = first + (mirrored ? WEEK - span.to() : span.from());
-      bounds[2 * i + 1] = first + (mirrored ? WEEK - span.from() : span.to());
+    List<Span> spans = spansOf(mirrored ? -first - WEEK : first);
+    long[] bounds = new long[2 * spans.size()];
+    for (int i = 0; i < spans.size(); i++) {
+      Span span = spans.get(mirrored ? spans.size() - 1 - i : i);
+      bounds[2 * i] = mirrored ? -span.to() : span.from();
+      bounds[2 * i + 1] = mirrored ? -span.from() : span.to();
     }
     return bounds;
+  }
+
+  /** The stretches of the week that begins with a Monday. */
+  private List<Span> spansOf(long monday) {
+    List<Span> usual =
+        week.stream().map(span -> new Span(monday + span.from(), monday + span.to())).toList();
+    Map<Long, List<Span>> here = unlike.subMap(monday, monday + WEEK);
+    if (here.isEmpty()) {
+      return usual;
+    }
+    List<Span> spans = new ArrayList<>();
+    for (long day = monday; day < monday + WEEK; day += DAY) {
+      spans.addAll(here.containsKey(day) ? here.get(day) : within(usual, day));
+    }
+    return joined(spans);
+  }
+
+  /** What of these stretches lies in a day. */
+  private static List<Span> within(List<Span> spans, long day) {
+    return spans.stream()
+        .filter(span -> span.from() < day + DAY && day < span.to())
+        .map(span -> new Span(Math.max(span.from(), day), Math.min(span.to(), day + DAY)))
+        .toList();
   }
 
   /** The Monday 00:00 at or before a minute. */
@@ -110,6 +174,25 @@ public final class WeeklyHours {
     if (working == 0) {
       return end;
     }
+    return unlike.isEmpty() ? backByWeek(end, working) : backOneByOne(end, working);
+  }
+
+  private long backOneByOne(long end, long working) {
+    long left = working;
+    for (long monday = mondayOf(end); ; monday -= WEEK) {
+      List<Span> spans = spansOf(monday);
+      for (int i = spans.size() - 1; i >= 0; i--) {
+        Span span = spans.get(i);
+        long here = Math.min(end, span.to()) - span.from();
+        if (here >= left) {
+          return Math.min(end, span.to()) - left;
+        }
+        left -= Math.max(0, here);
+      }
+    }
+  }
+
+  private long backByWeek(long end, long working) {
     long wanted = worked(end) - working;
     long weeks = Math.floorDiv(wanted, minutesAWeek);
     long rest = wanted - weeks * minutesAWeek;
@@ -131,22 +214,21 @@ public final class WeeklyHours {
    */
   public LocalDateTime opening(LocalDateTime moment) {
     long minute = BenchClock.minuteNotBefore(moment);
-    long monday = mondayOf(minute);
-    for (Span span : week) {
-      if (minute < monday + span.to()) {
-        return BenchClock.moment(Math.max(minute, monday + span.from()));
+    for (long monday = mondayOf(minute); ; monday += WEEK) {
+      for (Span span : spansOf(monday)) {
+        if (minute < span.to()) {
+          return BenchClock.moment(Math.max(minute, span.from()));
+        }
       }
     }
-    return BenchClock.moment(monday + WEEK + week.get(0).from());
   }
 
   /** When the working stretch began that is on, or was last on, in the minute before. */
   long begun(long minute) {
     long last = back(minute, 1);
-    long monday = mondayOf(last);
-    for (Span span : week) {
-      if (last < monday + span.to()) {
-        return monday + span.from();
+    for (Span span : spansOf(mondayOf(last))) {
+      if (last < span.to()) {
+        return span.from();
       }
     }
     throw new IllegalStateException("no working time before " + minute);
@@ -161,13 +243,31 @@ public final class WeeklyHours {
     for (Span span : week) {
       done += Math.max(0, Math.min(within, span.to()) - span.from());
     }
+    for (Map.Entry<Long, List<Span>> day : unlike.headMap(minute).entrySet()) {
+      done += before(minute, day.getValue()) - before(minute, usual(day.getKey()));
+    }
     return done;
+  }
+
+  /** What would be worked on a day if it were as in every week. */
+  private List<Span> usual(long day) {
+    long monday = mondayOf(day);
+    return within(
+        week.stream().map(span -> new Span(monday + span.from(), monday + span.to())).toList(),
+        day);
+  }
+
+  private static long before(long minute, List<Span> spans) {
+    return spans.stream()
+        .mapToLong(span -> Math.max(0, Math.min(minute, span.to()) - span.from()))
+        .sum();
   }
 
   @Override
   public boolean equals(Object other) {
     return other instanceof WeeklyHours hours
         && week.equals(hours.week)
+        && unlike.equals(hours.unlike)
         && longestInADay == hours.longestInADay;
   }
 

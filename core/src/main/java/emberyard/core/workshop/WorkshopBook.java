@@ -3,6 +3,7 @@ package emberyard.core.workshop;
 import emberyard.core.thing.Product;
 import emberyard.core.thing.Thing;
 import emberyard.core.thing.Things;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -84,6 +85,42 @@ public record WorkshopBook(Workshop workshop, Things things) {
 
   public List<AirDay> airs() {
     return things.of(AirDay.class);
+  }
+
+  /** Days on which somebody's hours are not as in every week. */
+  public List<OwnDay> ownDays() {
+    return things.of(OwnDay.class);
+  }
+
+  /** Somebody's day that is not as in every week. */
+  public Optional<OwnDay> ownDay(String personId, LocalDate date) {
+    return ownDays().stream()
+        .filter(each -> each.personId().equals(personId) && each.date().equals(date))
+        .findFirst();
+  }
+
+  /** Whether another book is the same but for such days. */
+  public boolean sameButOwnDays(WorkshopBook other) {
+    return workshop.equals(other.workshop)
+        && things
+            .only(kind -> kind != OwnDay.class)
+            .equals(other.things.only(kind -> kind != OwnDay.class));
+  }
+
+  /**
+   * When somebody works on a day, with the breaks in it, first to last.
+   *
+   * @param personId of whom nobody knows: the workshop's hours
+   */
+  public List<OpenHours> workedOn(String personId, LocalDate date) {
+    List<OpenHours> own = person(personId).map(Person::hours).orElse(List.of());
+    return ownDay(personId, date)
+        .map(day -> Breaks.in(day.hours(), workshop.breakMinutes()))
+        .orElseGet(() -> workshop.worked(own))
+        .stream()
+        .filter(hours -> hours.day() == date.getDayOfWeek())
+        .sorted(Comparator.comparing(OpenHours::from))
+        .toList();
   }
 
   public List<TestCard> testCards() {

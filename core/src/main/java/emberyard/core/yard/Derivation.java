@@ -51,7 +51,7 @@ record Derivation(
     tasks.addAll(RevealWork.derive(book, keys).tasks());
     TaskLinks links = TaskLinks.of(tasks, parcels, build.manualTasks());
     List<Finding> findings = new ArrayList<>(design.talk().findings());
-    findings.addAll(design.design().findings());
+    findings.addAll(all.findings());
     findings.addAll(links.findings());
     return new Derivation(
         design, links.tasks(), wanted, needs, parcels, proofs, List.copyOf(findings));

@@ -2,6 +2,7 @@ package emberyard.core.yard;
 
 import emberyard.core.bench.AssembleWork;
 import emberyard.core.bench.Mounting;
+import emberyard.core.bench.SnagWork;
 import emberyard.core.brief.Facts;
 import emberyard.core.brief.Interview;
 import emberyard.core.build.Build;
@@ -131,6 +132,7 @@ record DesignWork(
     List<String> proven = new ArrayList<>(hardwareArrivals(needs));
     proofs.forEach(proof -> proven.add(proof.taskKey()));
     return AssembleWork.derive(build, book, before, lights, mounting)
+        .plus(SnagWork.derive(build))
         .plus(ProveWork.derive(build, book, proven, AssembleWork.CLOSE));
   }
 

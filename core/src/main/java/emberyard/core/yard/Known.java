@@ -84,9 +84,13 @@ record Known(
   /** A build put together. */
   record Assembled(Slice slice, BuildModel model) {}
 
-  /** The same, less what follows from the workshop where that is another. */
+  /**
+   * The same, less what follows from the workshop where that is another; from days on which
+   * somebody works other hours nothing follows but the plan.
+   */
   Known in(WorkshopBook other) {
-    return book == other ? this : new Known(null, null, Map.of(), planned);
+    boolean same = book == other || (book != null && book.sameButOwnDays(other));
+    return same ? this : new Known(null, null, Map.of(), planned);
   }
 
   /** From when it was planned, null where nothing was. */

@@ -1,6 +1,7 @@
 package emberyard.core.yard;
 
 import emberyard.core.bench.AssembleWork;
+import emberyard.core.bench.SnagWork;
 import emberyard.core.build.ManualTask;
 import emberyard.core.finding.Finding;
 import emberyard.core.supply.Parcel;
@@ -109,7 +110,7 @@ record TaskLinks(List<Task> tasks, List<Finding> findings) {
       settled.addAll(reached(Set.of(AssembleWork.CLOSE), behind()));
       for (Task task : byKey.values()) {
         boolean early = task.stage().compareTo(Stage.ASSEMBLE) <= 0 && task.stage() != Stage.ORDER;
-        if (early && !settled.contains(task.key())) {
+        if (early && !settled.contains(task.key()) && !SnagWork.mayStayOpen(task)) {
           links.add(task.key());
         }
       }

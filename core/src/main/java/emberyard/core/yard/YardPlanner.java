@@ -22,6 +22,7 @@ import emberyard.core.work.Stage;
 import emberyard.core.work.StationKind;
 import emberyard.core.work.Task;
 import emberyard.core.workshop.OpenHours;
+import emberyard.core.workshop.OwnDay;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.Station;
 import emberyard.core.workshop.WorkshopBook;
@@ -77,7 +78,7 @@ final class YardPlanner {
     this.clock = LocalDateTime.ofInstant(now, zone);
     this.builds = builds.stream().sorted(byReveal()).toList();
     this.hours = hoursOf(List.of());
-    book.people().forEach(person -> hoursOf.put(person, hoursOf(person.hours())));
+    book.people().forEach(person -> hoursOf.put(person, hoursOf(person)));
     book.stations().stream()
         .sorted(Comparator.comparing(Station::id))
         .forEach(station -> stations.putIfAbsent(station.kind(), station.id()));
@@ -361,6 +362,17 @@ final class YardPlanner {
   /** The workshop's hours or somebody's own, with the breaks in them. */
   private WeeklyHours hoursOf(List<OpenHours> own) {
     return WeeklyHours.of(book.workshop().worked(own));
+  }
+
+  /** Somebody's hours, with the days on which they are others. */
+  private WeeklyHours hoursOf(Person person) {
+    Map<LocalDate, List<OpenHours>> days = new HashMap<>();
+    for (OwnDay day : book.ownDays()) {
+      if (day.personId().equals(person.id()) && !day.date().isBefore(clock.toLocalDate())) {
+        days.put(day.date(), book.workedOn(person.id(), day.date()));
+      }
+    }
+    return hoursOf(person.hours()).but(days);
   }
 
   private List<String> able(Task task) {

@@ -2,10 +2,14 @@ package emberyard.core.plan;
 
 import static org.junit.jupiter.api.Assertions.assertEquals;
 import static org.junit.jupiter.api.Assertions.assertNotEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.workshop.OpenHours;
+import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class WeeklyHoursTest {
@@ -54,5 +58,107 @@ class WeeklyHoursTest {
     assertNotEquals(
         WeeklyHours.of(OpenHours.weekdays(LocalTime.of(9, 0), LocalTime.of(17, 0))),
         WeeklyHours.of(OpenHours.weekdays(LocalTime.of(9, 0), LocalTime.of(16, 0))));
+  }
+
+  /** Wednesday off, an hour and a late evening on Thursday, a Saturday morning. */
+  static WeeklyHours unlike() {
+    LocalDate wednesday = LocalDate.parse("2026-03-04");
+    LocalDate thursday = wednesday.plusDays(1);
+    LocalDate saturday = wednesday.plusDays(3);
+    return SerialSchedulerTest.OFFICE.but(
+        Map.of(
+            wednesday,
+            List.of(),
+            thursday,
+            List.of(hours(thursday, 9, 10), hours(thursday, 18, 22)),
+            saturday,
+            List.of(hours(saturday, 10, 12))));
+  }
+
+  private static OpenHours hours(LocalDate day, int from, int to) {
+    return new OpenHours(day.getDayOfWeek(), LocalTime.of(from, 0), LocalTime.of(to, 0));
+  }
+
+  /** Whether a minute is worked in {@link #unlike}, said without any of what it is made of. */
+  private static boolean worked(LocalDateTime at) {
+    int hour = at.getHour();
+    return switch (at.toLocalDate().toString()) {
+      case "2026-03-04" -> false;
+      case "2026-03-05" -> hour == 9 || hour >= 18 && hour < 22;
+      case "2026-03-07" -> hour >= 10 && hour < 12;
+      default -> at.getDayOfWeek().getValue() < 6 && hour >= 9 && hour < 17;
+    };
+  }
+
+  @Test
+  void daysThatAreUnlikeTheWeekCountAsTheyAre() {
+    WeeklyHours hours = unlike();
+    LocalDateTime first = LocalDateTime.parse("2026-02-26T11:30");
+    long minutes = 0;
+    for (LocalDateTime at = first; at.isBefore(first.plusDays(20)); at = at.plusMinutes(1)) {
+      if (at.getMinute() % 30 == 0) {
+        assertEquals(minutes, hours.between(first, at), "up to " + at);
+        assertEquals(-minutes, hours.between(at, first), "back from " + at);
+        if (minutes > 0) {
+          long end = BenchClock.minute(at);
+          long back = hours.back(end, minutes);
+          assertEquals(minutes, hours.between(BenchClock.moment(back), at), "back " + minutes);
+          assertTrue(worked(BenchClock.moment(back)), "begins in a worked minute");
+        }
+      }
+      minutes += worked(at) ? 1 : 0;
+    }
+  }
+
+  @Test
+  void theNextWorkingMinuteIsFoundOverDaysThatAreUnlikeTheWeek() {
+    WeeklyHours hours = unlike();
+    LocalDateTime first = LocalDateTime.parse("2026-03-01T11:30");
+    for (LocalDateTime at = first; at.isBefore(first.plusDays(9)); at = at.plusMinutes(47)) {
+      LocalDateTime next = at;
+      while (!worked(next)) {
+        next = next.plusMinutes(1);
+      }
+      assertEquals(next, hours.opening(at), "from " + at);
+      LocalDateTime begin = next;
+      while (worked(begin.minusMinutes(1))) {
+        begin = begin.minusMinutes(1);
+      }
+      long begun = hours.begun(BenchClock.minute(next) + 1);
+      assertEquals(begin, BenchClock.moment(begun), "of " + next);
+    }
+    assertNotEquals(SerialSchedulerTest.OFFICE, hours);
+    assertEquals(unlike(), hours);
+  }
+
+  /** Nothing is planned in a minute that is not worked. */
+  @Test
+  void thePlanKeepsToDaysThatAreUnlikeTheWeek() {
+    for (long seed = 1; seed < 40; seed++) {
+      SchedulingProblem usual = SchedulePropertiesTest.random(seed);
+      List<Worker> workers =
+          usual.workers().stream()
+              .map(each -> each.id().equals("ines") ? new Worker("ines", unlike()) : each)
+              .toList();
+      SchedulingProblem problem =
+          new SchedulingProblem(
+              usual.start(),
+              usual.hours(),
+              usual.projects(),
+              workers,
+              usual.places(),
+              usual.steps());
+      for (PlannedStep step : SerialScheduler.schedule(problem).steps().values()) {
+        if ("ines".equals(step.worker())) {
+          step.pieces().forEach(WeeklyHoursTest::allWorked);
+        }
+      }
+    }
+  }
+
+  private static void allWorked(PlannedStep.Piece piece) {
+    for (LocalDateTime at = piece.from(); at.isBefore(piece.to()); at = at.plusMinutes(1)) {
+      assertTrue(worked(at), "planned at " + at);
+    }
   }
 }

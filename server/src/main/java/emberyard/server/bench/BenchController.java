@@ -3,8 +3,14 @@ package emberyard.server.bench;
 import emberyard.core.finding.Caution;
 import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
+import emberyard.core.workshop.OwnDay;
 import emberyard.core.yard.day.BenchDay;
+import emberyard.core.yard.day.CardDrawing;
 import emberyard.core.yard.day.DayCard;
+import emberyard.core.yard.day.DayEnd;
+import emberyard.core.yard.day.DaySlides;
+import emberyard.core.yard.day.HoursSaid;
+import emberyard.core.yard.diary.Diary;
 import emberyard.server.access.Account;
 import emberyard.server.api.ThingApi;
 import emberyard.server.store.Versioned;
@@ -28,11 +34,13 @@ import org.springframework.web.bind.annotation.RestController;
 class BenchController {
   private final BenchDesk desk;
   private final ClockDesk clock;
+  private final HoursDesk hours;
   private final ThingApi things;
 
-  BenchController(BenchDesk desk, ClockDesk clock, ThingApi things) {
+  BenchController(BenchDesk desk, ClockDesk clock, HoursDesk hours, ThingApi things) {
     this.desk = desk;
     this.clock = clock;
+    this.hours = hours;
     this.things = things;
   }
 
@@ -132,6 +140,57 @@ class BenchController {
       @AuthenticationPrincipal Account who,
       @RequestParam(required = false) @Nullable String person) {
     return desk.day(who, person);
+  }
+
+  /**
+   * How somebody's day ended, and what is to be done before one goes home.
+   *
+   * @param person whose day; whoever is signed in when left out
+   */
+  @GetMapping("/bench/end")
+  DayEnd end(
+      @AuthenticationPrincipal Account who,
+      @RequestParam(required = false) @Nullable String person) {
+    return desk.end(who, person);
+  }
+
+  /** The faces and parts of a build, drawn: where a snag can be. */
+  @GetMapping("/builds/{buildId}/places")
+  List<CardDrawing> places(@PathVariable String buildId) {
+    return desk.places(buildId);
+  }
+
+  /** What happened on which day, as it wrote itself or as somebody wrote it. */
+  @GetMapping("/builds/{buildId}/diary")
+  Diary diary(@PathVariable String buildId) {
+    return desk.diary(buildId);
+  }
+
+  /** The card with which work on a thing goes on, as its label opens it. */
+  @GetMapping("/builds/{buildId}/things/{thingId}/card")
+  DayCard cardOfThing(
+      @AuthenticationPrincipal Account who,
+      @PathVariable String buildId,
+      @PathVariable String thingId) {
+    return desk.cardOf(who, buildId, thingId);
+  }
+
+  /** What slides where somebody's hours of a day are others; nothing is kept. */
+  @PostMapping("/bench/hours/asked")
+  DaySlides hoursAsked(@RequestBody HoursSaid said) {
+    return hours.asked(said);
+  }
+
+  /** Somebody's hours of a day, as agreed. */
+  @PostMapping("/bench/hours")
+  void hours(@AuthenticationPrincipal Account who, @RequestBody OwnDay day) {
+    hours.agree(who, day);
+  }
+
+  /** Somebody's hours of a day are as in every week again. */
+  @PostMapping("/bench/hours/usual")
+  void usualHours(@AuthenticationPrincipal Account who, @RequestBody OwnDay day) {
+    hours.usual(who, day);
   }
 
   /** One step with all that is asked before it is begun, whenever it is planned. */

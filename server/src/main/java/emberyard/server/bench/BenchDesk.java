@@ -20,7 +20,10 @@ import emberyard.core.yard.OpenStep;
 import emberyard.core.yard.ShelfUse;
 import emberyard.core.yard.TaskModel;
 import emberyard.core.yard.day.BenchDay;
+import emberyard.core.yard.day.CardDrawing;
 import emberyard.core.yard.day.DayCard;
+import emberyard.core.yard.day.DayEnd;
+import emberyard.core.yard.diary.Diary;
 import emberyard.server.access.Account;
 import emberyard.server.refusal.Refused;
 import emberyard.server.store.MissingThing;
@@ -79,6 +82,41 @@ class BenchDesk {
     String person = person(reading, who, null);
     return BenchDay.card(reading.yard(), reading.book(), moments.now(), person, build, taskKey)
         .orElseThrow(() -> new MissingThing("There is no such task in this build any more."));
+  }
+
+  /**
+   * The card with which work on a thing goes on: its first open one, its last where all is done.
+   */
+  DayCard cardOf(Account who, String buildId, String thingId) {
+    List<TaskModel> tasks =
+        yard.read().build(buildId).tasks().stream()
+            .filter(model -> thingId.equals(model.task().thingId()))
+            .toList();
+    TaskModel next =
+        tasks.stream()
+            .filter(model -> !model.handsDone())
+            .findFirst()
+            .or(() -> tasks.stream().reduce((one, other) -> other))
+            .orElseThrow(() -> new MissingThing("Nothing is done with this in this build."));
+    return card(who, buildId, next.task().key());
+  }
+
+  /** Where something can be found wrong on a build, drawn. */
+  List<CardDrawing> places(String buildId) {
+    return CardDrawing.places(yard.read().build(buildId));
+  }
+
+  /** How somebody's day ended. */
+  DayEnd end(Account who, @Nullable String personId) {
+    YardReader.Reading reading = yard.read();
+    String person = person(reading, who, personId);
+    return DayEnd.of(reading.plan(), reading.builds(), reading.book(), moments.now(), person);
+  }
+
+  /** The diary of a build. */
+  Diary diary(String buildId) {
+    YardReader.Reading reading = yard.read();
+    return Diary.of(reading.build(buildId), reading.book());
   }
 
   /** A card that was looked for. */
@@ -217,10 +255,7 @@ class BenchDesk {
       if (open == null) {
         continue;
       }
-      Refused.when(
-          open.gate()
-              ? Optional.of("“%s” has to pass first.".formatted(open.title()))
-              : Optional.empty());
+      Refused.unless(!open.gate(), "“%s” has to pass first.".formatted(open.title()));
       String id = said.id() + "-" + writes.size();
       TaskMark mark =
           new TaskMark(
@@ -274,10 +309,7 @@ class BenchDesk {
         yard.read().build(buildId).findings().stream()
             .filter(finding -> finding.key().equals(said.findingKey()))
             .anyMatch(Finding::refusal);
-    Refused.when(
-        refusal
-            ? Optional.of("This can't be accepted by anyone: choose another way.")
-            : Optional.empty());
+    Refused.unless(!refusal, "This can't be accepted by anyone: choose another way.");
     Acceptance acceptance =
         new Acceptance(said.id(), said.findingKey(), said.by(), said.reason(), moments.now());
     store.apply(who.id(), List.of(Write.create(buildId, acceptance)));

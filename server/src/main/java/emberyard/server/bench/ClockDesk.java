@@ -69,8 +69,7 @@ class ClockDesk {
             .filter(entry -> entry.id().equals(said.entryId()))
             .findFirst()
             .orElseThrow(() -> new MissingThing("That clock is not in this build."));
-    Refused.when(
-        runs.endedAt() == null ? Optional.empty() : Optional.of("That clock stands already."));
+    Refused.unless(runs.endedAt() == null, "That clock stands already.");
     Require.that(
         !said.endedAt().isAfter(moments.now()), "endedAt", "It can't have stopped after now.");
     TimeEntry stopped =

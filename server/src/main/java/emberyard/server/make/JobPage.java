@@ -8,6 +8,7 @@ import emberyard.core.workshop.Machine;
 import emberyard.core.workshop.SheetProduct;
 import emberyard.core.workshop.Writing;
 import emberyard.server.api.PdfPage;
+import emberyard.server.api.QrLabel;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.util.HtmlUtils;

@@ -20,6 +20,13 @@ public final class Refused extends RuntimeException {
     }
   }
 
+  /** Refuses with a sentence where something does not hold. */
+  public static void unless(boolean holds, String sentence) {
+    if (!holds) {
+      throw new Refused(HttpStatus.CONFLICT, sentence);
+    }
+  }
+
   public HttpStatus status() {
     return status;
   }

@@ -2,6 +2,7 @@ package emberyard.core.yard.day;
 
 import emberyard.core.record.TimeEntry;
 import emberyard.core.workshop.OpenHours;
+import emberyard.core.workshop.OwnDay;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildModel;
@@ -31,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param waiting what dries, cures and prints, ready first
  * @param others what the others have in hand
  * @param forgotten clocks of this person that run since another day
+ * @param ownDays days of this person, from today on, that are not as in every week; first to last
  * @param behind how many open steps of all builds have no card here
  */
 public record BenchDay(
@@ -45,6 +47,7 @@ public record BenchDay(
     List<StillWaiting> waiting,
     List<OtherHands> others,
     List<ForgottenClock> forgotten,
+    List<OwnDay> ownDays,
     int behind) {
 
   /** A stretch of the day in which nobody works. */
@@ -143,11 +146,8 @@ public record BenchDay(
           ForgottenClock.of(yard, book, now).stream()
               .filter(each -> each.entry().personId().equals(personId))
               .toList(),
+          ownDays(),
           open() - (int) cards.stream().map(DayCard::task).distinct().count());
-    }
-
-    private Optional<Person> person() {
-      return book.person(personId);
     }
 
     /** What runs first, then the day as planned and regrouped, then parcels that are here. */
@@ -210,15 +210,16 @@ public record BenchDay(
           .toList();
     }
 
+    private List<OwnDay> ownDays() {
+      return book.ownDays().stream()
+          .filter(each -> each.personId().equals(personId))
+          .filter(each -> !each.date().isBefore(clock.toLocalDate()))
+          .sorted(Comparator.comparing(OwnDay::date))
+          .toList();
+    }
+
     private List<DayBreak> breaks() {
-      List<OpenHours> hours =
-          person()
-              .map(person -> book.workshop().worked(person.hours()))
-              .orElse(book.workshop().worked(List.of()))
-              .stream()
-              .filter(each -> each.day() == day.getDayOfWeek())
-              .sorted(Comparator.comparing(OpenHours::from))
-              .toList();
+      List<OpenHours> hours = book.workedOn(personId, day);
       List<DayBreak> breaks = new ArrayList<>();
       for (int i = 1; i < hours.size(); i++) {
         LocalDateTime from = day.atTime(hours.get(i - 1).to());

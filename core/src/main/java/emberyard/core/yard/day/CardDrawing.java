@@ -2,6 +2,7 @@ package emberyard.core.yard.day;
 
 import emberyard.core.build.Face;
 import emberyard.core.build.Scheme;
+import emberyard.core.build.Snag;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.ElevationItem;
 import emberyard.core.finish.TreatmentTarget;
@@ -17,12 +18,15 @@ import emberyard.core.yard.day.CardDrawing.Shape.Shown;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a step is about, drawn small: the part itself, or the face with the place marked.
  *
  * @param xMm left end of what is drawn, y upwards
  * @param mirrored whether it is seen from behind: left and right are changed
+ * @param panelId the part that is seen, empty for a face
+ * @param face the face that is seen, null for a part
  * @param words what one sees, as a caption
  * @param shapes in painting order, SVG path data in mm
  */
@@ -32,8 +36,13 @@ public record CardDrawing(
     double widthMm,
     double heightMm,
     boolean mirrored,
+    String panelId,
+    @Nullable Face face,
     String words,
     List<Shape> shapes) {
+  /** A place on it is a circle of this share of its longer side. */
+  private static final double SPOT_SHARE = 0.04;
+
   public CardDrawing {
     shapes = List.copyOf(shapes);
   }
@@ -60,13 +69,28 @@ public record CardDrawing(
     }
   }
 
+  /** What the part or face is called that a step is about; nothing where it is about neither. */
+  public static Optional<String> placeOf(BuildModel build, Task task) {
+    return of(build, task)
+        .map(
+            drawing ->
+                drawing.face() != null
+                    ? drawing.face().words() + " face"
+                    : build.parts().stream()
+                        .filter(part -> part.panel().id().equals(drawing.panelId()))
+                        .findFirst()
+                        .map(part -> part.panel().name())
+                        .orElse(drawing.words()));
+  }
+
   /** The drawing for a step; nothing for one that is about no thing that can be seen. */
   static Optional<CardDrawing> of(BuildModel build, Task task) {
     String thing = task.thingId();
     if (thing == null) {
       return Optional.empty();
     }
-    return painted(build, task)
+    return snag(build, task)
+        .or(() -> painted(build, task))
         .or(() -> part(build, thing).map(part -> part(part, part.panel().name())))
         .or(() -> treated(build, thing))
         .or(() -> onFace(build, thing));
@@ -83,13 +107,64 @@ public record CardDrawing(
         List.of(
             new Shape(Shown.GROUND, part.model().cut(), part.sheet().colourHex()),
             new Shape(Shown.LINES, part.model().engraved() + part.model().lines(), ""));
-    return boxed(part.model(), false, words, shapes);
+    return boxed(part, false, words, shapes);
   }
 
   private static CardDrawing boxed(
-      PartModel model, boolean mirrored, String words, List<Shape> shapes) {
+      MadePart part, boolean mirrored, String words, List<Shape> shapes) {
+    PartModel model = part.model();
     return new CardDrawing(
-        model.xMm(), model.yMm(), model.widthMm(), model.heightMm(), mirrored, words, shapes);
+        model.xMm(),
+        model.yMm(),
+        model.widthMm(),
+        model.heightMm(),
+        mirrored,
+        part.panel().id(),
+        null,
+        words,
+        shapes);
+  }
+
+  /** Where something can be found wrong: the faces with what lies on them, then the parts. */
+  public static List<CardDrawing> places(BuildModel build) {
+    List<CardDrawing> places = new ArrayList<>();
+    build.faces().stream()
+        .map(face -> drawn(face, seen(face, null), face.face().words() + " face"))
+        .forEach(places::add);
+    build.parts().stream()
+        .filter(part -> part.model() != null)
+        .map(part -> part(part, part.panel().name()))
+        .forEach(places::add);
+    return places;
+  }
+
+  /** Where a snag is; without a point, what it is on. */
+  private static Optional<CardDrawing> snag(BuildModel build, Task task) {
+    return build.build().snags().stream()
+        .filter(snag -> snag.mendKey().equals(task.key()))
+        .findFirst()
+        .flatMap(snag -> snag(build, snag));
+  }
+
+  static Optional<CardDrawing> snag(BuildModel build, Snag snag) {
+    return places(build).stream()
+        .filter(place -> place.face() == snag.face() && place.panelId().equals(snag.panelId()))
+        .findFirst()
+        .map(place -> snag.xMm() == null ? place : place.spotted(snag.xMm(), snag.yMm()));
+  }
+
+  private CardDrawing spotted(double atXMm, double atYMm) {
+    double radius = SPOT_SHARE * Math.max(widthMm, heightMm);
+    String circle =
+        "M%s %sa%3$s %3$s 0 1 0 %4$s 0a%3$s %3$s 0 1 0 -%4$s 0Z"
+            .formatted(
+                SvgPath.number(atXMm - radius),
+                SvgPath.number(atYMm),
+                SvgPath.number(radius),
+                SvgPath.number(2 * radius));
+    List<Shape> all = new ArrayList<>(shapes);
+    all.add(new Shape(Shown.MARKED, circle, ""));
+    return new CardDrawing(xMm, yMm, widthMm, heightMm, mirrored, panelId, face, words, all);
   }
 
   /** A part with the coat on it, from the side on which it is sprayed. */
@@ -124,7 +199,7 @@ public record CardDrawing(
               }
               shapes.add(
                   new Shape(Shown.LINES, part.model().engraved() + part.model().lines(), ""));
-              return boxed(part.model(), behind, part.panel().name() + side, shapes);
+              return boxed(part, behind, part.panel().name() + side, shapes);
             });
   }
 
@@ -132,7 +207,7 @@ public record CardDrawing(
     return build.faces().stream().filter(each -> each.face() == face).findFirst();
   }
 
-  private static CardDrawing whole(Elevation face, CoatStep coat) {
+  private static CardDrawing whole(Elevation face, @Nullable CoatStep coat) {
     String colour = coat == null || coat.paint() == null ? "" : coat.paint().colourHex();
     Shape ground =
         new Shape(colour.isEmpty() ? Shown.GROUND : Shown.COAT, path(face.outline()), colour);
@@ -165,7 +240,7 @@ public record CardDrawing(
               List<Shape> shapes = new ArrayList<>(part(part, "").shapes());
               shapes.add(mark);
               return boxed(
-                  part.model(),
+                  part,
                   each.treatment().inside(),
                   "%s on %s".formatted(each.treatment().name(), part.panel().name()),
                   shapes);
@@ -186,19 +261,26 @@ public record CardDrawing(
   }
 
   private static CardDrawing marked(Elevation face, ElevationItem marked) {
-    List<Shape> shapes = new ArrayList<>();
-    shapes.add(new Shape(Shown.GROUND, path(face.outline()), ""));
-    for (ElevationItem item : face.items()) {
-      if (item != marked && item.art().isEmpty() && item.words().isEmpty()) {
-        shapes.add(new Shape(Shown.OTHER, path(item.place()), ""));
-      }
-    }
+    List<Shape> shapes = seen(face, marked);
     shapes.add(new Shape(Shown.MARKED, path(marked.place()), ""));
     return drawn(face, shapes, "%s, %s face".formatted(marked.name(), face.face().words()));
   }
 
+  /** A face and what lies on it, but for one thing. */
+  private static List<Shape> seen(Elevation face, @Nullable ElevationItem but) {
+    List<Shape> shapes = new ArrayList<>();
+    shapes.add(new Shape(Shown.GROUND, path(face.outline()), ""));
+    for (ElevationItem item : face.items()) {
+      if (item != but && item.art().isEmpty() && item.words().isEmpty()) {
+        shapes.add(new Shape(Shown.OTHER, path(item.place()), ""));
+      }
+    }
+    return shapes;
+  }
+
   private static CardDrawing drawn(Elevation face, List<Shape> shapes, String words) {
-    return new CardDrawing(0, 0, face.widthMm(), face.heightMm(), false, words, shapes);
+    return new CardDrawing(
+        0, 0, face.widthMm(), face.heightMm(), false, "", face.face(), words, shapes);
   }
 
   private static String path(Rect box) {

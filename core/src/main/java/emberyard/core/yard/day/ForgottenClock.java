@@ -2,7 +2,6 @@ package emberyard.core.yard.day;
 
 import emberyard.core.record.TimeEntry;
 import emberyard.core.workshop.OpenHours;
-import emberyard.core.workshop.Person;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildModel;
 import emberyard.core.yard.TaskModel;
@@ -115,9 +114,7 @@ public record ForgottenClock(
   /** The end of somebody's hours on the day of a moment; null where that is after them. */
   private static @Nullable LocalDateTime dayEnds(
       String personId, WorkshopBook book, LocalDateTime moment) {
-    List<OpenHours> own = book.person(personId).map(Person::hours).orElse(List.of());
-    return book.workshop().worked(own).stream()
-        .filter(hours -> hours.day() == moment.getDayOfWeek())
+    return book.workedOn(personId, moment.toLocalDate()).stream()
         .map(hours -> OpenHours.minuteOf(hours.to()))
         .map(minute -> moment.toLocalDate().atStartOfDay().plusMinutes(minute))
         .filter(end -> end.isAfter(moment))

@@ -1,6 +1,7 @@
 package emberyard.core.yard.day;
 
 import emberyard.core.bench.AssembleWork;
+import emberyard.core.bench.GlueWork;
 import emberyard.core.finish.chain.Grits;
 import emberyard.core.finish.coat.CoatStep;
 import emberyard.core.finish.coat.SchemePlan;
@@ -22,6 +23,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * What to take in hand for the steps of a build: what of its needs a step uses, out of which can or
@@ -42,6 +44,7 @@ final class HandList {
     List<InHand> all = new ArrayList<>(settings(task));
     all.addAll(paints(task));
     all.addAll(grits(task));
+    all.addAll(glue(task));
     build.needs().forEach(line -> need(line.need(), task).ifPresent(all::add));
     all.addAll(opened(task));
     return List.copyOf(all);
@@ -107,6 +110,33 @@ final class HandList {
             grit ->
                 new InHand(
                     What.ABRASIVE, "abrasive:sheets", "Abrasive " + grit + " grit", 0, "", ""))
+        .toList();
+  }
+
+  /** Glue, and the clamps that one piece takes. */
+  private List<InHand> glue(Task task) {
+    int atOnce = GlueWork.atOnce(book.workshop().times());
+    return build.build().panels().stream()
+        .filter(panel -> GlueWork.key(panel).equals(task.key()))
+        .flatMap(
+            panel ->
+                Stream.of(
+                    new InHand(
+                        What.MATERIAL,
+                        "",
+                        "Glue for " + panel.name(),
+                        0,
+                        "",
+                        "open 10–15 min: %d %s at once"
+                            .formatted(atOnce, atOnce == 1 ? "piece" : "pieces")),
+                    new InHand(
+                        What.FIXING,
+                        "",
+                        "Clamps",
+                        GlueWork.clamps(panel),
+                        "pieces",
+                        "for each piece, one per 150 mm of edge; %d min clamped, %d h before it is loaded"
+                            .formatted(GlueWork.CLAMPED_MINUTES, GlueWork.LOADED_HOURS))))
         .toList();
   }
 

@@ -1,4 +1,4 @@
-package emberyard.server.make;
+package emberyard.server.api;
 
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
@@ -8,10 +8,10 @@ import com.google.zxing.qrcode.QRCodeWriter;
 import java.util.Map;
 
 /** A QR label as SVG: what it says is an address. */
-final class QrLabel {
+public final class QrLabel {
   private QrLabel() {}
 
-  static String svg(String address, double sizeMm) {
+  public static String svg(String address, double sizeMm) {
     try {
       BitMatrix dots =
           new QRCodeWriter()

@@ -1,0 +1,135 @@
+package emberyard.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.junit.jupiter.api.Assertions.assertTrue;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/**
+ * A whole day: card after card until nothing more can begin, then the day's end. A helper's by
+ * touch at 390 × 844, the owner's by keys.
+ */
+class WholeDayTest {
+  private static final int MOST_CARDS = 40;
+  private static final int LEAST_DONE = 4;
+  private Yard yard;
+
+  @BeforeEach
+  void open() {
+    yard = Yard.demo();
+  }
+
+  @AfterEach
+  void close() {
+    yard.close();
+  }
+
+  @Test
+  void ofAHelperByTouch() {
+    Page page = yard.signedIn(yard.touched(390, 844), "lotte");
+    wholeDay(page, Locator::tap);
+  }
+
+  @Test
+  void ofTheOwnerByKeys() {
+    Page page = yard.signedIn("ines");
+    wholeDay(
+        page,
+        button -> {
+          button.focus();
+          page.keyboard().press("Enter");
+        });
+  }
+
+  private void wholeDay(Page page, Consumer<Locator> press) {
+    page.navigate(yard.address("/bench"));
+    page.locator("article.now").first().waitFor();
+    Day day = new Day(page, press);
+    day.forgotten();
+    List<String> done = day.work();
+    assertTrue(done.size() >= LEAST_DONE, "done: " + done);
+    press.accept(page.getByText("Day’s end"));
+    Locator end = page.locator(".end");
+    assertThat(end).containsText("Done today");
+    for (String title : done) {
+      assertThat(end).containsText(title);
+    }
+    assertThat(page.locator("article.running")).hasCount(0);
+  }
+
+  /** Hands at the bench, which press in one way. */
+  private record Day(Page page, Consumer<Locator> press) {
+    void forgotten() {
+      Locator asked = page.getByText("Stopped then");
+      if (asked.count() > 0) {
+        press.accept(asked);
+        assertThat(asked).hasCount(0);
+      }
+    }
+
+    /** Does what can be done, with the clock; titles of what was. */
+    List<String> work() {
+      List<String> done = new ArrayList<>();
+      Set<String> left = new HashSet<>();
+      for (int turn = 0; turn < MOST_CARDS; turn++) {
+        Locator card = page.locator("article.now").first();
+        String title = card.locator("h2").innerText();
+        read(card);
+        if (!left.contains(title) && begins(card)) {
+          end(card, title);
+          done.add(title);
+        } else {
+          left.add(title);
+          if (!takesUpAnother(left)) {
+            return done;
+          }
+        }
+      }
+      throw new AssertionError("a day without end: " + done);
+    }
+
+    /** Cautions that were not read today. */
+    private void read(Locator card) {
+      Locator unread = card.locator(".care button:text-is('Read')");
+      if (unread.count() > 0) {
+        press.accept(unread.first());
+        assertThat(unread).hasCount(0);
+      }
+    }
+
+    /** What waits, a parcel that has to come, a check: those are for another day. */
+    private static boolean begins(Locator card) {
+      boolean blocked = card.locator(".blocks").count() > 0;
+      return !blocked && card.getByLabel("Done: ").count() > 0;
+    }
+
+    private void end(Locator card, String title) {
+      press.accept(card.getByLabel("Start the clock: " + title));
+      card.getByLabel("Stop the clock: " + title).waitFor();
+      press.accept(card.getByLabel("Done: " + title));
+      assertThat(page.locator("article.now h2").first()).not().hasText(title);
+    }
+
+    private boolean takesUpAnother(Set<String> left) {
+      Locator rows = page.locator(".then .card:not(.waits)");
+      for (int i = 0; i < rows.count(); i++) {
+        String title = rows.nth(i).locator("strong").first().innerText();
+        if (!left.contains(title)) {
+          press.accept(rows.nth(i));
+          assertThat(page.locator("article.now h2").first()).hasText(title);
+          return true;
+        }
+      }
+      return false;
+    }
+  }
+}

@@ -1,0 +1,1 @@
+-- Hours of a day, snags and words of the diary are things of their own: see decision 1.
