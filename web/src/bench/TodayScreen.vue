@@ -39,9 +39,13 @@ const taken = ref('')
 const held = ref<DayCard | null>(null)
 const opened = ref<DayCard | null>(null)
 const keyOf = (card: DayCard) => `${card.buildId} ${card.task.task.key} ${card.piece}`
-/** What was ended here is gone from here, though the server may not know it yet. */
+const ended = (card: DayCard) => clock.ended(card.buildId, card.task.task.key)
+/**
+ * What was ended here is gone from here at once where the server can't know it; else it goes when
+ * the day is laid anew, so that what comes after it does not change under the hand.
+ */
 const cards = computed(() =>
-  (day.value?.cards ?? []).filter((card) => !clock.ended(card.buildId, card.task.task.key)),
+  (day.value?.cards ?? []).filter((card) => !(saver.away && ended(card))),
 )
 const shown = computed(
   () =>
@@ -79,7 +83,7 @@ async function readHeld() {
   const gone = key && !cards.value.some((card) => keyOf(card) === taken.value)
   const card = gone ? await readCard(build!, key) : null
   const over = !card || ['DONE', 'WAITING'].includes(card.task.state)
-  held.value = over || clock.ended(build!, key!) ? null : card
+  held.value = over || (saver.away && clock.ended(build!, key!)) ? null : card
 }
 async function readOther() {
   const whose = person.value
@@ -88,16 +92,36 @@ async function readOther() {
   if (person.value === whose) other.value = read
 }
 async function readOpened() {
-  const { build, card, thing } = route.query
-  if (build && card) opened.value = await readCard(String(build), String(card))
-  else if (build && thing) opened.value = await readThing(String(build), String(thing))
-  else opened.value = null
+  const asked = route.query
+  const { build, card, thing } = asked
+  let read: DayCard | null = null
+  if (build && card) read = await readCard(String(build), String(card))
+  else if (build && thing) read = await readThing(String(build), String(thing))
+  // somebody may have gone back to the day meanwhile
+  if (route.query === asked) opened.value = read
 }
 /** Where the clock was stopped one goes on, whatever the plan would begin with now. */
 watch(
   () => cards.value.find((card) => clock.runsSince(card.buildId, card.task)),
   (now, before) => {
-    if (before && !now) taken.value = keyOf(before)
+    if (before && !now) keep(before)
+  },
+)
+/** A card is in hand: it stays, as it was seen last, until more is known of it. */
+function keep(card: DayCard) {
+  taken.value = keyOf(card)
+  held.value = card
+}
+/** What is ended is out of hand. */
+watch(
+  () => {
+    const [build, key] = taken.value.split(' ')
+    return !!key && saver.away && clock.ended(build!, key)
+  },
+  (over) => {
+    if (!over) return
+    taken.value = ''
+    held.value = null
   },
 )
 onMounted(refresh)
@@ -113,9 +137,12 @@ watch(person, () => {
 })
 watch(() => route.query, readOpened)
 function take(card: DayCard) {
-  taken.value = keyOf(card)
-  held.value = null
+  keep(card)
   toCard()
+}
+/** What somebody has their hands on stays, though the plan would begin with something else now. */
+function hold() {
+  if (shown.value) keep(shown.value)
 }
 /** What came is opened on another card: one goes on there. */
 async function moved(build: string, key: string) {
@@ -193,7 +220,10 @@ watch(
         :card="shown"
         :now="day.now"
         :when="when"
+        :inert="ended(shown)"
         @moved="moved"
+        @focusin="hold"
+        @pointerdown="hold"
       />
       <p v-else-if="!opened" class="soft">
         Nothing is planned for {{ name }}. Builds with open work put their cards here by themselves.

@@ -180,21 +180,23 @@ public record DayEnd(
       for (BuildModel build : yard.builds().values()) {
         for (TaskModel model : build.tasks()) {
           String key = model.task().key();
-          long minutes = minutes(build, key);
+          List<TimeEntry> times = times(build, key);
           List<TaskMark> marks =
               build.build().marks().stream()
                   .filter(mark -> mark.taskKey().equals(key) && mark.passedFor() == null)
                   .filter(mark -> today(mark.at()) && SAID.contains(mark.what()))
                   .toList();
-          boolean said = marks.stream().anyMatch(mark -> mark.by().equals(name));
-          if (minutes > 0 || said) {
+          boolean said =
+              marks.stream()
+                  .anyMatch(mark -> mark.by().equals(name) || personId.equals(mark.personId()));
+          if (!times.isEmpty() || said) {
             did.add(
                 new Did(
                     build.build().id(),
                     build.build().brief().name(),
                     key,
                     model.task().title(),
-                    minutes,
+                    times.stream().mapToLong(this::minutes).sum(),
                     model.handsDone() && !marks.isEmpty()));
           }
         }
@@ -202,15 +204,17 @@ public record DayEnd(
       return did;
     }
 
-    private long minutes(BuildModel build, String key) {
+    /** This person's hours on a step today, those of a clock that runs among them. */
+    private List<TimeEntry> times(BuildModel build, String key) {
       return build.build().times().stream()
           .filter(time -> time.taskKey().equals(key) && time.personId().equals(personId))
           .filter(time -> today(time.startedAt()))
-          .mapToLong(
-              time ->
-                  Duration.between(time.startedAt(), time.endedAt() == null ? now : time.endedAt())
-                      .toMinutes())
-          .sum();
+          .toList();
+    }
+
+    private long minutes(TimeEntry time) {
+      Instant until = time.endedAt() == null ? now : time.endedAt();
+      return Duration.between(time.startedAt(), until).toMinutes();
     }
 
     private List<Slid> slid() {
