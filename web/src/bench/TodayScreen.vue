@@ -38,6 +38,8 @@ const taken = ref('')
 /** The card that was taken up, where the plan has given it to somebody else meanwhile. */
 const held = ref<DayCard | null>(null)
 const opened = ref<DayCard | null>(null)
+/** A label was read that no card belongs to. */
+const unknown = ref(false)
 const keyOf = (card: DayCard) => `${card.buildId} ${card.task.task.key} ${card.piece}`
 const ended = (card: DayCard) => clock.ended(card.buildId, card.task.task.key)
 /**
@@ -98,7 +100,9 @@ async function readOpened() {
   if (build && card) read = await readCard(String(build), String(card))
   else if (build && thing) read = await readThing(String(build), String(thing))
   // somebody may have gone back to the day meanwhile
-  if (route.query === asked) opened.value = read
+  if (route.query !== asked) return
+  opened.value = read
+  unknown.value = !!build && !read
 }
 /** Where the clock was stopped one goes on, whatever the plan would begin with now. */
 watch(
@@ -209,6 +213,10 @@ watch(
     </MyHours>
     <DayEnding v-if="ending" :day="day" />
     <p v-if="person && !clock.own" class="soft">The clock runs for whoever is signed in.</p>
+    <p v-if="unknown" class="kept" role="status">
+      No card belongs to this label any more: its build or its thing was taken out, or nothing is
+      done with it.
+    </p>
     <section v-if="opened" class="labelled">
       <NowCard :card="opened" :now="day.now" when="opened by its label" @moved="moved" />
       <Button class="bare" label="Back to the day" @click="router.push('/bench')" />

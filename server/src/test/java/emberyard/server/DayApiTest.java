@@ -153,5 +153,8 @@ class DayApiTest extends OwnDemoTest {
     JsonNode card = demo.owner.get(MOSS + "/things/moss-archive-screen/card").expect(200).json();
     assertEquals("moss-archive-screen", card.path("task").path("task").path("thingId").asString());
     demo.owner.get(MOSS + "/things/no-such/card").expect(404);
+    for (JsonNode part : build("moss-archive").path("build").path("components")) {
+      demo.owner.get(MOSS + "/things/" + part.path("id").asString() + "/card").expect(200);
+    }
   }
 }

@@ -12,6 +12,7 @@ import emberyard.core.record.TimeEntry;
 import emberyard.core.reveal.RevealWork;
 import emberyard.core.supply.Measured;
 import emberyard.core.units.Require;
+import emberyard.core.work.Stage;
 import emberyard.core.workshop.Person;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildModel;
@@ -85,13 +86,21 @@ class BenchDesk {
   }
 
   /**
-   * The card with which work on a thing goes on: its first open one, its last where all is done.
+   * The card with which work on a thing goes on: its first open one, its last where all is done. Of
+   * hardware that no step is about by itself, the next step of putting the build together.
    */
   DayCard cardOf(Account who, String buildId, String thingId) {
+    BuildModel build = yard.read().build(buildId);
+    List<TaskModel> about =
+        build.tasks().stream().filter(model -> thingId.equals(model.task().thingId())).toList();
+    boolean hardware =
+        build.build().components().stream().anyMatch(each -> each.id().equals(thingId));
     List<TaskModel> tasks =
-        yard.read().build(buildId).tasks().stream()
-            .filter(model -> thingId.equals(model.task().thingId()))
-            .toList();
+        about.isEmpty() && hardware
+            ? build.tasks().stream()
+                .filter(model -> model.task().stage() == Stage.ASSEMBLE)
+                .toList()
+            : about;
     TaskModel next =
         tasks.stream()
             .filter(model -> !model.handsDone())

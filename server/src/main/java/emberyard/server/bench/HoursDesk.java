@@ -48,7 +48,7 @@ class HoursDesk {
     known(reading.book(), day.personId());
     own(who, day.personId());
     Require.that(!day.date().isBefore(reading.today()), "date", "That day is over.");
-    store.apply(who.id(), List.of(Write.overwrite(null, day)));
+    store.apply(who.id(), List.of(Write.overwrite(null, day.said(moments.now()))));
   }
 
   /** The day is as in every week again. */

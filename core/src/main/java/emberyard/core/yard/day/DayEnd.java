@@ -8,6 +8,7 @@ import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
 import emberyard.core.supply.NeedLine;
 import emberyard.core.thing.Thing;
+import emberyard.core.workshop.OwnDay;
 import emberyard.core.workshop.Supplier;
 import emberyard.core.workshop.WorkshopBook;
 import emberyard.core.yard.BuildModel;
@@ -117,7 +118,15 @@ public record DayEnd(
       YardPlan plan, List<Build> builds, WorkshopBook book, Instant now, ZoneId zone) {
     Instant midnight = LocalDate.ofInstant(now, zone).atStartOfDay(zone).toInstant();
     List<Build> before = builds.stream().map(build -> before(build, midnight)).toList();
-    return plan.changed(before, book, midnight).model();
+    return plan.changed(before, before(book, midnight), midnight).model();
+  }
+
+  private static WorkshopBook before(WorkshopBook book, Instant midnight) {
+    List<OwnDay> known =
+        book.ownDays().stream()
+            .filter(day -> day.saidAt() == null || day.saidAt().isBefore(midnight))
+            .toList();
+    return known.size() == book.ownDays().size() ? book : book.with(OwnDay.class, known);
   }
 
   private static Build before(Build build, Instant midnight) {

@@ -79,7 +79,7 @@ public record HoursSaid(
     } else if (until != null) {
       is.addAll(cut(was, until, LocalTime.MAX));
     }
-    return new OwnDay("", personId, day, is, "");
+    return new OwnDay("", personId, day, is, "", null);
   }
 
   /** What of these hours lies between two times. */

@@ -11,6 +11,7 @@ import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
 import emberyard.core.supply.NeedLine;
 import emberyard.core.work.Stage;
+import emberyard.core.workshop.OwnDay;
 import emberyard.core.workshop.PaintBase;
 import emberyard.core.workshop.PaintKind;
 import emberyard.core.workshop.PaintProduct;
@@ -21,6 +22,7 @@ import emberyard.core.yard.YardModel;
 import emberyard.core.yard.YardPlan;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -94,6 +96,24 @@ class DayEndTest {
     assertEquals(LocalDate.parse("2026-03-03"), slid.is().toLocalDate());
     assertEquals(LocalDate.parse("2026-03-03"), end.next());
     assertTrue(end.tomorrow().stream().anyMatch(each -> each.title().equals("Task a")));
+  }
+
+  /** Who goes away at ten is told what slid by that; a day off that was known slides nothing. */
+  @Test
+  void whatSlidesByGoingAwaySlid() {
+    Instant ten = Instant.parse("2026-03-02T10:00:00Z");
+    OwnDay away =
+        new HoursSaid(HoursSaid.What.AWAY, "ines", null, null, null)
+            .on(Samples.book(), LocalDateTime.parse("2026-03-02T10:00"));
+    List<Build> builds = List.of(build(List.of(), List.of(), task("a", 120)));
+    WorkshopBook today = Samples.book().with(OwnDay.class, List.of(away.said(ten)));
+    DayEnd end = DayEnd.of(YardPlan.of(builds, today, ten), builds, today, ten, "ines");
+    assertTrue(end.slid().stream().anyMatch(each -> each.title().equals("Task a")));
+    Instant sunday = Instant.parse("2026-03-01T10:00:00Z");
+    OwnDay off = new OwnDay("", "ines", Samples.MONDAY, List.of(), "", sunday);
+    WorkshopBook known = Samples.book().with(OwnDay.class, List.of(off));
+    DayEnd quiet = DayEnd.of(YardPlan.of(builds, known, ten), builds, known, ten, "ines");
+    assertEquals(List.of(), quiet.slid());
   }
 
   /** Before work begins nothing has slid, and nothing was done. */

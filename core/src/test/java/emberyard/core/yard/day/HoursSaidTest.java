@@ -87,7 +87,8 @@ class HoursSaidTest {
     assertThrows(InvalidValue.class, () -> on(tomorrow));
     OpenHours tuesday = new OpenHours(AT.getDayOfWeek().plus(1), TWO, TWO.plusHours(1));
     assertThrows(
-        InvalidValue.class, () -> new OwnDay("", "ines", AT.toLocalDate(), List.of(tuesday), ""));
+        InvalidValue.class,
+        () -> new OwnDay("", "ines", AT.toLocalDate(), List.of(tuesday), "", null));
   }
 
   private static DaySlides slides(WorkshopBook book, OwnDay day, Build... builds) {
@@ -131,7 +132,7 @@ class HoursSaidTest {
   void theUsualHoursMoveNothing() {
     WorkshopBook book = Samples.book();
     LocalDate day = AT.toLocalDate();
-    OwnDay usual = new OwnDay("", "ines", day, book.workedOn("ines", day), "");
+    OwnDay usual = new OwnDay("", "ines", day, book.workedOn("ines", day), "", null);
     DaySlides slides = slides(book, usual, busy(6, 90));
     assertEquals(List.of(), slides.steps());
     assertEquals(List.of(), slides.builds());
