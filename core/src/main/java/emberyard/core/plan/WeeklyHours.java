@@ -101,6 +101,20 @@ public final class WeeklyHours {
    * @param first its first minute, on a mirrored clock that of its Sunday's end
    */
   long[] weekAt(long first, boolean mirrored) {
+    return unlike.isEmpty() ? usualAt(first, mirrored) : at(first, mirrored);
+  }
+
+  private long[] usualAt(long first, boolean mirrored) {
+    long[] bounds = new long[2 * week.size()];
+    for (int i = 0; i < week.size(); i++) {
+      Span span = week.get(mirrored ? week.size() - 1 - i : i);
+      bounds[2 * i] = first + (mirrored ? WEEK - span.to() : span.from());
+      bounds[2 * i + 1] = first + (mirrored ? WEEK - span.from() : span.to());
+    }
+    return bounds;
+  }
+
+  private long[] at(long first, boolean mirrored) {
     List<Span> spans = spansOf(mirrored ? -first - WEEK : first);
     long[] bounds = new long[2 * spans.size()];
     for (int i = 0; i < spans.size(); i++) {
@@ -242,6 +256,9 @@ public final class WeeklyHours {
     long done = weeks * minutesAWeek;
     for (Span span : week) {
       done += Math.max(0, Math.min(within, span.to()) - span.from());
+    }
+    if (unlike.isEmpty()) {
+      return done;
     }
     for (Map.Entry<Long, List<Span>> day : unlike.headMap(minute).entrySet()) {
       done += before(minute, day.getValue()) - before(minute, usual(day.getKey()));

@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
  * A whole day: card after card until nothing more can begin, then the day's end. A helper's by
  * touch at 390 × 844, the owner's by keys.
  */
-class WholeDayTest {
+class WholeDayProof {
   private static final int MOST_CARDS = 40;
   private static final int MOST_LOOKS = 60;
   private static final int LEAST_DONE = 2;
