@@ -54,6 +54,8 @@ const blocks = computed(() =>
     .sort((a, b) => (a.until ?? '~').localeCompare(b.until ?? '~'))
     .map((each) => waitWords(each, props.now, workshop.personName)),
 )
+/** What lies open before a step that nobody can take back. */
+const open = computed(() => (over.value ? 0 : props.card.task.openBefore.length))
 /** What was not read today stands before all else, whatever lies under the thumb. */
 const unread = computed(() => task.value.cautions.some((each) => !props.card.heeded.includes(each)))
 const after = computed(() => props.card.after)
@@ -91,6 +93,11 @@ const after = computed(() => props.card.after)
         And for {{ blocks.length - MOST_BLOCKS }} more.
       </li>
     </ul>
+    <p v-if="open" class="asks">
+      {{ open === 1 ? 'A step' : `${open} steps` }} of this build before it
+      {{ open === 1 ? 'is' : 'are' }} open: it asks about {{ open === 1 ? 'that' : 'them' }} before
+      it begins.
+    </p>
     <CardSaid :task="card.task" />
     <div class="body" :class="{ drawn: card.drawing }">
       <CardArt v-if="card.drawing" :drawing="card.drawing" />
@@ -178,6 +185,10 @@ p {
 }
 .closes {
   margin-top: 4px;
+  color: var(--amber-ink);
+}
+.asks {
+  margin-top: 6px;
   color: var(--amber-ink);
 }
 .blocks {

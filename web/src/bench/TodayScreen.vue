@@ -15,6 +15,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import { clock as clockOf, duration, moment, weekday } from '../ui/words'
 import DayEnding from './DayEnding.vue'
 import ForgottenNote from './ForgottenNote.vue'
+import { EMPTY, inHand, keyOf, lies, readAgain, taking, type Hand } from './inHand'
 import MyHours from './MyHours.vue'
 import NowCard from './NowCard.vue'
 import OthersHold from './OthersHold.vue'
@@ -33,14 +34,9 @@ const router = useRouter()
 const person = useDraft('day-of', '')
 const other = ref<BenchDay | null>(null)
 const day = computed(() => (person.value ? other.value : clock.bench))
-/** The card that was taken up instead of the first, and one that its label opened. */
-const taken = ref('')
-/** The card that was taken up, where the plan has given it to somebody else meanwhile. */
-const held = ref<DayCard | null>(null)
 const opened = ref<DayCard | null>(null)
 /** A label was read that no card belongs to. */
 const unknown = ref(false)
-const keyOf = (card: DayCard) => `${card.buildId} ${card.task.task.key} ${card.piece}`
 const ended = (card: DayCard) => clock.ended(card.buildId, card.task.task.key)
 /**
  * What was ended here is gone from here at once where the server can't know it; else it goes when
@@ -49,10 +45,9 @@ const ended = (card: DayCard) => clock.ended(card.buildId, card.task.task.key)
 const cards = computed(() =>
   (day.value?.cards ?? []).filter((card) => !(saver.away && ended(card))),
 )
-const shown = computed(
-  () =>
-    cards.value.find((card) => keyOf(card) === taken.value) ?? held.value ?? cards.value[0] ?? null,
-)
+/** What one has in hand: it stays, though the plan would begin with something else now. */
+const hand = ref<Hand>(EMPTY)
+const shown = computed(() => inHand(hand.value, cards.value))
 const rest = computed(() => cards.value.filter((card) => card !== shown.value))
 const people = computed(() => [
   { value: '', label: 'whoever is signed in' },
@@ -72,20 +67,20 @@ async function refresh() {
   await clock.refresh()
   await readAll()
 }
-const readAll = () => Promise.all([readOther().then(readHeld), readOpened()])
+const readAll = () => Promise.all([readOther().then(readHand), readOpened()])
 const of = (build: string) => `/api/builds/${encodeURIComponent(build)}`
 const readCard = (build: string, key: string) =>
   get<DayCard>(`${of(build)}/card?key=${encodeURIComponent(key)}`).catch(() => null)
 /** What a label opens: the card with which work on its thing goes on. */
 const readThing = (build: string, thing: string) =>
   get<DayCard>(`${of(build)}/things/${encodeURIComponent(thing)}/card`).catch(() => null)
-/** What one has in hand stays, also where the plan would have somebody else do it. */
-async function readHeld() {
-  const [build, key] = taken.value.split(' ')
-  const gone = key && !cards.value.some((card) => keyOf(card) === taken.value)
-  const card = gone ? await readCard(build!, key) : null
-  const over = !card || ['DONE', 'WAITING'].includes(card.task.state)
-  held.value = over || (saver.away && clock.ended(build!, key!)) ? null : card
+/** What one has in hand and the day no longer has: somebody else may have ended it. */
+async function readHand() {
+  const { card } = hand.value
+  const asked = card && !saver.away && !lies(hand.value, cards.value) ? keyOf(card) : ''
+  if (!card || !asked) return
+  const read = await readCard(card.buildId, card.task.task.key)
+  if (hand.value.key === asked) hand.value = readAgain(hand.value, read)
 }
 async function readOther() {
   const whose = person.value
@@ -108,24 +103,14 @@ async function readOpened() {
 watch(
   () => cards.value.find((card) => clock.runsSince(card.buildId, card.task)),
   (now, before) => {
-    if (before && !now) keep(before)
+    if (before && !now) hand.value = taking(before)
   },
 )
-/** A card is in hand: it stays, as it was seen last, until more is known of it. */
-function keep(card: DayCard) {
-  taken.value = keyOf(card)
-  held.value = card
-}
-/** What is ended is out of hand. */
+/** What is ended while the server is away is out of hand. */
 watch(
-  () => {
-    const [build, key] = taken.value.split(' ')
-    return !!key && saver.away && clock.ended(build!, key)
-  },
+  () => saver.away && !!hand.value.card && ended(hand.value.card),
   (over) => {
-    if (!over) return
-    taken.value = ''
-    held.value = null
+    if (over) hand.value = EMPTY
   },
 )
 onMounted(refresh)
@@ -135,24 +120,22 @@ watch(
   () => readAll().catch(() => undefined),
 )
 watch(person, () => {
-  taken.value = ''
-  held.value = null
+  hand.value = EMPTY
   readOther().catch(() => undefined)
 })
 watch(() => route.query, readOpened)
 function take(card: DayCard) {
-  keep(card)
+  hand.value = taking(card)
   toCard()
 }
-/** What somebody has their hands on stays, though the plan would begin with something else now. */
 function hold() {
-  if (shown.value) keep(shown.value)
+  if (shown.value) hand.value = taking(shown.value)
 }
 /** What came is opened on another card: one goes on there. */
 async function moved(build: string, key: string) {
   if (opened.value) await router.replace({ query: { build, card: key } })
-  taken.value = `${build} ${key} 1`
-  await readHeld()
+  const card = await readCard(build, key)
+  if (card) hand.value = taking(card)
 }
 /** Somebody's hours are said by themselves, or by the owner. */
 const mine = computed(() => session.owner || day.value?.personId === session.account?.personId)
@@ -238,7 +221,7 @@ watch(
       </p>
       <section v-if="rest.length" class="then">
         <h2>Then, {{ later ? weekday(day.day) : 'today' }}</h2>
-        <ThenList :day="day" :cards="rest" :chosen="taken" @take="take" />
+        <ThenList :day="day" :cards="rest" :chosen="hand.key" @take="take" />
       </section>
     </div>
     <StillWaiting :day="day" />

@@ -179,7 +179,7 @@ class ConceptJourneyTest {
   private static void history(Hands hands) {
     hands.jump("1");
     hands.write("Client", "Somebody else").saved().jump("h");
-    hands.seesHeading("History");
+    hands.seesHeading("History").press("Changes");
     hands.page.getByLabel(Pattern.compile("^As it was before: Night Pilotage")).first().click();
     hands.sees("Night Pilotage is as it was.").jump("1");
     assertThat(hands.page.getByLabel("Client", exact())).hasValue("Harrow Sound Pilots’ Guild");

@@ -53,6 +53,7 @@ final class Yard implements AutoCloseable {
   private Process process;
   private String clock = "2026-03-03T09:42";
   private int standIns;
+  private boolean clockStands;
 
   private Yard(boolean demo) {
     // a busy machine is slow: what is waited for comes, or it never does
@@ -83,6 +84,13 @@ final class Yard implements AutoCloseable {
     kill();
     clock = time;
     standIns = standIns == 0 ? freePort() : standIns;
+    start();
+  }
+
+  /** Goes on with a clock that stands: screen by screen the same minute, plan and money. */
+  void clockStands() {
+    kill();
+    clockStands = true;
     start();
   }
 
@@ -160,7 +168,7 @@ final class Yard implements AutoCloseable {
                 "--data=" + data,
                 "--port=" + port));
     if (demo) {
-      command.addAll(List.of("--demo=true", "--clock=" + clock));
+      command.addAll(List.of("--demo=true", "--clock=" + clock, "--clock-stands=" + clockStands));
     }
     if (standIns > 0) {
       command.add("--stand-ins=" + standIns);

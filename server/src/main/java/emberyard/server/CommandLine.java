@@ -32,6 +32,7 @@ record CommandLine(Path data, boolean dataGiven, Optional<Task> task) {
     OPTIONS.put("copies", "N     daily copies of the database that are kept, 0 for none (14)");
     OPTIONS.put("demo", "true    fill an empty folder with the invented example workshop (false)");
     OPTIONS.put("clock", "TIME    begin at this time of the bench, as 2026-03-03T09:05 (now)");
+    OPTIONS.put("clock-stands", "true and it stands at that time: for pictures and tests (false)");
     OPTIONS.put(
         "stand-ins",
         "PORT    invented shops and a courier answer orders on this port, 0 for any free one ()");
@@ -96,7 +97,7 @@ record CommandLine(Path data, boolean dataGiven, Optional<Task> task) {
           case "stand-ins" ->
               value.isEmpty() || value.matches("\\d{1,5}") && Integer.parseInt(value) <= 65_535;
           case "port" -> value.matches("\\d{1,5}") && Integer.parseInt(value) <= 65_535;
-          case "demo" -> value.equals("true") || value.equals("false");
+          case "demo", "clock-stands" -> value.equals("true") || value.equals("false");
           case "clock" ->
               value.isEmpty() || value.matches("\\d{4}-\\d\\d-\\d\\dT\\d\\d:\\d\\d(:\\d\\d)?");
           case "copies" -> value.matches("\\d{1,3}");

@@ -26,7 +26,8 @@ class CommandLineTest {
     CommandLine.End help =
         assertThrows(CommandLine.End.class, () -> CommandLine.read("--data=x", "--help"));
     assertEquals(0, help.status());
-    for (String option : "--data= --port= --bind= --demo= --clock= --help".split(" ")) {
+    for (String option :
+        "--data= --port= --bind= --demo= --clock= --clock-stands= --help".split(" ")) {
       assertTrue(help.getMessage().contains(option), option);
     }
   }
