@@ -26,11 +26,16 @@ const text = useDraft(draft + 'text', '')
 const id = newId()
 /** What the card shows is the first place; the others come from the server where it answers. */
 const places = ref<CardDrawing[]>(props.drawing ? [props.drawing] : [])
-const at = ref<Partial<Snag>>({
-  panelId: props.drawing?.panelId ?? '',
-  face: props.drawing?.face ?? null,
+const more = useDraft(draft + 'more', '')
+/** How bad, where, how long: as the card shows it, and what was said since. */
+const rest = computed<Partial<Snag>>({
+  get: () => ({
+    panelId: props.drawing?.panelId ?? '',
+    face: props.drawing?.face ?? null,
+    ...(more.value ? (JSON.parse(more.value) as Partial<Snag>) : {}),
+  }),
+  set: (value) => (more.value = JSON.stringify(value)),
 })
-const rest = ref<Partial<Snag>>({})
 onMounted(async () => {
   const path = `/api/builds/${encodeURIComponent(props.buildId)}/places`
   places.value = await get<CardDrawing[]>(path).catch(() => places.value)
@@ -48,7 +53,6 @@ const snag = computed<Snag>(() => ({
   at: new Date(clock.nowMs()).toISOString(),
   by: session.account?.name ?? '',
   ...rest.value,
-  ...at.value,
 }))
 const shown = computed(() => places.value.find((each) => placeKey(each) === placeKey(snag.value)))
 const FIELDS = computed(() => [
@@ -69,10 +73,9 @@ function placeOf(key: string) {
 }
 function put(change: Partial<Snag>) {
   if (change.text !== undefined) text.value = change.text
-  else if ('panelId' in change) at.value = change
   else rest.value = { ...rest.value, ...change }
 }
-const spot = (point: { xMm: number; yMm: number }) => (at.value = { ...at.value, ...point })
+const spot = (point: { xMm: number; yMm: number }) => (rest.value = { ...rest.value, ...point })
 const problem = ref('')
 const kept = ref(false)
 async function keep() {
@@ -90,6 +93,7 @@ async function keep() {
 }
 function close() {
   text.value = ''
+  more.value = ''
   emit('done')
 }
 </script>

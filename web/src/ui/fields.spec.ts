@@ -164,6 +164,15 @@ describe('a measure', () => {
     expect(load.screen()).toBe('1765.8')
   })
 
+  it('of time in a form is never below zero', async () => {
+    const left = open(MeasureField, { unit: 'min', duration: true, own: true, modelValue: 30 })
+    await left.type('-5')
+    expect(left.sentence()).toContain('can’t be below zero')
+    expect(left.told()).toEqual([])
+    await left.type('1:30')
+    expect(left.told()).toEqual([90])
+  })
+
   it('keeps the value from before while what stands there can’t be read', async () => {
     const load = open(MeasureField, { label: 'Load from above', unit: 'N', modelValue: 150 })
     for (const text of ['9', '90', '90 ', '90 k', '90 kg']) {

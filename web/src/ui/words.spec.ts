@@ -6,6 +6,8 @@ describe('how numbers are written', () => {
     expect(mm(77.6)).toBe('77.6 mm')
     expect(duration(95)).toBe('1 h 35')
     expect(duration(40)).toBe('40 min')
+    expect(duration(-5)).toBe('−5 min')
+    expect(duration(-16908)).toBe('−281 h 48')
     expect(money(286000, 'EUR')).toBe('€2,860.00')
     expect(day('2026-03-03')).toBe('3 Mar')
   })

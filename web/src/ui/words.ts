@@ -10,6 +10,7 @@ export function mm(value: number): string {
 
 export function duration(minutes: number): string {
   const whole = Math.round(minutes)
+  if (whole < 0) return `−${duration(-whole)}`
   const hours = Math.floor(whole / 60)
   const rest = whole % 60
   if (hours === 0) return `${rest} min`

@@ -39,7 +39,7 @@ const STANDARD_GRAVITY = 9.81
  * Reads what builders type into a field of a unit: sums, differences, products, quotients, brackets,
  * `1 1/4"`, and units of the field's dimension. A plain number counts in the field's unit.
  *
- * mm: `12+3.5` → 15.5 · `1/4"` → 6.35 · `1 1/4"` → 31.75 · `2*(3 cm)` → 60 · min: `1h30` → 90 ·
+ * mm: `12+3.5` → 15.5 · `1/4"` → 6.35 · `1 1/4"` → 31.75 · `2*(3 cm)` → 60 · min: `1h30`, `1:30` → 90 ·
  * N: `90 kg` → asked, 882.9 or 1,765.8.
  */
 export function read(text: string, unit: string, marks: Marks = POINT): Reading {
@@ -53,7 +53,7 @@ export function read(text: string, unit: string, marks: Marks = POINT): Reading 
     // `1. 1/11`: the blank stands where the decimals would
     if (/[.,]\s+\d/.test(line)) throw new Unreadable(cannot(unit, marks))
     const reader = new Reader(line.replace(/^[±×]\s*/, ''), unit, marks)
-    const value = Number(reader.whole().toFixed(6))
+    const value = Number((clockHours(line, unit) ?? reader.whole()).toFixed(6))
     if (!Number.isFinite(value) || Math.abs(value) >= 1e15)
       throw new Unreadable(cannot(unit, marks))
     return { value: value === 0 ? 0 : value }
@@ -62,6 +62,14 @@ export function read(text: string, unit: string, marks: Marks = POINT): Reading 
       return { value: null, sentence: stop.message, offers: stop.offers }
     throw stop
   }
+}
+
+/** Hours and minutes as a clock shows them, in the field's unit; null for anything else. */
+function clockHours(line: string, unit: string): number | null {
+  const [, hours, minutes] = line.match(/^(\d{1,3}):([0-5]\d)(?:\s*h)?$/) ?? []
+  return hours && ['min', 'h', 'd', 'days'].includes(unit)
+    ? converted(60 * Number(hours) + Number(minutes), 'min', unit)
+    : null
 }
 
 /** What is kept as whole numbers: `2.5` cans → asked, 2 or 3; `1.26 h` in min → 75 or 76. */

@@ -88,6 +88,9 @@ describe('times, with units behind each other', () => {
     ['1h30', 'min', 90],
     ['1 h 05', 'min', 65],
     ['1h30m', 'min', 90],
+    ['1:30', 'min', 90],
+    ['0:05 h', 'min', 5],
+    ['1:30', 'h', 1.5],
     ['3d', 'min', 4320],
     ['2 d 19 h', 'min', 4020],
     ['45', 'min', 45],
@@ -97,6 +100,13 @@ describe('times, with units behind each other', () => {
     ['2 weeks', 'days', 14],
     ['−281 h 48', 'min', -16908],
   ])('%s in %s is %d', (text, unit, value) => expect(read(text, unit).value).toBe(value))
+
+  it.each([
+    ['1:75', 'min'],
+    ['1:3', 'min'],
+    ['1:30', 's'],
+    ['1:30', 'mm'],
+  ])('%s in %s is not', (text, unit) => expect(read(text, unit).value).toBeNull())
 })
 
 describe('whole numbers', () => {

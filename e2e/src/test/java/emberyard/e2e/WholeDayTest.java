@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
  */
 class WholeDayTest {
   private static final int MOST_CARDS = 40;
-  private static final int MOST_LOOKS = 60;
+  private static final int MOST_LOOKS = 40;
   private static final int LEAST_DONE = 4;
   private static final List<String> LATER = List.of("2026-03-03T13:05", "2026-03-03T15:35");
   private Yard yard;

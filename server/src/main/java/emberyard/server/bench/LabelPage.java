@@ -1,6 +1,9 @@
 package emberyard.server.bench;
 
 import emberyard.core.build.Build;
+import emberyard.core.build.Component;
+import emberyard.core.build.Panel;
+import emberyard.core.build.PrintPart;
 import emberyard.core.workshop.Writing;
 import emberyard.server.api.PdfPage;
 import emberyard.server.api.QrLabel;
@@ -8,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
+import java.util.stream.IntStream;
 import org.springframework.web.util.HtmlUtils;
 
 /** Labels for the things of a build, to stick on them: a code opens the card that comes next. */
@@ -67,35 +71,25 @@ final class LabelPage {
 
   private static List<Label> labels(Build build) {
     List<Label> labels = new ArrayList<>();
-    build
-        .panels()
-        .forEach(
-            part ->
-                each(
-                    labels,
-                    part.id(),
-                    part.name(),
-                    part.quantity(),
-                    "%.0f × %.0f mm".formatted(part.widthMm(), part.heightMm())));
-    build.prints().forEach(part -> each(labels, part.id(), part.name(), part.quantity(), "print"));
-    build
-        .components()
-        .forEach(
-            part ->
-                each(
-                    labels,
-                    part.id(),
-                    part.name(),
-                    part.quantity(),
-                    part.kind().name().toLowerCase(Locale.ROOT).replace('_', ' ')));
+    for (Panel part : build.panels()) {
+      String size = "%.0f × %.0f mm".formatted(part.widthMm(), part.heightMm());
+      labels.addAll(each(part.id(), part.name(), part.quantity(), size));
+    }
+    for (PrintPart part : build.prints()) {
+      labels.addAll(each(part.id(), part.name(), part.quantity(), "print"));
+    }
+    for (Component part : build.components()) {
+      String kind = part.kind().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+      labels.addAll(each(part.id(), part.name(), part.quantity(), kind));
+    }
     return labels;
   }
 
-  private static void each(List<Label> labels, String id, String name, int quantity, String note) {
-    for (int i = 1; i <= Math.min(quantity, MOST_OF_ONE); i++) {
-      String number = quantity > 1 ? ", %d of %d".formatted(i, quantity) : "";
-      labels.add(new Label(id, name, note + number));
-    }
+  private static List<Label> each(String id, String name, int quantity, String note) {
+    return IntStream.rangeClosed(1, Math.min(quantity, MOST_OF_ONE))
+        .mapToObj(i -> quantity > 1 ? ", %d of %d".formatted(i, quantity) : "")
+        .map(number -> new Label(id, name, note + number))
+        .toList();
   }
 
   private static String safe(String text) {
