@@ -125,6 +125,14 @@ function sayWords() {
   else again()
 }
 const note = () => quietly(clock.note(props.buildId, key.value, words.value))
+const TWICE_MS = 700
+let toggled = 0
+/** Two presses in one go are a shaky hand: a clock that stops as it starts says nothing. */
+function press() {
+  const now = Date.now()
+  if (now - toggled > TWICE_MS) toggle()
+  toggled = now
+}
 function toggle() {
   const coat = !props.task.task.gate && props.task.openBefore.length > 0
   wanted.value = 'start'
@@ -154,7 +162,7 @@ function toggle() {
         class="quiet"
         :label="running ? 'Stop the clock' : 'Start the clock'"
         :aria-label="`${running ? 'Stop the clock' : 'Start the clock'}: ${title}`"
-        @click="toggle"
+        @click="press"
       />
     </template>
     <Button

@@ -1,5 +1,10 @@
 package emberyard.core.units;
 
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -32,19 +37,34 @@ public final class FieldDifference {
     {"Percent", "%"}
   };
 
+  private static final DateTimeFormatter DAY =
+      DateTimeFormatter.ofPattern("EEE d MMM yyyy", Locale.UK);
+  private static final DateTimeFormatter MOMENT =
+      DateTimeFormatter.ofPattern("EEE d MMM HH:mm", Locale.UK);
+
   private final String currency;
+  private final ZoneId zone;
   private final List<String> words = new ArrayList<>();
 
-  private FieldDifference(String currency) {
+  private FieldDifference(String currency, ZoneId zone) {
     this.currency = currency;
+    this.zone = zone;
+  }
+
+  /** Of records without moments, as those of a design. */
+  public static List<String> between(Record before, Record after, String currency) {
+    return between(before, after, currency, ZoneOffset.UTC);
   }
 
   /**
+   * Example: a clock stopped: "ended at none → Sat 7 Mar 11:23".
+   *
    * @param currency of amounts, ISO 4217; empty to keep amounts unsaid
+   * @param zone in which moments are told
    * @return one sentence per field that differs, in the order of the fields
    */
-  public static List<String> between(Record before, Record after, String currency) {
-    FieldDifference difference = new FieldDifference(currency);
+  public static List<String> between(Record before, Record after, String currency, ZoneId zone) {
+    FieldDifference difference = new FieldDifference(currency, zone);
     difference.fields("", before, after);
     return List.copyOf(difference.words);
   }
@@ -121,6 +141,12 @@ public final class FieldDifference {
     }
     if (value instanceof Record) {
       return "set";
+    }
+    if (value instanceof LocalDate day) {
+      return DAY.format(day);
+    }
+    if (value instanceof Instant moment) {
+      return MOMENT.format(moment.atZone(zone));
     }
     String text = value.toString();
     return "“" + (text.length() > 60 ? text.substring(0, 57) + "…" : text) + "”";

@@ -16,6 +16,7 @@ import emberyard.server.store.ThingName;
 import emberyard.server.store.ThingStore;
 import emberyard.server.store.Write;
 import java.time.Instant;
+import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -78,11 +79,13 @@ class HistoryController {
     YardReader.Reading reading = yard.read();
     String currency = who.owner() ? reading.book().workshop().currency() : "";
     BuildModel build = reading.yard().builds().get(buildId);
+    ZoneId zone = ZoneId.of(reading.book().workshop().zone());
     Map<String, String> titles = build == null ? Map.of() : titles(build, who.owner());
+    Telling telling = new Telling(currency, zone, titles);
     return new HistoryView(
         history.of(buildId, before, size).stream()
             .filter(past -> who.owner() || !aboutMoney(past))
-            .map(past -> step(past, currency, titles))
+            .map(past -> step(past, telling))
             .toList());
   }
 
@@ -125,7 +128,16 @@ class HistoryController {
     return (past.before() + " " + past.after()).contains("Minor\":");
   }
 
-  private HistoryStep step(Past past, String currency, Map<String, String> titles) {
+  /**
+   * How a change is told.
+   *
+   * @param currency of amounts, empty where they are not shown
+   * @param zone in which moments are told
+   * @param titles of steps and findings, by their keys
+   */
+  private record Telling(String currency, ZoneId zone, Map<String, String> titles) {}
+
+  private HistoryStep step(Past past, Telling telling) {
     String body = past.after() == null ? past.before() : past.after();
     return new HistoryStep(
         past.seq(),
@@ -133,20 +145,20 @@ class HistoryController {
         past.by(),
         past.kind().word(),
         past.thingId(),
-        name(body, titles),
+        name(body, telling.titles()),
         past.before() == null ? "added" : past.after() == null ? "removed" : "changed",
-        words(past, currency),
+        words(past, telling),
         past.undone());
   }
 
-  private List<String> words(Past past, String currency) {
+  private List<String> words(Past past, Telling telling) {
     if (past.before() == null || past.after() == null) {
       return List.of();
     }
     Thing before = read(past, past.before());
     Thing after = read(past, past.after());
     return before instanceof Record was && after instanceof Record is
-        ? FieldDifference.between(was, is, currency)
+        ? FieldDifference.between(was, is, telling.currency(), telling.zone())
         : List.of("of an older form");
   }
 
