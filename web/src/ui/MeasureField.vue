@@ -88,7 +88,7 @@ function take(value: number) {
         @focus="enter"
         @blur="leave"
       />
-      <span class="unit mono">{{ duration ? '' : unit }}</span>
+      <span v-if="unit && !duration" class="unit mono">{{ unit }}</span>
     </span>
   </FieldFrame>
 </template>

@@ -42,7 +42,9 @@ public final class GateRule {
     if (task.isPresent() && !gate && !step) {
       return Optional.of("This is a step, not a check: it is done or not.");
     }
-    if (taskKey.equals(ConceptWork.CHOOSE) && model.build().concept().frozen() == null) {
+    if (taskKey.equals(ConceptWork.CHOOSE)
+        && what == TaskMark.What.DONE
+        && model.build().concept().frozen() == null) {
       return Optional.of("Nothing is frozen yet: freeze the concept on its page, that marks it.");
     }
     return refusal(model, taskKey)

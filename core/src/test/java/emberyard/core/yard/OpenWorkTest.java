@@ -11,6 +11,7 @@ import emberyard.core.build.Concept;
 import emberyard.core.build.Look;
 import emberyard.core.record.TaskMark.What;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** No check, coat or hand-over passes over work that nobody did. */
@@ -109,5 +110,9 @@ class OpenWorkTest {
         GateRule.refusal(model(open), "concept/choose", What.DONE)
             .orElse("")
             .startsWith("Nothing is frozen yet"));
+    assertEquals(
+        Optional.empty(),
+        GateRule.refusal(model(open), "concept/choose", What.PARTLY),
+        "two hours of talk about it are work, whatever is settled");
   }
 }
