@@ -11,25 +11,10 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** A day at the bench: by keyboard, by thumb, on two tablets, and with the network cut. */
-class BenchJourneyTest {
-  private Yard yard;
-
-  /** Each has a day of its own: what one ends is gone for the others. */
-  @BeforeEach
-  void open() {
-    yard = Yard.demo();
-  }
-
-  @AfterEach
-  void close() {
-    yard.close();
-  }
-
+class BenchJourneyTest extends DemoDay {
   private static final String SMALL =
       """
       () => [...document.querySelectorAll('article.now .acts button, article.now .acts label, .then .card')]
@@ -65,11 +50,6 @@ class BenchJourneyTest {
   private static Locator submit(Page page, String label) {
     return page.locator("article.now form")
         .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(label).setExact(true));
-  }
-
-  private void bench(Page page) {
-    page.navigate(yard.address("/bench"));
-    page.locator("article.now").waitFor();
   }
 
   /** The title of the first row that can be begun and is ended by Done. */

@@ -9,30 +9,10 @@ import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** A day that goes otherwise: away, something found wrong, and how it ended. */
-class DayJourneyTest {
-  private Yard yard;
-
-  @BeforeEach
-  void open() {
-    yard = Yard.demo();
-  }
-
-  @AfterEach
-  void close() {
-    yard.close();
-  }
-
-  private Page bench(Page page) {
-    page.navigate(yard.address("/bench"));
-    page.locator("article.now").waitFor();
-    return page;
-  }
-
+class DayJourneyTest extends DemoDay {
   private static Locator button(Page page, String name) {
     return page.getByRole(
         AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));

@@ -10,8 +10,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Consumer;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -19,22 +17,11 @@ import org.junit.jupiter.api.Test;
  * card until nothing more can begin, then the day's end. A helper's by touch at 390 × 844, the
  * owner's by keys.
  */
-class WholeDayTest {
+class WholeDayTest extends DemoDay {
   private static final int MOST_CARDS = 40;
   private static final int MOST_LOOKS = 40;
   private static final int LEAST_DONE = 4;
   private static final List<String> LATER = List.of("2026-03-03T13:05", "2026-03-03T15:35");
-  private Yard yard;
-
-  @BeforeEach
-  void open() {
-    yard = Yard.demo();
-  }
-
-  @AfterEach
-  void close() {
-    yard.close();
-  }
 
   @Test
   void ofAHelperByTouch() {
@@ -70,8 +57,7 @@ class WholeDayTest {
   }
 
   private List<String> worked(Page page, Consumer<Locator> press) {
-    page.navigate(yard.address("/bench"));
-    page.locator("article.now").first().waitFor();
+    bench(page);
     Day day = new Day(page, press);
     day.forgotten();
     return day.work();
