@@ -12,14 +12,20 @@ export function useShopNews() {
   const news = ref<ShopNews | null>(null)
   const asking = ref(false)
   const path = () => `/api/builds/${encodeURIComponent(builds.id)}/order/news`
+  /** How often they were asked: what was read before an answer is older than it. */
+  let answers = 0
   async function read() {
-    news.value = await get<ShopNews>(path()).catch(() => news.value)
+    const before = answers
+    const read = await get<ShopNews>(path()).catch(() => null)
+    if (read && before === answers) news.value = read
   }
   /** Asks them now, and shows what follows. */
   async function ask() {
     asking.value = true
     try {
-      news.value = await send<ShopNews>('POST', path())
+      const answer = await send<ShopNews>('POST', path())
+      answers++
+      news.value = answer
       await builds.reload()
     } catch (problem) {
       shell.say((problem as Error).message)

@@ -84,9 +84,13 @@ class SlowTypingProof {
               "A fault"),
           of(
               null,
-              "/bench",
-              new Opener.Click(".then .card:has-text('Open and check Board')"),
+              "/bench?build=line-9-depot&card=parcel%3Arookery%2F2026-03-03",
               "Open: Open and check Board"),
+          of(
+              null,
+              "/bench",
+              new Opener.Click("[aria-label='Day of']"),
+              new Opener.Click("li[role=option]:has-text('Lotte Haas')")),
           of(null, "/yard", "Start a build"),
           of(null, "/suppliers"),
           of(null, "/workshop", "Hours of Ines", "8 settings", "New password for"),
