@@ -183,12 +183,9 @@ p {
 .figures {
   font-size: 13.5px;
 }
-.closes {
-  margin-top: 4px;
-  color: var(--amber-ink);
-}
+.closes,
 .asks {
-  margin-top: 6px;
+  margin-top: 4px;
   color: var(--amber-ink);
 }
 .blocks {

@@ -21,38 +21,28 @@ const builds = useBuild()
 const clock = useClock()
 const saver = useSaver()
 const session = useSession()
-const draft = `snag:${props.buildId}:${props.taskKey}:`
-const text = useDraft(draft + 'text', '')
 const id = newId()
 /** What the card shows is the first place; the others come from the server where it answers. */
 const places = ref<CardDrawing[]>(props.drawing ? [props.drawing] : [])
-const more = useDraft(draft + 'more', '')
-/** How bad, where, how long: as the card shows it, and what was said since. */
-const rest = computed<Partial<Snag>>({
-  get: () => ({
-    panelId: props.drawing?.panelId ?? '',
-    face: props.drawing?.face ?? null,
-    ...(more.value ? (JSON.parse(more.value) as Partial<Snag>) : {}),
-  }),
-  set: (value) => (more.value = JSON.stringify(value)),
-})
+/** What was said of it, all of it: a bad one that was half said is not a small one later. */
+const half = useDraft(`snag:${props.buildId}:${props.taskKey}`, '')
 onMounted(async () => {
   const path = `/api/builds/${encodeURIComponent(props.buildId)}/places`
   places.value = await get<CardDrawing[]>(path).catch(() => places.value)
 })
 const snag = computed<Snag>(() => ({
   id,
-  text: text.value,
+  text: '',
   how: 'SEEN',
-  panelId: '',
-  face: null,
+  panelId: props.drawing?.panelId ?? '',
+  face: props.drawing?.face ?? null,
   xMm: null,
   yMm: null,
   minutes: 20,
   taskKey: props.taskKey,
   at: new Date(clock.nowMs()).toISOString(),
   by: session.account?.name ?? '',
-  ...rest.value,
+  ...(JSON.parse(half.value || '{}') as Partial<Snag>),
 }))
 const shown = computed(() => places.value.find((each) => placeKey(each) === placeKey(snag.value)))
 const FIELDS = computed(() => [
@@ -72,12 +62,11 @@ function placeOf(key: string) {
   return { panelId: place?.panelId ?? '', face: place?.face ?? null, xMm: null, yMm: null }
 }
 function put(change: Partial<Snag>) {
-  if (change.text !== undefined) text.value = change.text
-  else rest.value = { ...rest.value, ...change }
+  half.value = JSON.stringify({ ...JSON.parse(half.value || '{}'), ...change })
 }
-const spot = (point: { xMm: number; yMm: number }) => (rest.value = { ...rest.value, ...point })
 const problem = ref('')
-const kept = ref(false)
+/** Its words, once it is kept: what was half said is whole then, and is not kept twice. */
+const kept = ref('')
 async function keep() {
   problem.value = ''
   const path = `/api/builds/${encodeURIComponent(props.buildId)}/snags/${id}`
@@ -88,18 +77,14 @@ async function keep() {
     problem.value = refused.errors.map((error) => error.sentence).join(' ')
     return
   }
-  kept.value = true
+  kept.value = snag.value.text
+  half.value = ''
   if (!saver.away) await Promise.all([clock.refresh(), builds.id ? builds.reload() : null])
-}
-function close() {
-  text.value = ''
-  more.value = ''
-  emit('done')
 }
 </script>
 
 <template>
-  <form class="snag" @submit.prevent="kept ? close() : keep()">
+  <form class="snag" @submit.prevent="kept ? emit('done') : keep()">
     <template v-if="!kept">
       <ThingFields kind="snags" :thing="snag" :fields="FIELDS" :edit="put" />
       <div v-if="shown" class="place">
@@ -107,15 +92,15 @@ function close() {
           :drawing="shown"
           :spot="snag.xMm === null ? null : { xMm: snag.xMm!, yMm: snag.yMm! }"
           picks
-          @spot="spot"
+          @spot="put"
         />
       </div>
-      <Button type="submit" label="Keep the snag" :disabled="!text.trim()" />
+      <Button type="submit" label="Keep the snag" :disabled="!snag.text.trim()" />
       <p v-if="problem" class="bad" role="alert">{{ said(problem) }}</p>
     </template>
     <template v-else>
-      <p class="wide">“{{ text }}” is kept; mending it is in the plan.</p>
-      <PhotoButton :build-id="buildId" :task-key="`snag:${id}/mend`" :caption="text" />
+      <p class="wide">“{{ kept }}” is kept; mending it is in the plan.</p>
+      <PhotoButton :build-id="buildId" :task-key="`snag:${id}/mend`" :caption="kept" />
       <Button type="submit" class="quiet" label="That is all" />
     </template>
   </form>

@@ -2,7 +2,7 @@
 import Button from 'primevue/button'
 import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { get } from '../api/client'
+import { Refusal, get } from '../api/client'
 import type { BenchDay, DayCard } from '../api/types'
 import { useAsk } from '../store/ask'
 import { useClock } from '../store/clock'
@@ -15,7 +15,7 @@ import ChoiceField from '../ui/ChoiceField.vue'
 import { clock as clockOf, duration, moment, weekday } from '../ui/words'
 import DayEnding from './DayEnding.vue'
 import ForgottenNote from './ForgottenNote.vue'
-import { EMPTY, inHand, keyOf, lies, readAgain, taking, type Hand } from './inHand'
+import { found, inHand, keyOf, readAgain } from './inHand'
 import MyHours from './MyHours.vue'
 import NowCard from './NowCard.vue'
 import OthersHold from './OthersHold.vue'
@@ -46,7 +46,7 @@ const cards = computed(() =>
   (day.value?.cards ?? []).filter((card) => !(saver.away && ended(card))),
 )
 /** What one has in hand: it stays, though the plan would begin with something else now. */
-const hand = ref<Hand>(EMPTY)
+const hand = ref<DayCard | null>(null)
 const shown = computed(() => inHand(hand.value, cards.value))
 const rest = computed(() => cards.value.filter((card) => card !== shown.value))
 const people = computed(() => [
@@ -68,19 +68,23 @@ async function refresh() {
   await readAll()
 }
 const readAll = () => Promise.all([readOther().then(readHand), readOpened()])
+/** What the server says it has not is no more; what could not be asked is left as it is. */
+function gone(problem: unknown): null {
+  if (problem instanceof Refusal) return null
+  throw problem
+}
 const of = (build: string) => `/api/builds/${encodeURIComponent(build)}`
 const readCard = (build: string, key: string) =>
-  get<DayCard>(`${of(build)}/card?key=${encodeURIComponent(key)}`).catch(() => null)
+  get<DayCard>(`${of(build)}/card?key=${encodeURIComponent(key)}`).catch(gone)
 /** What a label opens: the card with which work on its thing goes on. */
 const readThing = (build: string, thing: string) =>
-  get<DayCard>(`${of(build)}/things/${encodeURIComponent(thing)}/card`).catch(() => null)
+  get<DayCard>(`${of(build)}/things/${encodeURIComponent(thing)}/card`).catch(gone)
 /** What one has in hand and the day no longer has: somebody else may have ended it. */
 async function readHand() {
-  const { card } = hand.value
-  const asked = card && !saver.away && !lies(hand.value, cards.value) ? keyOf(card) : ''
-  if (!card || !asked) return
-  const read = await readCard(card.buildId, card.task.task.key)
-  if (hand.value.key === asked) hand.value = readAgain(hand.value, read)
+  const asked = hand.value
+  if (!asked || saver.away || found(asked, cards.value)) return
+  const read = await readCard(asked.buildId, asked.task.task.key)
+  if (hand.value === asked) hand.value = readAgain(read)
 }
 async function readOther() {
   const whose = person.value
@@ -103,14 +107,14 @@ async function readOpened() {
 watch(
   () => cards.value.find((card) => clock.runsSince(card.buildId, card.task)),
   (now, before) => {
-    if (before && !now) hand.value = taking(before)
+    if (before && !now) hand.value = before
   },
 )
 /** What is ended while the server is away is out of hand. */
 watch(
-  () => saver.away && !!hand.value.card && ended(hand.value.card),
+  () => saver.away && !!hand.value && ended(hand.value),
   (over) => {
-    if (over) hand.value = EMPTY
+    if (over) hand.value = null
   },
 )
 onMounted(refresh)
@@ -120,22 +124,24 @@ watch(
   () => readAll().catch(() => undefined),
 )
 watch(person, () => {
-  hand.value = EMPTY
+  hand.value = null
   readOther().catch(() => undefined)
 })
-watch(() => route.query, readOpened)
+watch(
+  () => route.query,
+  () => readOpened().catch(() => undefined),
+)
 function take(card: DayCard) {
-  hand.value = taking(card)
+  hand.value = card
   toCard()
 }
 function hold() {
-  if (shown.value) hand.value = taking(shown.value)
+  hand.value = shown.value
 }
 /** What came is opened on another card: one goes on there. */
 async function moved(build: string, key: string) {
   if (opened.value) await router.replace({ query: { build, card: key } })
-  const card = await readCard(build, key)
-  if (card) hand.value = taking(card)
+  hand.value = (await readCard(build, key).catch(() => null)) ?? hand.value
 }
 /** Somebody's hours are said by themselves, or by the owner. */
 const mine = computed(() => session.owner || day.value?.personId === session.account?.personId)
@@ -221,7 +227,7 @@ watch(
       </p>
       <section v-if="rest.length" class="then">
         <h2>Then, {{ later ? weekday(day.day) : 'today' }}</h2>
-        <ThenList :day="day" :cards="rest" :chosen="hand.key" @take="take" />
+        <ThenList :day="day" :cards="rest" :chosen="hand ? keyOf(hand) : ''" @take="take" />
       </section>
     </div>
     <StillWaiting :day="day" />

@@ -43,8 +43,7 @@ const { text, wrong, put, enter, leave } = useTyped<number | null>({
     if (!typed.trim()) return props.optional ? { value: null } : { sentence: 'Give a number.' }
     const reading = (props.whole ? readWhole : read)(typed, props.unit, marks.value)
     if (reading.value === null) return { ...reading, value: undefined }
-    // a form of its own asks nobody else whether that can be
-    return props.own && props.duration && reading.value < 0
+    return props.duration && reading.value < 0
       ? { sentence: 'A time can’t be below zero.' }
       : reading
   },

@@ -53,7 +53,7 @@ export function read(text: string, unit: string, marks: Marks = POINT): Reading 
     // `1. 1/11`: the blank stands where the decimals would
     if (/[.,]\s+\d/.test(line)) throw new Unreadable(cannot(unit, marks))
     const reader = new Reader(line.replace(/^[±×]\s*/, ''), unit, marks)
-    const value = Number((clockHours(line, unit) ?? reader.whole()).toFixed(6))
+    const value = Number(reader.whole().toFixed(6))
     if (!Number.isFinite(value) || Math.abs(value) >= 1e15)
       throw new Unreadable(cannot(unit, marks))
     return { value: value === 0 ? 0 : value }
@@ -62,14 +62,6 @@ export function read(text: string, unit: string, marks: Marks = POINT): Reading 
       return { value: null, sentence: stop.message, offers: stop.offers }
     throw stop
   }
-}
-
-/** Hours and minutes as a clock shows them, in the field's unit; null for anything else. */
-function clockHours(line: string, unit: string): number | null {
-  const [, hours, minutes] = line.match(/^(\d{1,3}):([0-5]\d)(?:\s*h)?$/) ?? []
-  return hours && ['min', 'h', 'd', 'days'].includes(unit)
-    ? converted(60 * Number(hours) + Number(minutes), 'min', unit)
-    : null
 }
 
 /** What is kept as whole numbers: `2.5` cans → asked, 2 or 3; `1.26 h` in min → 75 or 76. */
@@ -230,6 +222,8 @@ class Reader {
       this.fraction = null
       return this.withUnit(inner)
     }
+    const shown = this.onAClock()
+    if (shown) return shown
     const number = this.numeral()
     const mixed = this.mixed(number)
     if (mixed !== null) return this.withUnit({ value: mixed, unit: false })
@@ -240,6 +234,17 @@ class Reader {
         one === null || dimensionOf(this.unit)?.zeros ? null : { bare: number, unitValue: one }
     }
     return this.clock(part, number)
+  }
+  /** `1:30`: hours and minutes as a clock shows them, where hours are meant. */
+  private onAClock(): Part | null {
+    if (!['min', 'h', 'd', 'days'].includes(this.unit)) return null
+    const found = this.line.slice(this.at).match(/^(\d{1,3}):([0-5]\d)(?:\s*h)?(?![\w:.,])/)
+    if (!found) return null
+    this.at += found[0].length
+    return {
+      value: converted(60 * Number(found[1]) + Number(found[2]), 'min', this.unit)!,
+      unit: true,
+    }
   }
   private numeral(): number {
     const found = this.take(NUMERAL)

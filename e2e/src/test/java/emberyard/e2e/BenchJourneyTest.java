@@ -206,8 +206,7 @@ class BenchJourneyTest extends DemoDay {
   void aCardOfAnotherDayIsFound() {
     Page page = yard.signedIn("ines");
     bench(page);
-    page.keyboard().press("/");
-    page.getByLabel("Find a build, part, task or requirement").fill("put the panels on");
+    new Hands(page).find("put the panels on");
     page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Put the panels on"))
         .first()
         .click();

@@ -32,8 +32,7 @@ class HabitsTest extends OnDemo {
     page.keyboard().press("?");
     hands.sees("take back what you did last");
     page.keyboard().press("Escape");
-    page.keyboard().press("/");
-    page.getByLabel("Find a build, part, task or requirement").fill("brass trim f");
+    new Hands(page).find("brass trim f");
     page.keyboard().press("Enter");
     hands.seesHeading("Make");
     page.keyboard().press("b");

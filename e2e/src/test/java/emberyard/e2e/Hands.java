@@ -59,6 +59,14 @@ final class Hands {
     throw new AssertionError("“%s” can't be chosen of “%s”".formatted(option, label));
   }
 
+  /** Opens the finder with some words in it. */
+  Hands find(String words) {
+    page.locator("main h1, main h2").first().waitFor();
+    page.keyboard().press("/");
+    page.getByLabel("Find a build, part, task or requirement").fill(words);
+    return this;
+  }
+
   /** The large card of a step of today: it is there, or it is taken up. */
   Locator takeUp(String title) {
     Locator heading = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(title));

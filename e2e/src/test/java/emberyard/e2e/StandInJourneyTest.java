@@ -82,9 +82,7 @@ class StandInJourneyTest {
   /** The card that opens the drive's box, whosever day it is in. */
   private static Locator foundCard(Page page, Yard yard) {
     page.navigate(yard.address("/bench"));
-    page.locator("main h1").waitFor();
-    page.keyboard().press("/");
-    page.getByLabel("Find a build, part, task or requirement").fill("open and check drive slate");
+    new Hands(page).find("open and check drive slate");
     page.locator(".hits li:not(:has-text('done card')) a")
         .filter(new Locator.FilterOptions().setHasText("Open and check " + DRIVE))
         .first()
