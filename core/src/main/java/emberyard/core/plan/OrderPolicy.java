@@ -7,6 +7,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The order in which a plan was laid, as a policy (a priority list; see Möhring, Radermacher and
@@ -19,7 +21,18 @@ import java.util.stream.IntStream;
  */
 public final class OrderPolicy {
   /** What was planned together: all that share people and stations. */
-  record Part(StepNetwork network, TiedSteps tied, Order order, long start) {}
+  record Part(StepNetwork network, TiedSteps tied, Order order, Placement[] placed, long start) {}
+
+  /**
+   * How early the turn of a step came among those it was planned together with, and who got it.
+   *
+   * @param number the lower first
+   * @param worker null for nobody
+   */
+  record Turn(int number, @Nullable String worker) {
+    /** Of a step that was not there. */
+    static final Turn LAST = new Turn(Integer.MAX_VALUE, null);
+  }
 
   /** A part, with the places that its steps have in the problem. */
   private record Placing(Part part, int[] steps) {
@@ -97,6 +110,19 @@ public final class OrderPolicy {
       finish[project[step]] = Math.max(finish[project[step]], placed[step].finish() - start);
     }
     return finish;
+  }
+
+  /** The turn of each step by its key. */
+  Map<String, Turn> turns() {
+    Map<String, Turn> turns = new HashMap<>();
+    for (Placing each : Stream.of(agreed, asked).flatMap(List::stream).toList()) {
+      StepNetwork network = each.part.network;
+      for (int step : each.part.order.sorted()) {
+        String worker = network.numbers.nameOf(each.part.placed[step].worker());
+        turns.put(network.steps.get(step).key(), new Turn(turns.size(), worker));
+      }
+    }
+    return turns;
   }
 
   /** Where each step of the problem then lies. */

@@ -3,6 +3,7 @@ package emberyard.core.plan;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.apache.commons.rng.simple.RandomSource;
 import org.jspecify.annotations.Nullable;
@@ -135,6 +136,23 @@ final class Orders {
     return seed % 2 == 0
         ? new Order(reveal, moved, byTail)
         : new Order(moved, new long[moved.length], byTail);
+  }
+
+  /**
+   * As it was found before, in the same hands where that costs little.
+   *
+   * @param turns of each step by its key
+   */
+  Order as(Map<String, OrderPolicy.Turn> turns) {
+    List<OrderPolicy.Turn> known =
+        network.steps.stream()
+            .map(step -> turns.getOrDefault(step.key(), OrderPolicy.Turn.LAST))
+            .toList();
+    return new Order(
+        known.stream().mapToLong(OrderPolicy.Turn::number).toArray(),
+        new long[known.size()],
+        network.position,
+        known.stream().mapToInt(turn -> steps.numberOf(turn.worker())).toArray());
   }
 
   /** Steps as they begin in a plan, those that begin together in the order of the network. */

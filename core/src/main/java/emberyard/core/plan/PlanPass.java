@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -37,6 +38,9 @@ final class PlanPass {
 
   /** The same before each step was placed. */
   private final int[] handsBefore;
+
+  /** Who is wanted for a step for its own sake. */
+  private IntUnaryOperator wanted = step -> StepNumbers.NONE;
 
   private final Set<Tie> givenUp = new HashSet<>();
 
@@ -77,6 +81,7 @@ final class PlanPass {
   }
 
   Placement[] inOrder(Order order) {
+    wanted = order::handsOn;
     int[] open = tied.before.clone();
     ReadySteps ready = new ReadySteps(order, open.length);
     for (int group = 0; group < open.length; group++) {
@@ -192,10 +197,10 @@ final class PlanPass {
     int hand = steps.hand[step];
     int last = hand == StepNumbers.NONE ? StepNumbers.NONE : hands[hand];
     handsBefore[step] = last;
-    int preferred = last == StepNumbers.NONE ? steps.begunBy[step] : last;
+    int goesOn = last == StepNumbers.NONE && hand != StepNumbers.NONE ? steps.begunBy[step] : last;
+    int preferred = goesOn == StepNumbers.NONE ? wanted.applyAsInt(step) : goesOn;
     long release = Math.max(notBefore, network.release(step, placed));
-    placed[step] =
-        occupancy.earliest(step, release, hand == StepNumbers.NONE ? StepNumbers.NONE : preferred);
+    placed[step] = occupancy.earliest(step, release, preferred);
     BenchClock.requireNear(placed[step].finish());
     occupancy.take(step, placed[step]);
     if (hand != StepNumbers.NONE && placed[step].worker() != Placement.NOBODY) {

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 
@@ -62,6 +63,11 @@ final class PlanSearch {
           : noneAbove(finish, plain.finish);
     }
 
+    /** Whether by it no more windows are missed than by the plain rule, and no project is later. */
+    boolean stillDoes(Found plain) {
+      return missed <= plain.missed && noneAbove(lateness, plain.lateness);
+    }
+
     /** Whether nothing is finished later and no more windows are missed. */
     boolean costsNothing(Found other) {
       return missed <= other.missed && noneAbove(finish, other.finish);
@@ -88,7 +94,7 @@ final class PlanSearch {
 
   /** How a plan was laid, for when its steps last for something else. */
   OrderPolicy.Part policy(Found plan) {
-    return new OrderPolicy.Part(network, tied, plan.order(), start);
+    return new OrderPolicy.Part(network, tied, plan.order(), plan.placed(), start);
   }
 
   /**
@@ -113,6 +119,18 @@ final class PlanSearch {
       best = each.betterThan(best) ? each : best;
     }
     return new Result(plain, tidied(best));
+  }
+
+  /**
+   * In an order that was found for the same work a little earlier; a search anew where the plain
+   * rule now does better.
+   *
+   * @param turns of each step by its key
+   */
+  Result as(Map<String, OrderPolicy.Turn> turns) {
+    Found plain = pass(orders.plain());
+    Found kept = pass(orders.as(turns));
+    return kept.stillDoes(plain) ? new Result(plain, kept) : search();
   }
 
   /** The seeded plans, behind the plain one if that is wanted: all are laid at once. */

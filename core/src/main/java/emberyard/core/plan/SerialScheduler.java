@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -27,11 +28,13 @@ public final class SerialScheduler {
   private final SchedulingProblem problem;
   private final StepNetwork network;
   private final long start;
+  private final long[] reveals;
 
   private SerialScheduler(SchedulingProblem problem, Set<String> roomy) {
     this.problem = problem;
     this.start = BenchClock.minuteNotBefore(problem.start());
     this.network = new StepNetwork(problem, roomy, start);
+    this.reveals = reveals();
   }
 
   /**
@@ -53,6 +56,41 @@ public final class SerialScheduler {
 
   /** The same, with the order that it was laid in. */
   public static Solved solve(SchedulingProblem problem) {
+    return solved(problem, PlanSearch::search);
+  }
+
+  /**
+   * The same in an order that was found before, as long as it serves: nobody's list is another only
+   * because a minute has gone by.
+   *
+   * @param thought the order of the same work, or some more, as of a moment before
+   */
+  public static Solved solve(SchedulingProblem problem, OrderPolicy thought) {
+    Map<String, OrderPolicy.Turn> turns = thought.turns();
+    return solved(problem, search -> search.as(turns));
+  }
+
+  /** Just the order that a plan is laid in. */
+  public static OrderPolicy order(SchedulingProblem problem) {
+    Layout layout = layout(problem, PlanSearch::search);
+    return layout.policy(problem);
+  }
+
+  private static Solved solved(
+      SchedulingProblem problem, Function<PlanSearch, PlanSearch.Result> how) {
+    Layout layout = layout(problem, how);
+    List<Schedule> schedules =
+        Stream.of(layout.firm, layout.open)
+            .flatMap(List::stream)
+            .parallel()
+            .map(Planned::schedule)
+            .toList();
+    return new Solved(Schedule.together(schedules), layout.policy(problem));
+  }
+
+  /** Lays the agreed projects, and those that were only asked about into what they leave. */
+  private static Layout layout(
+      SchedulingProblem problem, Function<PlanSearch, PlanSearch.Result> how) {
     Set<String> roomy = roomy(problem);
     List<SerialScheduler> agreed = new ArrayList<>();
     List<SerialScheduler> asked = new ArrayList<>();
@@ -62,35 +100,68 @@ public final class SerialScheduler {
         .each(project -> !project.agreed())
         .forEach(part -> asked.add(new SerialScheduler(part, roomy)));
     List<Planned> firm = new ArrayList<>();
-    List<Planned> open = new ArrayList<>();
     List<Taken> taken = new ArrayList<>();
     for (SerialScheduler part : agreed) {
       StepNumbers numbers = part.network.numbers;
       Occupancy free = new Occupancy(numbers, part.start, List.of());
-      Planned planned = part.planned(free, Holds.of(numbers, List.of()));
+      Planned planned = part.planned(free, Holds.of(numbers, List.of()), how);
       firm.add(planned);
-      taken.addAll(planned.taken);
+      taken.addAll(planned.taken());
     }
-    if (!asked.isEmpty()) {
-      SerialScheduler any = asked.get(0);
-      Holds held = Holds.of(any.network.numbers, taken);
-      Occupancy left = new Occupancy(any.network.numbers, any.start, taken);
-      open.addAll(
-          asked.parallelStream()
-              .map(part -> part.planned(left.of(part.network.numbers), held))
-              .toList());
+    if (asked.isEmpty()) {
+      return new Layout(firm, List.of());
     }
-    return new Solved(
-        Schedule.together(
-            Stream.of(firm, open).flatMap(List::stream).map(Planned::schedule).toList()),
-        new OrderPolicy(
-            problem,
-            firm.stream().map(Planned::policy).toList(),
-            open.stream().map(Planned::policy).toList()));
+    SerialScheduler any = asked.get(0);
+    Holds held = Holds.of(any.network.numbers, taken);
+    Occupancy left = new Occupancy(any.network.numbers, any.start, taken);
+    return new Layout(
+        firm,
+        asked.parallelStream()
+            .map(part -> part.planned(left.of(part.network.numbers), held, how))
+            .toList());
   }
 
-  /** A plan and what it takes from those that were only asked about. */
-  private record Planned(Schedule schedule, List<Taken> taken, OrderPolicy.Part policy) {}
+  /**
+   * @param firm parts that hold people and stations
+   * @param open those that each lie in what they leave
+   */
+  private record Layout(List<Planned> firm, List<Planned> open) {
+    OrderPolicy policy(SchedulingProblem problem) {
+      return new OrderPolicy(
+          problem,
+          firm.stream().map(Planned::policy).toList(),
+          open.stream().map(Planned::policy).toList());
+    }
+  }
+
+  /**
+   * A part as it was laid.
+   *
+   * @param free what was left by what was planned before
+   * @param held that, to be asked who holds something
+   */
+  private record Planned(
+      SerialScheduler part,
+      PlanSearch search,
+      PlanSearch.Result found,
+      Occupancy free,
+      Holds held) {
+    Schedule schedule() {
+      return part.written(found, free, held);
+    }
+
+    List<Taken> taken() {
+      Placement[] placed = found.best().placed();
+      List<Step> steps = part.problem.steps();
+      return IntStream.range(0, placed.length)
+          .mapToObj(i -> new Taken(steps.get(i), placed[i]))
+          .toList();
+    }
+
+    OrderPolicy.Part policy() {
+      return search.policy(found.best());
+    }
+  }
 
   /** Stations that have room for everybody at once, and are held by nothing that waits. */
   private static Set<String> roomy(SchedulingProblem problem) {
@@ -104,25 +175,16 @@ public final class SerialScheduler {
     return roomy;
   }
 
-  /**
-   * @param free what is left by what is planned already
-   * @param held that, to be asked who holds something
-   */
-  private Planned planned(Occupancy free, Holds held) {
-    long[] reveals = reveals();
+  private Planned planned(Occupancy free, Holds held, Function<PlanSearch, PlanSearch.Result> how) {
     PlanSearch search = new PlanSearch(problem, network, free, reveals, start);
-    PlanSearch.Result found = search.search();
+    return new Planned(this, search, how.apply(search), free, held);
+  }
+
+  private Schedule written(PlanSearch.Result found, Occupancy free, Holds held) {
     PlanSearch.Found best = found.best();
-    Placement[] placed = best.placed();
-    Placement[] late = LatePlan.of(network, placed, deadlines(best.finish(), reveals), free);
-    Schedule schedule =
-        new PlanWriter(problem, network, best, found.plain().finish(), late, start, held).write();
-    return new Planned(
-        schedule,
-        IntStream.range(0, placed.length)
-            .mapToObj(i -> new Taken(problem.steps().get(i), placed[i]))
-            .toList(),
-        search.policy(best));
+    Placement[] late = LatePlan.of(network, best.placed(), deadlines(best.finish(), reveals), free);
+    return new PlanWriter(problem, network, best, found.plain().finish(), late, start, held)
+        .write();
   }
 
   private long[] reveals() {

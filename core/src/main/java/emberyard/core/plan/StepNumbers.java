@@ -110,7 +110,7 @@ final class StepNumbers {
       interruptible[i] = step.interruptible();
       able[i] = groups.computeIfAbsent(step.workers(), this::numbers);
       hand[i] = number(step.hand(), handNumber);
-      begunBy[i] = step.begunBy() == null ? NONE : personNumber.getOrDefault(step.begunBy(), NONE);
+      begunBy[i] = numberOf(step.begunBy());
       earliest[i] = Math.max(start, notBefore(step.earliest()));
       beginBy[i] = step.beginBy() == null ? Long.MAX_VALUE : BenchClock.minute(step.beginBy());
       project[i] = number(step.project(), projectNumber);
@@ -218,5 +218,10 @@ final class StepNumbers {
 
   @Nullable String nameOf(int worker) {
     return worker == NONE ? null : people.get(worker).id();
+  }
+
+  /** {@link #NONE} for nobody, and for somebody who is not here. */
+  int numberOf(@Nullable String worker) {
+    return worker == null ? NONE : personNumber.getOrDefault(worker, NONE);
   }
 }

@@ -237,6 +237,16 @@ public final class WeeklyHours {
     }
   }
 
+  /**
+   * When the working stretch began that is on at a moment, or was last on before it.
+   *
+   * <p>Example, Monday to Friday 09:00–17:00: of Monday 16:59 it is Monday 09:00, of Saturday noon
+   * Friday 09:00.
+   */
+  public LocalDateTime begun(LocalDateTime moment) {
+    return BenchClock.moment(begun(BenchClock.minuteNotBefore(moment) + 1));
+  }
+
   /** When the working stretch began that is on, or was last on, in the minute before. */
   long begun(long minute) {
     long last = back(minute, 1);

@@ -5,6 +5,7 @@ import emberyard.core.bench.TaskLog;
 import emberyard.core.brief.Interview;
 import emberyard.core.build.Build;
 import emberyard.core.concept.ConceptWork;
+import emberyard.core.record.TaskMark;
 import emberyard.core.record.TimeEntry;
 import emberyard.core.supply.Parcel;
 import emberyard.core.work.Task;
@@ -18,6 +19,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** What was derived from a build together with what was recorded about it. */
@@ -64,6 +67,22 @@ record BuildRecord(
     BuildRecord record = new BuildRecord(build, derived, logs, done, byKey);
     derived.tasks().forEach(record::startWait);
     return record;
+  }
+
+  /** The same as of another moment: only what is on the clock is less or more then. */
+  BuildRecord asOf(Instant moment, ZoneId zone) {
+    boolean running = build.times().stream().anyMatch(entry -> entry.endedAt() == null);
+    return running ? of(build, derived, moment, zone) : this;
+  }
+
+  /** When something was recorded about a build's work. */
+  static Stream<Instant> moments(Build build) {
+    return Stream.of(
+            build.times().stream().map(TimeEntry::startedAt),
+            build.times().stream().map(TimeEntry::endedAt),
+            build.marks().stream().map(TaskMark::at))
+        .flatMap(Function.identity())
+        .filter(Objects::nonNull);
   }
 
   /** What sits on a board was put on it by the time the board went in, said or not. */

@@ -50,12 +50,37 @@ record Known(
    * A plan with what each build has of it.
    *
    * @param policy its order, for work that lasts for something else
+   * @param thought what its order was thought out for, a little earlier or just then
    * @param slices by build id
    */
   record Planned(
-      SchedulingProblem problem, Schedule schedule, OrderPolicy policy, Map<String, Slice> slices) {
-    static Planned of(SchedulingProblem problem) {
-      SerialScheduler.Solved solved = SerialScheduler.solve(problem);
+      SchedulingProblem problem,
+      Schedule schedule,
+      OrderPolicy policy,
+      Thought thought,
+      Map<String, Slice> slices) {
+    /**
+     * An equal problem, thought out at the same moment, has an equal plan.
+     *
+     * @param earlier the problem as of when its order is thought out, the same one for just now
+     */
+    static Planned of(
+        SchedulingProblem problem, SchedulingProblem earlier, @Nullable Planned before) {
+      Thought known = before == null ? null : before.thought.of(earlier);
+      if (known != null && before.problem.equals(problem)) {
+        return before;
+      }
+      if (problem.equals(earlier)) {
+        SerialScheduler.Solved solved = SerialScheduler.solve(problem);
+        return of(problem, solved, new Thought(problem, solved.policy()));
+      }
+      Thought thought =
+          known == null ? new Thought(earlier, SerialScheduler.order(earlier)) : known;
+      return of(problem, SerialScheduler.solve(problem, thought.policy), thought);
+    }
+
+    private static Planned of(
+        SchedulingProblem problem, SerialScheduler.Solved solved, Thought thought) {
       Schedule schedule = solved.schedule();
       Map<String, List<PlannedStep>> steps =
           schedule.steps().values().stream().collect(Collectors.groupingBy(PlannedStep::project));
@@ -66,11 +91,18 @@ record Known(
             new Slice(
                 steps.getOrDefault(project.id(), List.of()), schedule.finish().get(project.id())));
       }
-      return new Planned(problem, schedule, solved.policy(), slices);
+      return new Planned(problem, schedule, solved.policy(), thought, slices);
     }
 
     List<ChainPart> chain(String project) {
       return schedule.decidingChain().getOrDefault(project, List.of());
+    }
+  }
+
+  /** An order, and what it was thought out for. */
+  record Thought(SchedulingProblem problem, OrderPolicy policy) {
+    @Nullable Thought of(SchedulingProblem other) {
+      return problem.equals(other) ? this : null;
     }
   }
 

@@ -10,35 +10,29 @@ import emberyard.core.plan.SchedulingProblem;
 import emberyard.core.plan.Step;
 import emberyard.core.plan.WeeklyHours;
 import emberyard.core.plan.Worker;
-import emberyard.core.record.TimeEntry;
 import emberyard.core.supply.Offers;
 import emberyard.core.supply.ShelfPrices;
 import emberyard.core.supply.StockShelf;
 import emberyard.core.supply.Sundries;
-import emberyard.core.work.BeginWindow;
-import emberyard.core.work.DayPaces;
 import emberyard.core.work.Need;
-import emberyard.core.work.Stage;
-import emberyard.core.work.StationKind;
-import emberyard.core.work.Task;
 import emberyard.core.workshop.OpenHours;
 import emberyard.core.workshop.OwnDay;
 import emberyard.core.workshop.Person;
-import emberyard.core.workshop.Station;
 import emberyard.core.workshop.WorkshopBook;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /** Lays the open tasks of all builds into one schedule. */
@@ -55,10 +49,8 @@ final class YardPlanner {
   private final LocalDateTime start;
 
   private final List<Build> builds;
-  private final Map<StationKind, String> stations = new EnumMap<>(StationKind.class);
   private final WeeklyHours hours;
   private final Map<Person, WeeklyHours> hoursOf = new HashMap<>();
-  private final Map<Stage, List<String>> able = new EnumMap<>(Stage.class);
   private final StockPalette stock;
   private final Known known;
   private final Map<String, DesignWork> designs = new HashMap<>();
@@ -79,9 +71,6 @@ final class YardPlanner {
     this.builds = builds.stream().sorted(byReveal()).toList();
     this.hours = hoursOf(List.of());
     book.people().forEach(person -> hoursOf.put(person, hoursOf(person)));
-    book.stations().stream()
-        .sorted(Comparator.comparing(Station::id))
-        .forEach(station -> stations.putIfAbsent(station.kind(), station.id()));
     this.stock = StockPalette.of(book);
     this.known = before.in(book);
     this.records = records();
@@ -228,135 +217,74 @@ final class YardPlanner {
         .thenComparing(Build::id);
   }
 
-  /** An equal problem has an equal plan. */
   private Known.Planned planned() {
-    List<Step> all = new ArrayList<>();
-    List<Project> projects = new ArrayList<>();
+    OpenSteps open = new OpenSteps(book, hoursOf, clock, start);
     for (BuildRecord record : records) {
       Build build = record.build();
-      projects.add(new Project(build.id(), deadline(build), record.agreed()));
       List<Step> its =
           known
               .of(build)
               .filter(was -> was.record() == record && start.equals(known.start()))
               .map(Known.OfBuild::steps)
-              .orElseGet(() -> steps(record));
+              .orElseGet(() -> open.of(record));
       steps.put(build.id(), its);
-      all.addAll(its);
     }
+    SchedulingProblem asked = problem(start, record -> steps.get(record.build().id()));
+    return Known.Planned.of(asked, thought(asked), known.planned());
+  }
+
+  /** The same as of when its order was thought out. */
+  private SchedulingProblem thought(SchedulingProblem asked) {
+    LocalDateTime then = thoughtAt();
+    if (then.equals(start)) {
+      return asked;
+    }
+    OpenSteps open = new OpenSteps(book, hoursOf, then.isBefore(clock) ? then : clock, then);
+    Instant moment = then.atZone(zone).toInstant();
+    return problem(then, record -> open.of(record.asOf(moment, zone)));
+  }
+
+  /**
+   * When the stretch of work began that is on, or later, when something was recorded last: until
+   * the next record nobody's list changes merely because a minute goes by.
+   */
+  private LocalDateTime thoughtAt() {
+    Stream<LocalDateTime> begun = hoursOf.values().stream().map(each -> each.begun(start));
+    Stream<LocalDateTime> recorded =
+        builds.stream()
+            .flatMap(BuildRecord::moments)
+            .filter(moment -> !moment.isAfter(now))
+            .max(Comparator.naturalOrder())
+            .map(last -> LocalDateTime.ofInstant(last.plusSeconds(59), zone))
+            .map(last -> last.truncatedTo(ChronoUnit.MINUTES))
+            .stream();
+    return Stream.concat(begun, recorded)
+        .filter(moment -> !moment.isAfter(start))
+        .max(Comparator.naturalOrder())
+        .orElse(start);
+  }
+
+  private SchedulingProblem problem(LocalDateTime from, Function<BuildRecord, List<Step>> open) {
+    List<Project> projects =
+        records.stream()
+            .map(
+                record ->
+                    new Project(record.build().id(), deadline(record.build()), record.agreed()))
+            .toList();
     List<Worker> workers =
         book.workers().stream()
             .map(person -> new Worker(person.id(), hoursOf.get(person)))
             .toList();
     List<Place> places =
         book.stations().stream().map(s -> new Place(s.id(), s.capacity())).toList();
-    SchedulingProblem before = known.planned() == null ? null : known.planned().problem();
-    boolean same =
-        before != null
-            && before.start().equals(start)
-            && before.hours().equals(hours)
-            && before.projects().equals(projects)
-            && before.workers().equals(workers)
-            && before.places().equals(places)
-            && before.steps().equals(all);
-    return same
-        ? known.planned()
-        : Known.Planned.of(new SchedulingProblem(start, hours, projects, workers, places, all));
-  }
-
-  private List<Step> steps(BuildRecord record) {
-    List<Step> its = new ArrayList<>();
-    if (record.build().brief().revealedOn() == null) {
-      record.derived().tasks().forEach(task -> addStep(its, record, task));
-    }
-    return its;
+    List<Step> all = records.stream().map(open).flatMap(List::stream).toList();
+    return new SchedulingProblem(from, hours, projects, workers, places, all);
   }
 
   /** The reveal is missed when work goes on past the end of that day. */
   private static @Nullable LocalDateTime deadline(Build build) {
     LocalDate reveal = build.brief().revealOn();
     return reveal == null ? null : reveal.plusDays(1).atStartOfDay();
-  }
-
-  private void addStep(List<Step> steps, BuildRecord record, Task task) {
-    String id = record.build().id();
-    LocalDateTime doneAt = record.doneAt(task.key());
-    LocalDateTime waitsUntil = record.waitsUntil(task);
-    if (doneAt != null && (waitsUntil == null || !waitsUntil.isAfter(clock))) {
-      return;
-    }
-    List<String> after =
-        doneAt != null
-            ? List.of()
-            : task.after().stream()
-                .filter(key -> record.stillPlanned(key, clock))
-                .map(key -> id + SEPARATOR + key)
-                .toList();
-    int handsOn = doneAt != null ? 0 : record.remaining(task);
-    String coats = coats(task);
-    Step step =
-        new Step(
-            id + SEPARATOR + task.key(),
-            id,
-            handsOn,
-            doneAt == null ? task.waitMinutes() : minutesTo(waitsUntil),
-            after,
-            handsOn == 0 ? List.of() : hands(record, task),
-            task.station() == null ? null : stations.get(task.station()),
-            task.holdsStation(),
-            task.interruptible() || handsOn > longestStretch(task),
-            task.earliest());
-    step =
-        step.with()
-            .paces(doneAt == null ? task.paces() : DayPaces.USUAL)
-            .hand(coats == null ? null : id + SEPARATOR + coats)
-            .begunBy(coats == null ? null : record.lastHand(coats))
-            .build();
-    steps.add(doneAt == null ? within(step, task, record) : step);
-  }
-
-  /** Who may do it: whoever has its clock running, else all who take on such work. */
-  private List<String> hands(BuildRecord record, Task task) {
-    TimeEntry running = record.logs().get(task.key()).running();
-    boolean here =
-        running != null
-            && book.workers().stream().anyMatch(person -> person.id().equals(running.personId()));
-    return here ? List.of(running.personId()) : able(task);
-  }
-
-  /** The same step with its windows: those that are open already close at a given moment. */
-  private static Step within(Step step, Task task, BuildRecord record) {
-    List<BeginWindow> windows = new ArrayList<>();
-    LocalDateTime beginBy = null;
-    for (BeginWindow window : task.windows()) {
-      LocalDateTime opened = record.doneAt(window.after());
-      if (opened != null) {
-        LocalDateTime closes = window.closes(opened);
-        beginBy = beginBy == null || closes.isBefore(beginBy) ? closes : beginBy;
-      } else if (record.byKey().containsKey(window.after())) {
-        windows.add(window.of(step.project() + SEPARATOR + window.after()));
-      }
-    }
-    return step.with().windows(windows).beginBy(beginBy).build();
-  }
-
-  /** The scheme whose coats a step is one of, null for other work. */
-  private static @Nullable String coats(Task task) {
-    boolean coat = task.stage() == Stage.FINISH && task.key().startsWith("scheme:");
-    return coat ? task.key().substring(0, task.key().indexOf('/') + 1) : null;
-  }
-
-  private int minutesTo(LocalDateTime moment) {
-    return (int) Duration.between(start, moment).toMinutes();
-  }
-
-  private long longestStretch(Task task) {
-    List<String> able = able(task);
-    return book.workers().stream()
-        .filter(person -> able.isEmpty() || able.contains(person.id()))
-        .mapToLong(person -> hoursOf.get(person).longestStretch())
-        .max()
-        .orElse(0);
   }
 
   /** The workshop's hours or somebody's own, with the breaks in them. */
@@ -373,18 +301,6 @@ final class YardPlanner {
       }
     }
     return hoursOf(person.hours()).but(days);
-  }
-
-  private List<String> able(Task task) {
-    return able.computeIfAbsent(task.stage(), this::able);
-  }
-
-  private List<String> able(Stage stage) {
-    String capability = stage.capability();
-    return book.workers().stream()
-        .filter(person -> person.does().isEmpty() || person.does().contains(capability))
-        .map(Person::id)
-        .toList();
   }
 
   /** The build in a key of the schedule. */

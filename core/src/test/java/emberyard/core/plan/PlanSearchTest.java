@@ -58,6 +58,50 @@ class PlanSearchTest {
     }
   }
 
+  /** Kept an hour and more after it was found, an order is a plan, and nobody is later for it. */
+  @Test
+  void anOrderThatIsKeptDoesNoWorseThanThePlainRule() {
+    int kept = 0;
+    int same = 0;
+    for (long seed = 1; seed <= CASES; seed++) {
+      SchedulingProblem problem = DecidingChainTest.random(seed);
+      OrderPolicy thought = SerialScheduler.order(problem);
+      if (problem.steps().stream().allMatch(step -> step.windows().isEmpty())) {
+        assertEquals(
+            SerialScheduler.schedule(problem).steps(),
+            SerialScheduler.solve(problem, thought).schedule().steps(),
+            "at once it is the plan, seed " + seed);
+        same++;
+      }
+      SchedulingProblem later = from(problem, problem.start().plusMinutes(10 + seed % 180));
+      SerialScheduler.Solved solved = SerialScheduler.solve(later, thought);
+      Schedule plan = solved.schedule();
+      for (Project project : later.projects()) {
+        LocalDateTime plain = plan.plainFinish().get(project.id());
+        LocalDateTime bound = plain.isBefore(project.reveal()) ? project.reveal() : plain;
+        long over = later.hours().between(bound, plan.finish().get(project.id()));
+        assertTrue(over <= 0, "seed " + seed + " " + project.id() + " " + over + " min later");
+      }
+      assertEquals(
+          List.of(),
+          new PlanChecker(later).faults(PlanChecker.planned(plan), plan.missedWindows()),
+          "seed " + seed);
+      kept += solved.policy().turns().equals(thought.turns()) ? 1 : 0;
+    }
+    assertTrue(same > CASES / 4, "without windows: " + same);
+    assertTrue(kept > CASES / 4, "kept in " + kept);
+  }
+
+  private static SchedulingProblem from(SchedulingProblem problem, LocalDateTime start) {
+    return new SchedulingProblem(
+        start,
+        problem.hours(),
+        problem.projects(),
+        problem.workers(),
+        problem.places(),
+        problem.steps());
+  }
+
   /**
    * The short step keeps the only dust-free corner for 33 hours: the plain rule lets it go first.
    */

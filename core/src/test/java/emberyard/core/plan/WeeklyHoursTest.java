@@ -47,6 +47,16 @@ class WeeklyHoursTest {
     }
   }
 
+  @Test
+  void aStretchBeganWhenWorkHadBeenOffTheMinuteBefore() {
+    LocalDateTime friday = LocalDateTime.parse("2026-03-06T09:00");
+    LocalDateTime monday = LocalDateTime.parse("2026-03-09T09:00");
+    assertEquals(monday, SerialSchedulerTest.OFFICE.begun(monday.plusMinutes(7 * 60 + 59)));
+    assertEquals(monday, SerialSchedulerTest.OFFICE.begun(monday));
+    assertEquals(friday, SerialSchedulerTest.OFFICE.begun(monday.minusMinutes(1)));
+    assertEquals(friday, SerialSchedulerTest.OFFICE.begun(LocalDateTime.parse("2026-03-07T12:00")));
+  }
+
   /** A problem with the same hours is the same problem: it need not be planned again. */
   @Test
   void theSameHoursAreEqual() {
