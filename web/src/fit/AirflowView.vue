@@ -9,9 +9,10 @@ import SignMark from '../ui/SignMark.vue'
 import WhyButton from '../ui/WhyButton.vue'
 import { plain } from '../ui/words'
 import ThingFields from '../ui/ThingFields.vue'
+import AirPaths from './AirPaths.vue'
 import OpeningEditor from './OpeningEditor.vue'
 import { FACES } from './fitWords'
-import { fixed } from '../units/writing'
+import { fixed, said } from '../units/writing'
 
 /** Air through the enclosure: openings, fans behind them, the balance. */
 const builds = useBuild()
@@ -68,6 +69,26 @@ async function makePart(of: Opening, sheetId: string) {
     shell.say((refusal as Error).message)
   }
 }
+const WALLS = [
+  {
+    field: 'walls',
+    label: 'Walls of',
+    options: [
+      { value: null, label: 'not said' },
+      { value: 'THIN_METAL', label: 'thin metal' },
+      { value: 'ACRYLIC', label: 'acrylic, 5 mm' },
+      { value: 'WOOD', label: 'wood, 15 mm' },
+    ],
+  },
+]
+const cooling = computed(() => builds.view!.fit.cooling)
+const inside = computed(() => cooling.value.caseAir ?? null)
+const MOVERS = {
+  FANS: 'moved by fans',
+  WARMTH: 'rising by itself',
+  NOTHING: 'nothing moves it: all heat goes through the walls',
+}
+const space = computed(() => builds.view!.fit.space ?? null)
 const balance = computed(() => airflow.value.balance)
 const VERDICTS = {
   KEEPS_DUST_OUT: 'keeps dust out',
@@ -85,6 +106,33 @@ const wrongWay = (c: Component) => airflow.value.facings.some((f) => f.component
 <template>
   <p v-if="!enclosure" class="soft">Choose an enclosure first: air goes through its openings.</p>
   <div v-else class="air">
+    <section v-if="inside" class="inside">
+      <header class="row">
+        <h3>Inside the case <WhyButton :why="inside.why" of="How warm the case gets" /></h3>
+        <span class="soft">{{ MOVERS[inside.moved] }}</span>
+        <span class="grow" />
+        <ThingFields kind="enclosures" :thing="enclosure" :fields="WALLS" class="walls" />
+      </header>
+      <dl class="figures">
+        <dt>heat into its air</dt>
+        <dd class="mono">{{ fixed(inside.heatW, 0) }} W</dd>
+        <dt>air through it</dt>
+        <dd class="mono">{{ fixed(inside.flowM3PerHour, 1) }} m³/h</dd>
+        <dt>carried out by air</dt>
+        <dd class="mono">{{ fixed(inside.airW, 0) }} W</dd>
+        <dt>through its walls</dt>
+        <dd class="mono">
+          {{ fixed(inside.throughWallsW, 0) }} W, {{ fixed(inside.wallsWPerK, 2) }} W/K
+        </dd>
+        <dt>warmer than the room</dt>
+        <dd class="mono" data-figure="case-rise">{{ fixed(inside.riseK, 1) }} K</dd>
+        <dt>on a hot day</dt>
+        <dd class="mono">
+          {{ fixed((cooling.hotCaseAir?.roomC ?? 0) + (cooling.hotCaseAir?.riseK ?? 0), 1) }} °C
+        </dd>
+      </dl>
+      <AirPaths v-if="space" :space="space" :through="cooling.through" :air="inside" />
+    </section>
     <section>
       <header class="row">
         <h3>Balance <WhyButton :why="balance.why" of="Air in and out" /></h3>
@@ -121,7 +169,8 @@ const wrongWay = (c: Component) => airflow.value.facings.some((f) => f.component
         <span v-if="flowOf(fan)" class="mono small">
           {{ fixed(flowOf(fan)!.air.openMm2 / 100, 1) }} cm² open,
           {{ fixed(flowOf(fan)!.air.sweptMm2 / 100, 1) }} swept;
-          {{ flow(flowOf(fan)!.air.flowM3PerHour) }}
+          {{ flow(flowOf(fan)!.air.flowM3PerHour)
+          }}<template v-if="flowOf(fan)!.past">: {{ said(flowOf(fan)!.past) }}</template>
         </span>
         <span v-else class="soft small">still</span>
       </div>
@@ -169,6 +218,24 @@ header {
 }
 h3 {
   font-size: 16px;
+}
+.walls {
+  width: 170px;
+}
+.figures {
+  display: grid;
+  grid-template-columns: repeat(3, 1fr auto);
+  gap: 2px 12px;
+  margin: 4px 0 8px;
+}
+.figures dd {
+  margin: 0 18px 0 0;
+  text-align: right;
+}
+@media (max-width: 700px) {
+  .figures {
+    grid-template-columns: 1fr auto;
+  }
 }
 .bars {
   display: grid;

@@ -48,6 +48,7 @@ async function ask() {
       coolantL: props.circuit.coolantL,
       copperKg: props.circuit.copperKg,
       roomC,
+      airK: props.circuit.normal?.airK ?? 0,
       chips: props.circuit.chips,
     })
     if (mine === latest) {
@@ -68,11 +69,7 @@ function put(field: (typeof SLIDERS)[number]['field'], value: number | number[])
   tried.value = { ...tried.value, [field]: Array.isArray(value) ? value[0] : value }
   ask()
 }
-/** What breathes the case is warmer than reckoned by all the case warms its air: it never holds. */
-const atLeast = computed(() => (props.circuit.breathesCase ? 'over ' : ''))
-const atMost = computed(() => (props.circuit.breathesCase ? 'under ' : ''))
-const sign = (margin: number) =>
-  margin < 0 ? 'stop' : margin < 5 ? 'risk' : props.circuit.breathesCase ? 'wait' : 'done'
+const sign = (margin: number) => (margin < 0 ? 'stop' : margin < 5 ? 'risk' : 'done')
 </script>
 
 <template>
@@ -90,8 +87,11 @@ const sign = (margin: number) =>
     </header>
     <p v-if="circuit.problem" class="bad">{{ said(circuit.problem) }}</p>
     <p v-if="refusal" class="bad" role="alert">{{ said(refusal) }}</p>
-    <p v-if="circuit.breathesCase" class="soft">
-      How warm the case gets is not known here: that comes on top of these temperatures.
+    <p v-if="circuit.breathesCase && circuit.normal && circuit.hot" class="soft">
+      The air it breathes is
+      <span class="mono" data-figure="case-air">{{ fixed(circuit.normal.airK, 1) }} K</span> warmer
+      than the room, on a hot day <span class="mono">{{ fixed(circuit.hot.airK, 1) }} K</span>: see
+      Air.
     </p>
     <div class="inside">
       <table v-if="circuit.normal && circuit.hot && heat">
@@ -107,17 +107,17 @@ const sign = (margin: number) =>
         <tbody>
           <tr v-for="(chip, index) in circuit.hot.chips" :key="chip.name">
             <td><SignMark :kind="sign(chip.marginK)" /> {{ chip.name }}</td>
-            <td class="mono">{{ atLeast }}{{ fixed(heat.chips[index].temperatureC, 1) }} °C</td>
-            <td class="mono">{{ atLeast }}{{ fixed(chip.temperatureC, 1) }} °C</td>
+            <td class="mono">{{ fixed(heat.chips[index].temperatureC, 1) }} °C</td>
+            <td class="mono">{{ fixed(chip.temperatureC, 1) }} °C</td>
             <td class="mono">{{ exact(chip.limitC) }} °C</td>
-            <td class="mono">{{ atMost }}{{ fixed(chip.marginK, 1) }} K</td>
+            <td class="mono">{{ fixed(chip.marginK, 1) }} K</td>
           </tr>
         </tbody>
       </table>
       <dl v-if="heat && first" class="figures">
         <dt>conductance</dt>
         <dd class="mono">{{ fixed(heat.conductance, 1) }} W/K</dd>
-        <dt>coolant above the room</dt>
+        <dt>coolant above that air</dt>
         <dd class="mono" data-figure="rise">{{ fixed(heat.riseK, 1) }} K</dd>
         <dt>settled after</dt>
         <dd class="mono">{{ fixed(heat.settleMinutes, 1) }} min</dd>

@@ -51,12 +51,10 @@ const placed = computed(() => fit.value.space?.things.length ?? 0)
 const out = computed(() => fit.value.space?.unplaced.length ?? 0)
 const warmest = computed(() => {
   const { circuits } = fit.value.cooling
+  if (circuits.some((circuit) => circuit.problem)) return 'heat can’t leave'
   const chips = circuits.flatMap((circuit) => circuit.hot?.chips ?? [])
-  const chip = [...chips].sort((a, b) => a.marginK - b.marginK)[0]
-  if (!chip) return '—'
-  // whatever breathes the case is warmer than reckoned, and so may be the warmest
-  const more = circuits.some((circuit) => circuit.hot && circuit.breathesCase)
-  return `${more ? 'over ' : ''}${fixed(chip.temperatureC, 0)} °C`
+  const chip = [...chips].sort((a, b) => b.temperatureC - a.temperatureC)[0]
+  return chip ? `${chip.name}: ${fixed(chip.temperatureC, 1)}\u00a0°C` : '—'
 })
 </script>
 

@@ -2,6 +2,7 @@ package emberyard.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -137,6 +138,28 @@ class FitJourneyTest {
     hands.press("Set the holes at a pitch of 5.5 mm").saved();
     assertThat(hands.page.getByText("of what Fan Swift 120")).hasCount(0);
     hands.press("Apron field").press("Make it a part").sees("Apron field is a part now: see Make.");
+    inside(hands);
+  }
+
+  /** How warm the case gets follows its walls, and what is closed off. */
+  private static void inside(Hands hands) {
+    Locator rise = hands.page.locator("[data-figure=case-rise]");
+    String wood = rise.innerText();
+    hands.choose("Walls of", "thin metal").saved();
+    assertThat(rise).not().hasText(wood);
+    String metal = rise.innerText();
+    assertTrue(kelvin(metal) < kelvin(wood), metal + " after " + wood);
+    Locator sealed = hands.page.getByLabel("sealed", exact());
+    sealed.check();
+    assertThat(rise).not().hasText(metal);
+    assertTrue(kelvin(rise.innerText()) > kelvin(metal), rise.innerText() + " after " + metal);
+    sealed.uncheck();
+    assertThat(rise).hasText(metal);
+    hands.press("Cooled").sees("The air it breathes is");
+  }
+
+  private static double kelvin(String text) {
+    return Double.parseDouble(text.replace(" K", ""));
   }
 
   private static void worksheets(Hands hands) {

@@ -42,6 +42,33 @@ class FitCalculatorTest {
   }
 
   @Test
+  void theAirOfACaseRisesOrIsBlown(Client owner) {
+    String vents =
+        """
+        {"heatW": 30, "wallsWPerK": 1.5, "openings": [
+          {"id": "low", "widthMm": 400, "heightMm": 10},
+          {"id": "high", "widthMm": 400, "heightMm": 10, "lowMm": 300}]}
+        """;
+    JsonNode rising = ask(owner, "case-air", vents);
+    assertEquals("WARMTH", rising.path("moved").asString());
+    assertEquals(12.0, rising.path("riseK").asDouble(), 0.05);
+    assertEquals(3.0, rising.path("flowM3PerHour").asDouble(), 0.05);
+    JsonNode blown =
+        ask(
+            owner,
+            "case-air",
+            """
+            {"heatW": 220, "fans": [
+              {"fanMm": 120, "flowM3PerHour": 100, "air": "INTAKE"},
+              {"fanMm": 120, "flowM3PerHour": 100, "air": "EXHAUST"}]}
+            """);
+    assertEquals("FANS", blown.path("moved").asString());
+    assertEquals(13.1, blown.path("riseK").asDouble(), 0.05);
+    owner.post(CALC + "case-air", "{\"heatW\": 30}").expect(422);
+    owner.post(CALC + "case-air", vents.replace("\"lowMm\": 300", "\"lowMm\": -3")).expect(422);
+  }
+
+  @Test
   void stackScrewAndStandoffs(Client owner) {
     JsonNode gap =
         ask(

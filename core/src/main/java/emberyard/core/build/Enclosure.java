@@ -8,6 +8,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the hardware sits in: a bought case, furniture, an old machine or a box built from scratch.
@@ -15,6 +16,7 @@ import java.util.Set;
  * @param productId of the list it was taken from, empty for one's own
  * @param widthMm outside, 20 to 5,000 mm; so are depth and height
  * @param supports what it stands on
+ * @param walls what they are of, null where nobody has said
  * @param roomC usual air around it, −10 to 50 °C; hotRoomC on a hot day
  * @param mounts where screws go: holes for boards, feet, rails
  */
@@ -30,6 +32,7 @@ public record Enclosure(
     List<Opening> openings,
     List<Mount> mounts,
     Supports supports,
+    @Nullable Walls walls,
     double roomC,
     double hotRoomC)
     implements DesignThing {
@@ -59,6 +62,16 @@ public record Enclosure(
     supports = supports == null ? Supports.feet(widthMm, depthMm) : supports;
     Require.between("roomC", roomC, -10, 50, "°C");
     Require.between("hotRoomC", hotRoomC, -10, 60, "°C");
+  }
+
+  /**
+   * Heat through its free walls, all but the one it stands on: U A, W/K.
+   *
+   * <p>Example: 400 × 300 × 300 mm of thin metal: 0.54 m², 2.7 W/K.
+   */
+  public double wallsWPerK() {
+    double freeM2 = (2 * (widthMm + depthMm) * heightMm + widthMm * depthMm) / 1e6;
+    return freeM2 * (walls == null ? Walls.unsaid() : walls).wattsPerM2K();
   }
 
   /** Outside, without what sticks out. */
@@ -106,7 +119,7 @@ public record Enclosure(
   public Enclosure with(List<Opening> others) {
     return new Enclosure(
         id, name, origin, productId, widthMm, depthMm, heightMm, bays, others, mounts, supports,
-        roomC, hotRoomC);
+        walls, roomC, hotRoomC);
   }
 
   /** The same with one bay replaced. */
@@ -115,6 +128,6 @@ public record Enclosure(
     all.replaceAll(bay -> bay.id().equals(changed.id()) ? changed : bay);
     return new Enclosure(
         id, name, origin, productId, widthMm, depthMm, heightMm, all, openings, mounts, supports,
-        roomC, hotRoomC);
+        walls, roomC, hotRoomC);
   }
 }

@@ -1,5 +1,6 @@
 package emberyard.core.build;
 
+import emberyard.core.geometry.Rect;
 import emberyard.core.units.Require;
 import org.jspecify.annotations.Nullable;
 
@@ -31,6 +32,11 @@ public record Opening(
     Require.between("heightMm", heightMm, 1, 5_000, "mm");
   }
 
+  /** Where it lies on its face. */
+  public Rect at() {
+    return new Rect(xMm, yMm, widthMm, heightMm);
+  }
+
   /** Area that air gets through, mm². */
   public double openMm2() {
     return sealed ? 0 : widthMm * heightMm * (field == null ? 1 : field.openShare());
@@ -43,11 +49,17 @@ public record Opening(
    */
   public Opening leaving(double share) {
     double wide = widthMm * share;
-    return share >= 1
-        ? this
-        : wide < 1
-            ? closed()
-            : new Opening(id, name, face, xMm, yMm, wide, heightMm, field, sealed);
+    return share >= 1 ? this : wide < 1 ? closed() : with(wide);
+  }
+
+  /** The same with other holes in it. */
+  public Opening with(HoleField holes) {
+    return new Opening(id, name, face, xMm, yMm, widthMm, heightMm, holes, sealed);
+  }
+
+  /** The same, so wide from its left edge on. */
+  public Opening with(double wideMm) {
+    return new Opening(id, name, face, xMm, yMm, wideMm, heightMm, field, sealed);
   }
 
   /** The same, closed off. */

@@ -78,8 +78,8 @@ public final class FitWork {
             .map(enclosure -> Space.of(enclosure, build.components(), screens))
             .orElse(null);
     this.power = PowerBudget.of(build);
-    this.cooling = Cooling.of(build);
-    this.airflow = Airflow.of(build);
+    this.airflow = Airflow.of(build, space);
+    this.cooling = Cooling.of(build, airflow, power);
     double coolant =
         cooling.circuits().stream()
             .filter(circuit -> circuit.sort() == Circuit.Sort.LOOP)
@@ -236,7 +236,7 @@ public final class FitWork {
     all.addAll(PowerFindings.of(build, power, book));
     all.addAll(LightPlugFindings.of(build, power));
     all.addAll(CoolingFindings.of(build, cooling));
-    all.addAll(AirflowFindings.of(build, airflow, power));
+    all.addAll(AirflowFindings.of(build, airflow, space));
     all.addAll(StabilityFindings.of(build, stability));
     worksheets.stream().map(WorksheetResult::finding).filter(Objects::nonNull).forEach(all::add);
     return all;

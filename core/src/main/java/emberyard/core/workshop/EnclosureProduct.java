@@ -69,6 +69,7 @@ public record EnclosureProduct(
         e.openings(),
         e.mounts(),
         e.supports(),
+        e.walls(),
         e.roomC(),
         e.hotRoomC());
   }

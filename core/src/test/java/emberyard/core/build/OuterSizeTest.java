@@ -29,6 +29,7 @@ class OuterSizeTest {
         List.of(),
         List.of(),
         null,
+        null,
         22,
         32);
   }

@@ -48,6 +48,7 @@ class HeatProofTest extends Proof {
 
   @Test
   void chipsAreAsWarmAsTheirCoolerLetsThem() {
+    enclosure = null;
     components.add(hot("p", 200));
     assertEquals(Severity.STOP, found("component:p/uncooled").orElseThrow().severity());
     Thermal tower = new Thermal(null, 0.30, 0, 0, 0, 1_200, 0, 0, 0, 0, null);

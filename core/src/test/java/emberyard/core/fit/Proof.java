@@ -55,6 +55,7 @@ public abstract class Proof {
         openings,
         List.of(),
         null,
+        null,
         22,
         32);
   }

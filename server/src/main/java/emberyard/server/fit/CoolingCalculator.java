@@ -6,7 +6,10 @@ import static emberyard.server.fit.Inputs.or;
 import emberyard.core.build.Fitted.Air;
 import emberyard.core.build.HoleField;
 import emberyard.core.fit.air.AirBalance;
+import emberyard.core.fit.air.CaseAir;
 import emberyard.core.fit.air.FanAir;
+import emberyard.core.fit.air.Vent;
+import emberyard.core.fit.air.Ventilation;
 import emberyard.core.fit.heat.LoopHeat;
 import emberyard.core.fit.heat.Radiator;
 import emberyard.core.units.InvalidValue;
@@ -28,6 +31,12 @@ class CoolingCalculator {
       @Nullable @Schema(description = "kg", minimum = "0", maximum = "100") Double copperKg,
       @Nullable @Schema(description = "°C, 22 if left out", minimum = "-10", maximum = "60")
           Double roomC,
+      @Nullable
+          @Schema(
+              description = "How much warmer the air is that it breathes, K",
+              minimum = "0",
+              maximum = "500")
+          Double airK,
       @Nullable @Schema(description = "0 to 200") List<AskedChip> chips) {}
 
   record AskedRadiator(
@@ -63,7 +72,28 @@ class CoolingCalculator {
       @Schema(description = "mm", minimum = "1", maximum = "5000") double widthMm,
       @Schema(description = "mm", minimum = "1", maximum = "5000") double heightMm,
       @Nullable @Schema(description = "Holes in it; open if left out") AskedField field,
-      @Nullable Boolean sealed) {}
+      @Nullable Boolean sealed,
+      @Nullable
+          @Schema(
+              description = "Lower edge above the floor of the case, mm; 0 if left out",
+              minimum = "0",
+              maximum = "5000")
+          Double lowMm) {}
+
+  /** A case: what warms it, what moves its air, what its walls let through. */
+  record CaseQuestion(
+      @Schema(description = "Into its air, W", minimum = "0", maximum = "100000") double heatW,
+      @Nullable @Schema(description = "0 to 200 fans") List<AskedFan> fans,
+      @Nullable @Schema(description = "0 to 200 openings; what fans are behind is theirs")
+          List<AskedOpening> openings,
+      @Nullable
+          @Schema(
+              description = "U A of its free walls, W/K; 0 if left out",
+              minimum = "0",
+              maximum = "10000")
+          Double wallsWPerK,
+      @Nullable @Schema(description = "°C, 22 if left out", minimum = "-10", maximum = "60")
+          Double roomC) {}
 
   /** Equal holes; a slot needs its length. */
   record AskedField(
@@ -95,7 +125,8 @@ class CoolingCalculator {
     List<Radiator> radiators = Require.each("radiators", given, (a, index) -> radiator(a));
     List<AskedChip> hot = few("chips", asked.chips(), 0);
     List<LoopHeat.Chip> chips = Require.each("chips", hot, CoolingCalculator::chip);
-    return LoopHeat.of(asked.heatW(), radiators, coolant, copper, room, chips);
+    double air = Require.between("airK", or(asked.airK(), 0), 0, 500, "K");
+    return LoopHeat.of(asked.heatW(), radiators, coolant, copper, room, air, chips);
   }
 
   private static Radiator radiator(AskedRadiator a) {
@@ -119,6 +150,27 @@ class CoolingCalculator {
       fans.add(fan(given.get(i), i, areas, given));
     }
     return new AirAnswer(areas, fans, AirBalance.of(fans));
+  }
+
+  CaseAir caseAir(CaseQuestion asked) {
+    List<AskedOpening> openings = few("openings", asked.openings(), 0);
+    List<AskedFan> fans = few("fans", asked.fans(), 0);
+    AirAnswer air = air(new AirQuestion(fans, openings));
+    List<Vent> vents = new ArrayList<>();
+    for (int i = 0; i < openings.size(); i++) {
+      AskedOpening opening = openings.get(i);
+      double low = or(opening.lowMm(), 0);
+      Require.between("openings.%d.lowMm".formatted(i), low, 0, 5_000, "mm");
+      boolean taken = fans.stream().anyMatch(fan -> opening.id().equals(fan.openingId()));
+      if (!taken) {
+        vents.add(new Vent(low, low + opening.heightMm(), air.openings().get(i).openMm2()));
+      }
+    }
+    return CaseAir.of(
+        asked.heatW(),
+        Ventilation.of(air.fans(), vents),
+        or(asked.wallsWPerK(), 0),
+        Require.between("roomC", or(asked.roomC(), 22), -10, 60, "°C"));
   }
 
   private static OpenArea area(AskedOpening o, int index) {

@@ -1,5 +1,6 @@
 package emberyard.server.fit;
 
+import emberyard.core.fit.air.CaseAir;
 import emberyard.core.fit.heat.LoopHeat;
 import emberyard.core.fit.power.PowerBudget;
 import emberyard.core.fit.stability.Balance;
@@ -37,6 +38,12 @@ class FitCalculatorController {
   @PostMapping("/api/calc/fit/air")
   CoolingCalculator.AirAnswer air(@RequestBody CoolingCalculator.AirQuestion asked) {
     return coolingCalculator.air(asked);
+  }
+
+  /** How much warmer than the room the air in a case gets. */
+  @PostMapping("/api/calc/fit/case-air")
+  CaseAir caseAir(@RequestBody CoolingCalculator.CaseQuestion asked) {
+    return coolingCalculator.caseAir(asked);
   }
 
   @PostMapping("/api/calc/fit/power")

@@ -7,23 +7,42 @@ import emberyard.core.build.Face;
 import emberyard.core.build.Fitted.Air;
 import emberyard.core.build.Opening;
 import emberyard.core.build.Thermal;
+import emberyard.core.fit.space.Space;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Air through the enclosure.
  *
  * @param fans each fan or radiator with its opening
+ * @param ventilation what moves air through the case
  * @param sealing what closing off each face would do
  * @param facings parts with a light or display that looks the wrong way
  */
 public record Airflow(
-    List<Flow> fans, AirBalance balance, List<Sealing> sealing, List<Facing> facings) {
+    List<Flow> fans,
+    AirBalance balance,
+    Ventilation ventilation,
+    List<Sealing> sealing,
+    List<Facing> facings) {
 
-  /** A component behind an opening. */
-  public record Flow(String componentId, String openingId, FanAir air) {}
+  /**
+   * A component behind an opening.
+   *
+   * @param past why it, or one of its pieces, blows past the opening; empty where none does
+   */
+  public record Flow(String componentId, String openingId, FanAir air, String past) {
+    /** Whether anybody has said how much it moves. */
+    boolean blows() {
+      return air.factor() > 0 ? air.flowM3PerHour() > 0 : air.share() == 0;
+    }
+  }
 
   /** The balance with one more face closed off. */
   public record Sealing(Face face, AirBalance balance) {}
@@ -35,16 +54,35 @@ public record Airflow(
    */
   public record Facing(String componentId, Face wanted, Face looks) {}
 
-  public static Airflow of(Build build) {
+  /**
+   * @param space null while nothing is placed
+   */
+  public static Airflow of(Build build, @Nullable Space space) {
     Enclosure enclosure = Breathing.enclosure(build).orElse(null);
-    List<Flow> fans = enclosure == null ? List.of() : flows(build, enclosure, null);
+    if (enclosure == null) {
+      return new Airflow(List.of(), balance(List.of()), Ventilation.NONE, List.of(), List.of());
+    }
+    List<Blowing> pieces = Blowing.of(build.components(), enclosure, space);
+    Through through = Through.of(enclosure, pieces);
     List<Sealing> sealing = new ArrayList<>();
-    if (enclosure != null && !fans.isEmpty()) {
+    if (!pieces.isEmpty()) {
       for (Face face : breathing(enclosure)) {
-        sealing.add(new Sealing(face, balance(flows(build, enclosure, face))));
+        sealing.add(new Sealing(face, balance(Through.of(sealed(enclosure, face), pieces).fans)));
       }
     }
-    return new Airflow(fans, balance(fans), List.copyOf(sealing), facings(build, enclosure));
+    return new Airflow(
+        through.fans,
+        balance(through.fans),
+        through.ventilation(),
+        List.copyOf(sealing),
+        facings(build, enclosure));
+  }
+
+  private static Enclosure sealed(Enclosure enclosure, Face face) {
+    return enclosure.with(
+        enclosure.openings().stream()
+            .map(opening -> opening.face() == face ? opening.closed() : opening)
+            .toList());
   }
 
   private static Set<Face> breathing(Enclosure enclosure) {
@@ -57,39 +95,57 @@ public record Airflow(
     return AirBalance.of(flows.stream().map(Flow::air).toList());
   }
 
-  private static List<Flow> flows(Build build, Enclosure enclosure, Face sealed) {
-    List<Flow> flows = new ArrayList<>();
-    for (Component c : build.components()) {
-      Thermal thermal = c.thermal();
-      if (thermal == null || thermal.airM3PerHour() == 0 || c.fitted().air() == null) {
-        continue;
-      }
-      Opening opening = enclosure.opening(c.fitted().openingId()).orElse(null);
-      if (opening != null) {
-        Opening as = opening.face() == sealed ? opening.closed() : opening;
-        flows.add(new Flow(c.id(), opening.id(), behind(c, as)));
-      }
-    }
-    return List.copyOf(flows);
+  /** How a component blows through its opening, empty where it is not said to. */
+  public Optional<Flow> of(String componentId) {
+    return fans.stream().filter(flow -> flow.componentId().equals(componentId)).findFirst();
   }
 
-  /** All fans of a component behind an opening, which they share. */
-  public static FanAir behind(Component component, Opening opening) {
-    Thermal thermal = component.thermal();
-    int fans = Math.max(1, thermal.sections()) * component.quantity();
-    double size =
-        thermal.fanMm() > 0 ? thermal.fanMm() : thermal.sectionMm() > 0 ? thermal.sectionMm() : 120;
-    Air air = component.fitted().air() == null ? Air.INTAKE : component.fitted().air();
-    FanAir one =
-        FanAir.of(component.name(), size, thermal.airM3PerHour(), air, opening.openMm2() / fans);
-    return new FanAir(
-        one.name(),
-        one.air(),
-        opening.openMm2(),
-        one.sweptMm2() * fans,
-        one.share(),
-        one.factor(),
-        one.flowM3PerHour() * fans);
+  /** What goes through the openings of an enclosure. */
+  private record Through(List<Flow> fans, List<Vent> vents) {
+    static Through of(Enclosure enclosure, List<Blowing> pieces) {
+      Map<String, List<Piece>> byComponent = new LinkedHashMap<>();
+      List<Vent> vents = new ArrayList<>();
+      for (Opening opening : enclosure.openings()) {
+        List<Blowing> its =
+            pieces.stream().filter(piece -> piece.openingId().equals(opening.id())).toList();
+        SharedOpening shared = SharedOpening.of(opening, its);
+        vents.add(Vent.of(enclosure, opening, shared.leftMm2()));
+        for (int i = 0; i < its.size(); i++) {
+          Piece piece = new Piece(its.get(i), shared.mm2()[i]);
+          byComponent
+              .computeIfAbsent(piece.of.component().id(), id -> new ArrayList<>())
+              .add(piece);
+        }
+      }
+      return new Through(
+          byComponent.values().stream().map(Through::flow).toList(), List.copyOf(vents));
+    }
+
+    private static Flow flow(List<Piece> pieces) {
+      Blowing first = pieces.get(0).of;
+      List<FanAir> airs = pieces.stream().map(Piece::air).toList();
+      String past =
+          pieces.stream()
+              .map(piece -> piece.of.why())
+              .filter(why -> !why.isEmpty())
+              .findFirst()
+              .orElse("");
+      return new Flow(first.component().id(), first.openingId(), FanAir.together(airs), past);
+    }
+
+    Ventilation ventilation() {
+      return Ventilation.of(fans.stream().map(Flow::air).toList(), vents);
+    }
+  }
+
+  private record Piece(Blowing of, double openMm2) {
+    FanAir air() {
+      double size = Blowing.fanMm(of.component());
+      double flow = of.component().thermal().airM3PerHour();
+      int fans = of.fans();
+      FanAir one = FanAir.of(of.component().name(), size, flow, of.air(), openMm2 / fans);
+      return one.times(fans);
+    }
   }
 
   /**

@@ -4,34 +4,32 @@ import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Fitted.Air;
-import emberyard.core.build.HoleField;
 import emberyard.core.build.Opening;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Remedy.Change;
 import emberyard.core.finding.Severity;
-import emberyard.core.fit.power.PowerBudget;
 import emberyard.core.fit.space.Space;
-import emberyard.core.units.Figures;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Judgements on air. */
 public final class AirflowFindings {
   private AirflowFindings() {}
 
-  public static List<Finding> of(Build build, Airflow airflow, PowerBudget budget) {
+  public static List<Finding> of(Build build, Airflow airflow, @Nullable Space space) {
     List<Finding> findings = new ArrayList<>();
     Enclosure enclosure = Space.enclosure(build).orElse(null);
     if (enclosure == null) {
       return findings;
     }
-    ClosedCase.of(build, budget, airflow)
-        .ifPresent(closed -> findings.add(closed(enclosure, closed)));
     for (Airflow.Flow flow : airflow.fans()) {
-      if (flow.air().share() < FanAir.WANTED_SHARE) {
-        Opening opening = enclosure.opening(flow.openingId()).orElseThrow();
-        findings.add(narrow(enclosure, opening, flow));
+      Opening opening = enclosure.opening(flow.openingId()).orElseThrow();
+      if (!flow.past().isEmpty()) {
+        findings.add(past(build, enclosure, opening, flow, space));
+      } else if (flow.blows() && flow.air().share() < FanAir.WANTED_SHARE) {
+        findings.add(new NarrowOpening(build, enclosure, opening, flow, space).finding(airflow));
       }
     }
     findings.addAll(CoverFindings.of(build));
@@ -42,115 +40,31 @@ public final class AirflowFindings {
     return findings;
   }
 
-  private static Finding closed(Enclosure enclosure, ClosedCase closed) {
+  private static Finding past(
+      Build build, Enclosure enclosure, Opening opening, Airflow.Flow flow, @Nullable Space space) {
+    Component component = build.component(flow.componentId()).orElseThrow();
     List<Remedy> ways = new ArrayList<>();
-    for (int i = 0; i < enclosure.openings().size(); i++) {
-      Opening opening = enclosure.openings().get(i);
-      if (opening.sealed()) {
+    for (Opening other : enclosure.openings()) {
+      if (!other.sealed() && Blowing.through(component, other, enclosure, space)) {
         ways.add(
             new Remedy(
-                "Open “%s” again".formatted(opening.name()),
-                new Change("enclosures", enclosure.id(), "openings.%d.sealed".formatted(i), 0)));
+                "Say that it breathes through “%s”, which it lies over".formatted(other.name()),
+                new Change("components", component.id(), "fitted.openingId", 0, other.id())));
       }
     }
-    ways.add(Remedy.byHand("Draw where air comes in and where it leaves, under Air"));
-    ways.add(Remedy.byHand("Let a fan or a radiator blow through an opening"));
-    boolean stop = closed.woodK() >= ClosedCase.NOTICED_K;
-    return Finding.of(
-            stop ? Severity.STOP : Severity.NOTE,
-            "fit",
-            "fit/closed-case",
-            "%.0f W stay in %s: no opening, and no fan through one"
-                .formatted(closed.heatW(), enclosure.name()),
-            "Through %.2f m² of free wall it gets %.0f K warmer than the room with thin metal, %.0f K with 15 mm of wood (estimate; the one it stands on left out)."
-                .formatted(closed.wallM2(), closed.metalK(), closed.woodK()),
-            "Everything in it slows down, switches off, or is damaged; temperatures under Cooled leave this out.")
-        .about(enclosure.id())
-        .with(ways.toArray(Remedy[]::new));
-  }
-
-  private static Finding narrow(Enclosure enclosure, Opening opening, Airflow.Flow flow) {
-    FanAir air = flow.air();
-    double wanted = FanAir.WANTED_SHARE * air.sweptMm2();
-    List<Remedy> ways = new ArrayList<>();
-    int index = enclosure.openings().indexOf(opening);
-    if (opening.sealed()) {
-      ways.add(
-          new Remedy(
-              "Open “%s” again".formatted(opening.name()),
-              new Change("enclosures", enclosure.id(), "openings.%d.sealed".formatted(index), 0)));
-    } else {
-      if (opening.field() != null) {
-        pitch(enclosure, opening, index, wanted).ifPresent(ways::add);
-      }
-      larger(enclosure, opening, index, wanted).ifPresent(ways::add);
-    }
+    ways.add(
+        Remedy.byHand(
+            "Put it over “%s”, or draw the opening where it is".formatted(opening.name())));
     return Finding.of(
             Severity.RISK,
             "fit",
-            "opening:" + opening.id() + "/" + flow.componentId(),
-            "“%s” is %.0f %% of what %s sweeps"
-                .formatted(opening.name(), air.share() * 100, air.name()),
-            "%.1f cm² open, %.1f wanted: 0.8 × %.1f cm²; %.0f %% of the air is left."
-                .formatted(
-                    air.openMm2() / 100, wanted / 100, air.sweptMm2() / 100, air.factor() * 100),
-            "A fan behind too little opening is loud and moves little.")
-        .about(flow.componentId())
+            "opening:" + opening.id() + "/past-" + component.id(),
+            "%s blows past “%s”".formatted(component.name(), opening.name()),
+            "As it is placed, %s: %.0f %% of its air is counted."
+                .formatted(flow.past(), flow.air().factor() * 100),
+            "What it doesn’t draw from the room it draws from the case, which it warms.")
+        .about(component.id())
         .with(ways.toArray(Remedy[]::new));
-  }
-
-  /** The pitch at which these holes in this field are enough; a tenth is left between holes. */
-  static java.util.Optional<Remedy> pitch(
-      Enclosure enclosure, Opening opening, int index, double wantedMm2) {
-    HoleField field = opening.field();
-    double area = opening.widthMm() * opening.heightMm();
-    double low = field.holeMm() * 1.1;
-    double pitch = Math.floor(pitchFor(field, area, wantedMm2) * 10) / 10;
-    if (pitch < low) {
-      return java.util.Optional.empty();
-    }
-    return java.util.Optional.of(
-        new Remedy(
-            "Set the holes at a pitch of " + Figures.mm(pitch),
-            new Change(
-                "enclosures",
-                enclosure.id(),
-                "openings.%d.field.pitchMm".formatted(index),
-                pitch)));
-  }
-
-  /** Solved by halving: the open share falls as the pitch grows. */
-  private static double pitchFor(HoleField field, double areaMm2, double wantedMm2) {
-    double low = field.holeMm() * 1.0001;
-    double high = field.pitchMm();
-    for (int i = 0; i < 50; i++) {
-      double middle = (low + high) / 2;
-      HoleField tried = new HoleField(field.pattern(), field.holeMm(), middle, field.slotMm());
-      if (tried.openShare() * areaMm2 >= wantedMm2) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return low;
-  }
-
-  private static java.util.Optional<Remedy> larger(
-      Enclosure enclosure, Opening opening, int index, double wantedMm2) {
-    double share = opening.field() == null ? 1 : opening.field().openShare();
-    double width = Math.ceil(wantedMm2 / share / opening.heightMm());
-    boolean sides =
-        opening.face() == emberyard.core.build.Face.LEFT
-            || opening.face() == emberyard.core.build.Face.RIGHT;
-    double across = sides ? enclosure.depthMm() : enclosure.widthMm();
-    if (opening.xMm() + width > across) {
-      return java.util.Optional.empty();
-    }
-    return java.util.Optional.of(
-        new Remedy(
-            "Make it %s wide".formatted(Figures.mm(width)),
-            new Change(
-                "enclosures", enclosure.id(), "openings.%d.widthMm".formatted(index), width)));
   }
 
   private static void balance(Airflow airflow, List<Finding> findings) {

@@ -37,7 +37,7 @@ public final class Breathing {
    * 0.5.
    */
   public static double covered(Opening opening, List<ScreenPlace> screens) {
-    Rect hole = hole(opening);
+    Rect hole = opening.at();
     List<Rect> over =
         screens.stream()
             .filter(each -> each.item().face() == opening.face() && each.at().overlaps(hole))
@@ -50,9 +50,5 @@ public final class Breathing {
                 .mapToDouble(Rect::areaMm2)
                 .sum()
             / hole.areaMm2();
-  }
-
-  private static Rect hole(Opening opening) {
-    return new Rect(opening.xMm(), opening.yMm(), opening.widthMm(), opening.heightMm());
   }
 }

@@ -2,6 +2,7 @@ package emberyard.core.fit.air;
 
 import emberyard.core.build.Fitted.Air;
 import emberyard.core.units.Require;
+import java.util.List;
 
 /**
  * One fan behind an opening.
@@ -37,6 +38,22 @@ public record FanAir(
     double tip = TIP * fanMm;
     double hub = HUB * fanMm;
     return Math.PI * (tip * tip - hub * hub);
+  }
+
+  /** The same, so many times. */
+  FanAir times(int fans) {
+    return new FanAir(
+        name, air, openMm2 * fans, sweptMm2 * fans, share, factor, flowM3PerHour * fans);
+  }
+
+  /** Pieces of one kind that blow the same way, some over more of an opening than others. */
+  static FanAir together(List<FanAir> pieces) {
+    FanAir first = pieces.get(0);
+    double open = pieces.stream().mapToDouble(FanAir::openMm2).sum();
+    double swept = pieces.stream().mapToDouble(FanAir::sweptMm2).sum();
+    double factor = pieces.stream().mapToDouble(each -> each.factor * each.sweptMm2).sum() / swept;
+    double flow = pieces.stream().mapToDouble(FanAir::flowM3PerHour).sum();
+    return new FanAir(first.name, first.air, open, swept, open / swept, factor, flow);
   }
 
   /**

@@ -15,8 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param coolantL all coolant of the loop; orderL with 20 % more; 0 where it comes filled
  * @param airFrom where the air that cools it comes from: through an opening, or from inside the
  *     case
- * @param breathesCase whether it breathes what the case has warmed, which its temperatures leave
- *     out
+ * @param breathesCase whether it breathes what the case has warmed, all or some of it
  * @param problem why there are no temperatures, empty where there are
  */
 public record Circuit(

@@ -10,11 +10,14 @@ import emberyard.core.build.Opening;
 import emberyard.core.build.Thermal;
 import emberyard.core.fit.air.Airflow;
 import emberyard.core.fit.air.Breathing;
-import emberyard.core.units.InvalidValue;
+import emberyard.core.fit.air.CaseAir;
+import emberyard.core.fit.air.OpeningFlow;
+import emberyard.core.fit.power.PowerBudget;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -24,35 +27,53 @@ import org.jspecify.annotations.Nullable;
  * @param circuits loops, sealed coolers, coolers in the air
  * @param uncooled chips that nothing cools
  * @param warmed radiators that breathe what another has warmed
+ * @param caseAir the air inside, in a usual room; null without an enclosure
+ * @param hotCaseAir the same in a hot room
+ * @param through what goes through each opening in a usual room
  */
 public record Cooling(
     List<Circuit> circuits,
     List<String> uncooled,
     List<String> warmed,
     double roomC,
-    double hotRoomC) {
+    double hotRoomC,
+    @Nullable CaseAir caseAir,
+    @Nullable CaseAir hotCaseAir,
+    List<OpeningFlow> through) {
   /** More coolant is ordered than the loop holds: some stays in the jug and the towels. */
   static final double ORDER_MORE = 1.2;
 
   private static final double WARMED = 0.5;
 
-  public static Cooling of(Build build) {
-    Enclosure enclosure = Breathing.enclosure(build).orElse(null);
-    return new Reckoning(build, enclosure).cooling();
+  private static final String CASE = "inside the case";
+
+  /** So that breathers of which none gives off anything share alike. */
+  private static final double LEAST_WEIGHT = 1e-9;
+
+  /**
+   * @param airflow what blows through which opening
+   * @param budget what draws inside
+   */
+  public static Cooling of(Build build, Airflow airflow, PowerBudget budget) {
+    return new Reckoning(build, airflow, budget).cooling();
   }
 
   private static final class Reckoning {
     private final Build build;
-    private final Enclosure enclosure;
+    private final @Nullable Enclosure enclosure;
     private final double roomC;
     private final double hotRoomC;
-    private final List<Circuit> circuits = new ArrayList<>();
+    private final Airflow airflow;
+    private final PowerBudget budget;
+    private final List<Warm> warm = new ArrayList<>();
     private final Set<String> cooledIds = new HashSet<>();
     private final List<String> warmed;
 
-    Reckoning(Build build, Enclosure enclosure) {
+    Reckoning(Build build, Airflow airflow, PowerBudget budget) {
       this.build = build;
-      this.enclosure = enclosure;
+      this.airflow = airflow;
+      this.budget = budget;
+      this.enclosure = Breathing.enclosure(build).orElse(null);
       this.roomC = enclosure == null ? Enclosure.ROOM_C : enclosure.roomC();
       this.hotRoomC = enclosure == null ? Enclosure.HOT_ROOM_C : enclosure.hotRoomC();
       this.warmed = warmed(build);
@@ -62,7 +83,7 @@ public record Cooling(
       Set<String> inLoops = new HashSet<>();
       for (Loop loop : build.loops()) {
         inLoops.addAll(loop.memberIds());
-        circuits.add(loop(loop));
+        warm.add(loop(loop));
       }
       for (Component c : build.components()) {
         Thermal thermal = c.thermal();
@@ -76,10 +97,38 @@ public record Cooling(
               .filter(c -> c.peakWatts() > 0 && !cooledIds.contains(c.id()))
               .map(Component::id)
               .toList();
-      return new Cooling(List.copyOf(circuits), uncooled, warmed, roomC, hotRoomC);
+      CaseAir usual = caseAir(roomC);
+      CaseAir hot = caseAir(hotRoomC);
+      List<Circuit> circuits =
+          warm.stream()
+              .map(each -> each.circuit(roomC, riseK(usual), hotRoomC, riseK(hot)))
+              .toList();
+      List<OpeningFlow> through =
+          enclosure == null || usual == null
+              ? List.of()
+              : OpeningFlow.of(enclosure, airflow, usual);
+      return new Cooling(circuits, uncooled, warmed, roomC, hotRoomC, usual, hot, through);
     }
 
-    private Circuit loop(Loop loop) {
+    private static double riseK(@Nullable CaseAir air) {
+      return air == null ? 0 : air.riseK();
+    }
+
+    /** All that is drawn inside, less what blows out before the case has it. */
+    private @Nullable CaseAir caseAir(double room) {
+      if (enclosure == null) {
+        return null;
+      }
+      double drawn =
+          budget.power().hungryPeakWatts()
+              + budget.power().restTypicalWatts()
+              + budget.besideWatts();
+      double out = warm.stream().mapToDouble(Warm::blownOutW).sum();
+      double heat = Math.max(0, drawn - out);
+      return CaseAir.of(heat, airflow.ventilation(), enclosure.wallsWPerK(), room);
+    }
+
+    private Warm loop(Loop loop) {
       List<Component> members =
           loop.memberIds().stream().flatMap(id -> build.component(id).stream()).toList();
       List<Radiator> radiators = new ArrayList<>();
@@ -105,7 +154,7 @@ public record Cooling(
         }
       }
       heat += chips.stream().mapToDouble(LoopHeat.Chip::watts).sum();
-      return circuit(
+      return new Warm(
           loop.id(),
           loop.name(),
           Circuit.Sort.LOOP,
@@ -115,7 +164,10 @@ public record Cooling(
           coolant,
           copper,
           coolant * ORDER_MORE,
-          members.stream().filter(m -> m.thermal() != null && m.thermal().sections() > 0).toList());
+          breath(
+              members.stream()
+                  .filter(m -> m.thermal() != null && m.thermal().sections() > 0)
+                  .toList()));
     }
 
     private void cooler(Component cooler) {
@@ -126,8 +178,8 @@ public record Cooling(
       }
       boolean sealed = cooler.thermal().sections() > 0;
       double heat = chips.stream().mapToDouble(LoopHeat.Chip::watts).sum();
-      circuits.add(
-          circuit(
+      warm.add(
+          new Warm(
               cooler.id(),
               cooler.name(),
               sealed ? Circuit.Sort.SEALED : Circuit.Sort.AIR,
@@ -137,7 +189,7 @@ public record Cooling(
               cooler.thermal().coolantL(),
               cooler.thermal().copperKg(),
               0,
-              List.of(cooler)));
+              breath(List.of(cooler))));
     }
 
     /** The chip a cooler sits on: as said, itself, or the only processor. */
@@ -190,77 +242,51 @@ public record Cooling(
           : enclosure.opening(component.fitted().openingId()).orElse(null);
     }
 
-    /** "through “Grille”", or from inside: what breathes no opening breathes the case. */
-    private String airFrom(List<Component> breathers) {
-      if (enclosure == null || breathers.isEmpty()) {
-        return "the room";
-      }
-      return breathers.stream()
-          .map(this::opening)
-          .map(at -> at == null ? "inside the case" : "through “%s”".formatted(at.name()))
-          .distinct()
-          .collect(Collectors.joining(", "));
-    }
-
     private double openFactor(Component component) {
-      if (enclosure == null || component.fitted().openingId().isEmpty()) {
-        return 1;
-      }
-      Opening opening = enclosure.opening(component.fitted().openingId()).orElse(null);
-      return opening == null ? 1 : Airflow.behind(component, opening).factor();
+      return airflow.of(component.id()).map(flow -> flow.air().factor()).orElse(1.0);
     }
 
-    private Circuit circuit(
-        String id,
-        String name,
-        Circuit.Sort sort,
-        List<Radiator> radiators,
-        List<LoopHeat.Chip> chips,
-        double heat,
-        double coolant,
-        double copper,
-        double order,
-        List<Component> breathers) {
-      boolean inside = enclosure != null && breathers.stream().anyMatch(c -> opening(c) == null);
-      String from = airFrom(breathers);
-      try {
-        boolean air = sort == Circuit.Sort.AIR;
-        LoopHeat normal = heat(air, heat, radiators, coolant, copper, roomC, chips);
-        LoopHeat hot = heat(air, heat, radiators, coolant, copper, hotRoomC, chips);
-        return new Circuit(
-            id, name, sort, radiators, chips, heat, coolant, copper, normal, hot, order, from,
-            inside, "");
-      } catch (InvalidValue dead) {
-        return new Circuit(
-            id,
-            name,
-            sort,
-            radiators,
-            chips,
-            heat,
-            coolant,
-            copper,
-            null,
-            null,
-            order,
-            from,
-            inside,
-            dead.getMessage());
+    private Breath breath(List<Component> breathers) {
+      if (enclosure == null || breathers.isEmpty()) {
+        return Breath.OF_THE_ROOM;
       }
+      String from =
+          breathers.stream()
+              .map(each -> fromRoom(each) ? "through “%s”".formatted(opening(each).name()) : CASE)
+              .distinct()
+              .collect(Collectors.joining(", "));
+      return new Breath(
+          share(breathers, each -> !fromRoom(each)), share(breathers, this::blowsOut), from);
     }
 
-    /** In the air there is no coolant that warms up: chip = room + R × W. */
-    private static LoopHeat heat(
-        boolean air,
-        double heat,
-        List<Radiator> radiators,
-        double coolant,
-        double copper,
-        double room,
-        List<LoopHeat.Chip> chips) {
-      return air
-          ? LoopHeat.of(0, List.of(), 0, 0, room, chips)
-          : LoopHeat.of(heat, radiators, coolant, copper, room, chips);
+    /** Of what these give off, the share of some of them. */
+    private double share(List<Component> breathers, Predicate<Component> those) {
+      double all = breathers.stream().mapToDouble(this::weight).sum();
+      return breathers.stream().filter(those).mapToDouble(this::weight).sum() / all;
+    }
+
+    private double weight(Component breather) {
+      double conductance =
+          breather.thermal().sections() == 0
+              ? 0
+              : radiators(breather).stream().mapToDouble(Radiator::conductance).sum();
+      return Math.max(conductance, LEAST_WEIGHT);
+    }
+
+    /** Whether it draws the room's air in through an opening; one that says nothing does. */
+    private boolean fromRoom(Component breather) {
+      Opening opening = opening(breather);
+      boolean in = breather.fitted().air() != Air.EXHAUST;
+      return opening != null && opening.openMm2() > 0 && in && through(breather);
+    }
+
+    private boolean blowsOut(Component breather) {
+      return breather.fitted().air() == Air.EXHAUST && through(breather);
+    }
+
+    /** Whether some of what it moves goes through its opening. */
+    private boolean through(Component breather) {
+      return airflow.of(breather.id()).map(flow -> flow.air().factor() > 0).orElse(false);
     }
   }
 

@@ -18,16 +18,13 @@ public final class CoolingFindings {
   private CoolingFindings() {}
 
   public static List<Finding> of(Build build, Cooling cooling) {
-    List<Finding> findings = new ArrayList<>();
+    List<Finding> findings = new ArrayList<>(CaseAirFindings.of(build, cooling));
     for (Circuit circuit : cooling.circuits()) {
       if (circuit.normal() == null) {
         findings.add(dead(circuit));
       } else {
         for (int i = 0; i < circuit.chips().size(); i++) {
           chip(circuit, i, findings);
-        }
-        if (circuit.breathesCase() && !circuit.chips().isEmpty()) {
-          findings.add(breathesCase(circuit));
         }
       }
     }
@@ -75,22 +72,6 @@ public final class CoolingFindings {
         .with(Remedy.byHand("Type under Heat where it slows down, and what cools it"));
   }
 
-  private static Finding breathesCase(Circuit circuit) {
-    return Finding.of(
-            Severity.NOTE,
-            "fit",
-            "circuit:" + circuit.id() + "/breathes-case",
-            "%s breathes the air inside the case, not the room’s".formatted(circuit.name()),
-            "%.0f °C is reckoned with the room’s %s °C; what the %.0f W and all else in the case warm its air by comes on top."
-                .formatted(
-                    circuit.normal().chips().get(0).temperatureC(),
-                    Figures.plain(circuit.normal().roomC()),
-                    circuit.heatW()),
-            "Every degree the case is warmer, the chip is warmer too.")
-        .about(circuit.id())
-        .with(Remedy.byHand("Put it behind an opening and say so, or give the case a fan"));
-  }
-
   private static void chip(Circuit circuit, int index, List<Finding> findings) {
     LoopHeat.ChipHeat normal = circuit.normal().chips().get(index);
     LoopHeat.ChipHeat hot = circuit.hot().chips().get(index);
@@ -106,13 +87,16 @@ public final class CoolingFindings {
                 stop
                     ? "%s gets %.0f K too hot in a hot room".formatted(hot.name(), -hot.marginK())
                     : "%s has %.1f K left in a hot room".formatted(hot.name(), hot.marginK()),
-                "%.0f °C at %s °C, %.0f °C at %s °C; it slows down at %s °C. Room + rise %.1f K + %s K/W × %.0f W."
+                "%.0f °C at %s °C, %.0f °C at %s °C; it slows down at %s °C. Room%s + rise %.1f K + %s K/W × %.0f W."
                     .formatted(
                         normal.temperatureC(),
                         Figures.plain(circuit.normal().roomC()),
                         hot.temperatureC(),
                         Figures.plain(circuit.hot().roomC()),
                         Figures.plain(hot.limitC()),
+                        circuit.hot().airK() < 0.05
+                            ? ""
+                            : " + case %.1f K".formatted(circuit.hot().airK()),
                         circuit.hot().riseK(),
                         Figures.plain(circuit.chips().get(index).resistance()),
                         circuit.chips().get(index).watts()),
@@ -123,6 +107,10 @@ public final class CoolingFindings {
                     circuit.sort() == Circuit.Sort.AIR
                         ? "Choose a larger cooler, or one with coolant"
                         : "Another section of radiator, thicker, or faster fans"),
+                Remedy.byHand(
+                    circuit.hot().airK() < 1
+                        ? "Limit the chip’s watts"
+                        : "Let it breathe the room’s air, or more air through the case"),
                 Remedy.byHand("Limit the chip’s watts")));
   }
 

@@ -10,7 +10,8 @@ import java.util.List;
  * How warm a loop and its chips get.
  *
  * @param conductance of all radiators, W/K
- * @param riseK coolant above the room
+ * @param airK how much warmer than the room the air is that cools it
+ * @param riseK coolant above that air
  * @param tauMinutes time constant, 0 without coolant and copper
  * @param settleMinutes until 95 % of the rise
  * @param settling coolant above the room from cold on, up to five time constants
@@ -19,6 +20,7 @@ public record LoopHeat(
     double heatW,
     double conductance,
     double roomC,
+    double airK,
     double riseK,
     List<ChipHeat> chips,
     double tauMinutes,
@@ -67,6 +69,22 @@ public record LoopHeat(
       double copperKg,
       double roomC,
       List<Chip> chips) {
+    return of(heatW, radiators, coolantL, copperKg, roomC, 0, chips);
+  }
+
+  /**
+   * The same in air that is warmer than the room.
+   *
+   * @param airK by how much, 0 or more
+   */
+  public static LoopHeat of(
+      double heatW,
+      List<Radiator> radiators,
+      double coolantL,
+      double copperKg,
+      double roomC,
+      double airK,
+      List<Chip> chips) {
     double conductance = radiators.stream().mapToDouble(Radiator::conductance).sum();
     Require.that(
         conductance > 0 || heatW == 0,
@@ -77,21 +95,22 @@ public record LoopHeat(
         conductance == 0
             ? 0
             : (JOULE_PER_LITRE_K * coolantL + JOULE_PER_COPPER_KG_K * copperKg) / conductance / 60;
-    List<ChipHeat> heats = chips.stream().map(chip -> heat(chip, roomC + rise)).toList();
+    List<ChipHeat> heats = chips.stream().map(chip -> heat(chip, roomC + airK + rise)).toList();
     return new LoopHeat(
         heatW,
         conductance,
         roomC,
+        airK,
         rise,
         heats,
         tau,
         3 * tau,
         settling(rise, tau),
         Why.of(
-            "rise = heat ÷ conductance; chip = room + rise + R × W",
+            "rise = heat ÷ conductance; chip = room + case air + rise + R × W",
             "heat %s W".formatted(Figures.plain(heatW)),
             "conductance %.1f W/K of %d radiators".formatted(conductance, radiators.size()),
-            "room %s °C".formatted(Figures.plain(roomC)),
+            "room %s °C, the air it breathes %.1f K warmer".formatted(Figures.plain(roomC), airK),
             "%s l coolant, %s kg copper"
                 .formatted(Figures.plain(coolantL), Figures.plain(copperKg))));
   }

@@ -93,6 +93,7 @@ public record PlaceQuestion(List<Bay> bays, List<Thing> things) {
             List.of(),
             List.of(),
             null,
+            null,
             Enclosure.ROOM_C,
             Enclosure.HOT_ROOM_C);
     List<Cavity> cavities = Cavities.of(enclosure);

@@ -76,6 +76,17 @@ public record Space(
     return component == null ? pieceId : component.id();
   }
 
+  /** Where the bodies of placed pieces are, by the id of their component. */
+  public Map<String, List<Box>> bodies() {
+    return placed.stream()
+        .flatMap(each -> each.hard().stream())
+        .filter(Solid::body)
+        .collect(
+            Collectors.groupingBy(
+                solid -> componentId(solid.ofId()),
+                Collectors.mapping(Solid::box, Collectors.toList())));
+  }
+
   /** All that stands in bays, components and screens. */
   List<Placed> all() {
     return joined(placed, inBays);

@@ -224,6 +224,7 @@ class SpaceProofTest extends Proof {
             List.of(),
             List.of(),
             new Supports(Supports.Kind.FEET, 20, 80, 20, 80),
+            null,
             22,
             32);
     components.add(boxed("s", ComponentKind.SUPPLY, 80, 80, 80, Seat.SUPPLY));
