@@ -52,7 +52,11 @@ function arrows(mouth: Mouth, flow: number, x: To, y: To) {
         <g v-for="mouth in mouths(through, space.outer, sight)" :key="mouth.id" class="mouth">
           <title>{{ mouth.name }}</title>
           <line :x1="x(mouth.x1)" :y1="y(mouth.y1)" :x2="x(mouth.x2)" :y2="y(mouth.y2)" />
-          <g v-for="arrow in arrows(mouth, air.flowM3PerHour, x, y)" :key="arrow.key" :class="arrow.way">
+          <g
+            v-for="arrow in arrows(mouth, air.flowM3PerHour, x, y)"
+            :key="arrow.key"
+            :class="arrow.way"
+          >
             <path :d="arrow.path" />
             <text :x="arrow.tx" :y="arrow.ty">{{ arrow.text }}</text>
           </g>

@@ -82,13 +82,22 @@ final class SlowHands {
   final Set<String> local = new TreeSet<>();
   final Set<String> chosen = new TreeSet<>();
   final List<String> wrong = new ArrayList<>();
+  private final Set<String> taken;
 
   /**
    * @param pausesMs after the first key, between the others, and before the last
    */
   SlowHands(Page page, int[] pausesMs, int heldBackMs) {
+    this(page, pausesMs, heldBackMs, new TreeSet<>());
+  }
+
+  /**
+   * @param taken fields that some hand has taken, shared with other hands at other pages
+   */
+  SlowHands(Page page, int[] pausesMs, int heldBackMs, Set<String> taken) {
     this.page = page;
     this.pausesMs = pausesMs;
+    this.taken = taken;
     page.addInitScript(HOLD_BACK.replace("heldBackMs = 0", "heldBackMs = " + heldBackMs));
   }
 
@@ -104,10 +113,19 @@ final class SlowHands {
     page.evaluate(LEAVES, addresses);
     chosen.addAll(chosenHere());
     for (String field : here()) {
-      if (wanted.contains(tagOf(field)) && !seen(field)) {
+      if (wanted.contains(tagOf(field)) && !seen(field) && taken.add(field)) {
         one(field, addresses);
       }
     }
+  }
+
+  /** Takes over what another hand has typed. */
+  void and(SlowHands other) {
+    typed.addAll(other.typed);
+    refused.addAll(other.refused);
+    local.addAll(other.local);
+    chosen.addAll(other.chosen);
+    wrong.addAll(other.wrong);
   }
 
   /** The tags of all fields typed into. */
