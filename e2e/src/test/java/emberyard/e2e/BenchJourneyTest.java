@@ -153,6 +153,10 @@ class BenchJourneyTest extends DemoDay {
     Page other = yard.signedIn("ines");
     bench(other);
     new Hands(other).takeUp(title);
+    // what is called the same in other builds stays
+    Locator alike =
+        other.locator(".then .card").filter(new Locator.FilterOptions().setHasText(title));
+    int ofOthers = alike.count();
     // both stand before the same answer; the second comes too late
     Locator late = askedHow(other, title);
     Locator soon = askedHow(ines, title);
@@ -162,8 +166,7 @@ class BenchJourneyTest extends DemoDay {
     assertThat(ines.locator("article.now h2")).not().hasText(title);
     other.context().setOffline(false);
     new Hands(other).sees("is done already: ines said so.");
-    assertThat(other.locator(".then .card").filter(new Locator.FilterOptions().setHasText(title)))
-        .hasCount(0);
+    assertThat(alike).hasCount(ofOthers);
   }
 
   /** Done, clock, note and photo while the server is away: all are there once, in order. */
