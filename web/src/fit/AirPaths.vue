@@ -67,7 +67,7 @@ function arrows(mouth: Mouth, flow: number, x: To, y: To) {
   <p class="soft small">
     m³/h through each opening; what lies across is drawn. Air leaves
     <span class="mono">{{ fixed(air.riseK, 1) }} K</span> warmer than the room, at
-    <span class="mono">{{ fixed(air.roomC + air.riseK, 1) }} °C</span>.
+    <span class="mono">{{ fixed(air.airC, 1) }} °C</span>.
   </p>
 </template>
 

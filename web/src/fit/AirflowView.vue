@@ -26,7 +26,12 @@ const opening = computed(
     enclosure.value?.openings[0] ??
     null,
 )
-const blowing = computed(() => builds.build!.components.filter((c) => c.thermal?.airM3PerHour))
+/** What moves air, and what cools a chip: a card may breathe through an opening too. */
+const blowing = computed(() =>
+  builds.build!.components.filter(
+    (c) => c.thermal?.airM3PerHour || typeof c.thermal?.resistanceKPerW === 'number',
+  ),
+)
 const flowOf = (c: Component) => airflow.value.fans.find((fan) => fan.componentId === c.id) ?? null
 const openings = computed(() => [
   { value: '', label: 'none' },
@@ -127,9 +132,7 @@ const wrongWay = (c: Component) => airflow.value.facings.some((f) => f.component
         <dt>warmer than the room</dt>
         <dd class="mono" data-figure="case-rise">{{ fixed(inside.riseK, 1) }} K</dd>
         <dt>on a hot day</dt>
-        <dd class="mono">
-          {{ fixed((cooling.hotCaseAir?.roomC ?? 0) + (cooling.hotCaseAir?.riseK ?? 0), 1) }} °C
-        </dd>
+        <dd class="mono">{{ fixed(cooling.hotCaseAir?.airC ?? inside.airC, 1) }} °C</dd>
       </dl>
       <AirPaths v-if="space" :space="space" :through="cooling.through" :air="inside" />
     </section>
@@ -157,7 +160,7 @@ const wrongWay = (c: Component) => airflow.value.facings.some((f) => f.component
     <section>
       <h3>Fans and radiators</h3>
       <p v-if="!blowing.length" class="soft">
-        Nothing in the build blows: take fans from the library.
+        Nothing in the build blows or cools: take fans from the library.
       </p>
       <div v-for="fan in blowing" :key="fan.id" class="fan">
         <strong>
@@ -168,11 +171,14 @@ const wrongWay = (c: Component) => airflow.value.facings.some((f) => f.component
         <span v-if="!fan.thermal?.shows" class="soft small">nothing on it to see</span>
         <span v-if="flowOf(fan)" class="mono small">
           {{ fixed(flowOf(fan)!.air.openMm2 / 100, 1) }} cm² open,
-          {{ fixed(flowOf(fan)!.air.sweptMm2 / 100, 1) }} swept;
-          {{ flow(flowOf(fan)!.air.flowM3PerHour)
-          }}<template v-if="flowOf(fan)!.past">: {{ said(flowOf(fan)!.past) }}</template>
+          {{ fixed(flowOf(fan)!.air.sweptMm2 / 100, 1) }} swept<template
+            v-if="flowOf(fan)!.ratedM3PerHour"
+            >; {{ flow(flowOf(fan)!.air.flowM3PerHour) }}</template
+          ><template v-if="flowOf(fan)!.past">: {{ said(flowOf(fan)!.past) }}</template>
         </span>
-        <span v-else class="soft small">still</span>
+        <span v-else class="soft small">{{
+          fan.thermal?.resistanceKPerW ? 'breathes the case' : 'still'
+        }}</span>
       </div>
     </section>
     <section>

@@ -35,8 +35,6 @@ class SlowTypingProof {
   /** They wait more than they work: two type at once. */
   private static final int HANDS = 2;
 
-  private static final ExecutorService POOL = Executors.newFixedThreadPool(HANDS);
-
   private static final boolean SLOW = Boolean.getBoolean("ember.long");
 
   /** A screen with what opens its forms, one after the other. */
@@ -232,13 +230,13 @@ class SlowTypingProof {
     Set<String> wanted = FieldTags.typed();
     Set<String> before = firstRun(wanted);
     Set<String> taken = ConcurrentHashMap.newKeySet();
-    List<Walk> walks =
+    ExecutorService pool = Executors.newFixedThreadPool(HANDS);
+    List<CompletableFuture<Walk>> walking =
         IntStream.range(0, HANDS)
-            .mapToObj(hand -> CompletableFuture.supplyAsync(() -> walk(hand, wanted, taken), POOL))
-            .toList()
-            .stream()
-            .map(CompletableFuture::join)
+            .mapToObj(hand -> CompletableFuture.supplyAsync(() -> walk(hand, wanted, taken), pool))
             .toList();
+    List<Walk> walks = walking.stream().map(CompletableFuture::join).toList();
+    pool.shutdown();
     SlowHands hands = walks.get(0).hands;
     walks.stream().skip(1).forEach(other -> hands.and(other.hands));
     hands.local.addAll(before);

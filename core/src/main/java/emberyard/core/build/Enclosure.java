@@ -122,6 +122,13 @@ public record Enclosure(
         walls, roomC, hotRoomC);
   }
 
+  /** The same on other supports. */
+  public Enclosure with(Supports others) {
+    return new Enclosure(
+        id, name, origin, productId, widthMm, depthMm, heightMm, bays, openings, mounts, others,
+        walls, roomC, hotRoomC);
+  }
+
   /** The same with one bay replaced. */
   public Enclosure with(Bay changed) {
     List<Bay> all = new ArrayList<>(bays);

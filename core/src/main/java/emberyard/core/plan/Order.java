@@ -15,7 +15,7 @@ record Order(long[] first, long[] second, int[] last, int @Nullable [] hands) {
     this(first, second, last, null);
   }
 
-  int handsOn(int step) {
+  int handOf(int step) {
     return hands == null ? StepNumbers.NONE : hands[step];
   }
 

@@ -81,7 +81,7 @@ final class PlanPass {
   }
 
   Placement[] inOrder(Order order) {
-    wanted = order::handsOn;
+    wanted = order::handOf;
     int[] open = tied.before.clone();
     ReadySteps ready = new ReadySteps(order, open.length);
     for (int group = 0; group < open.length; group++) {

@@ -35,14 +35,17 @@ public record Airflow(
   /**
    * A component behind an opening.
    *
+   * @param ratedM3PerHour of all its fans, 0 where nobody has said
    * @param past why it, or one of its pieces, blows past the opening; empty where none does
+   * @param aside share of its blades that blow past it, in the case: 0 to 1
    */
-  public record Flow(String componentId, String openingId, FanAir air, String past) {
-    /** Whether anybody has said how much it moves. */
-    boolean blows() {
-      return air.factor() > 0 ? air.flowM3PerHour() > 0 : air.share() == 0;
-    }
-  }
+  public record Flow(
+      String componentId,
+      String openingId,
+      FanAir air,
+      double ratedM3PerHour,
+      String past,
+      double aside) {}
 
   /** The balance with one more face closed off. */
   public record Sealing(Face face, AirBalance balance) {}
@@ -124,25 +127,29 @@ public record Airflow(
     private static Flow flow(List<Piece> pieces) {
       Blowing first = pieces.get(0).of;
       List<FanAir> airs = pieces.stream().map(Piece::air).toList();
-      String past =
-          pieces.stream()
-              .map(piece -> piece.of.why())
-              .filter(why -> !why.isEmpty())
-              .findFirst()
-              .orElse("");
-      return new Flow(first.component().id(), first.openingId(), FanAir.together(airs), past);
+      List<String> past =
+          pieces.stream().map(piece -> piece.of.why()).filter(why -> !why.isEmpty()).toList();
+      return new Flow(
+          first.component().id(),
+          first.openingId(),
+          FanAir.together(airs),
+          pieces.size() * first.ratedM3PerHour(),
+          past.isEmpty() ? "" : past.get(0),
+          past.size() / (double) pieces.size());
     }
 
     Ventilation ventilation() {
-      return Ventilation.of(fans.stream().map(Flow::air).toList(), vents);
+      List<FanAir> rated =
+          fans.stream().filter(flow -> flow.ratedM3PerHour > 0).map(Flow::air).toList();
+      return Ventilation.of(rated, vents);
     }
   }
 
   private record Piece(Blowing of, double openMm2) {
     FanAir air() {
       double size = Blowing.fanMm(of.component());
-      double flow = of.component().thermal().airM3PerHour();
       int fans = of.fans();
+      double flow = of.ratedM3PerHour() / fans;
       FanAir one = FanAir.of(of.component().name(), size, flow, of.air(), openMm2 / fans);
       return one.times(fans);
     }
@@ -155,8 +162,7 @@ public record Airflow(
   private static List<Facing> facings(Build build, Enclosure enclosure) {
     List<Facing> facings = new ArrayList<>();
     for (Component c : build.components()) {
-      if (enclosure == null
-          || c.thermal() == null
+      if (c.thermal() == null
           || c.thermal().shows() == null
           || c.fitted().wantedFacing() == null
           || c.fitted().air() == null) {

@@ -28,7 +28,7 @@ public final class AirflowFindings {
       Opening opening = enclosure.opening(flow.openingId()).orElseThrow();
       if (!flow.past().isEmpty()) {
         findings.add(past(build, enclosure, opening, flow, space));
-      } else if (flow.blows() && flow.air().share() < FanAir.WANTED_SHARE) {
+      } else if (flow.ratedM3PerHour() > 0 && flow.air().share() < FanAir.WANTED_SHARE) {
         findings.add(new NarrowOpening(build, enclosure, opening, flow, space).finding(airflow));
       }
     }

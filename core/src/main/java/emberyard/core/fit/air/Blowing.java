@@ -104,6 +104,11 @@ record Blowing(Component component, String openingId, @Nullable Rect at, String 
     return Math.max(1, component.thermal().sections());
   }
 
+  /** Of all its fans. */
+  double ratedM3PerHour() {
+    return fans() * component.thermal().airM3PerHour();
+  }
+
   double sweptMm2() {
     return fans() * FanAir.sweptMm2(fanMm(component));
   }

@@ -2,11 +2,12 @@ package emberyard.core.fit.air;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Enclosure;
+import emberyard.core.build.Face;
 import emberyard.core.build.Opening;
 import emberyard.core.build.ScreenPlace;
+import emberyard.core.build.Supports;
 import emberyard.core.fit.space.Space;
 import emberyard.core.geometry.Rect;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -14,19 +15,30 @@ import java.util.Optional;
 public final class Breathing {
   private Breathing() {}
 
-  /** The enclosure of a build as air finds it: its openings less what screens cover. */
+  /**
+   * The enclosure of a build as air finds it: its openings less what screens cover, and less the
+   * floor of what lies on a shelf.
+   */
   public static Optional<Enclosure> enclosure(Build build) {
     List<ScreenPlace> screens = ScreenPlace.of(build);
     return Space.enclosure(build)
-        .map(enclosure -> screens.isEmpty() ? enclosure : left(enclosure, screens));
+        .map(
+            enclosure ->
+                enclosure.with(
+                    enclosure.openings().stream()
+                        .map(opening -> left(opening, enclosure, screens))
+                        .toList()));
   }
 
-  private static Enclosure left(Enclosure enclosure, List<ScreenPlace> screens) {
-    List<Opening> openings = new ArrayList<>();
-    for (Opening opening : enclosure.openings()) {
-      openings.add(opening.leaving(1 - covered(opening, screens)));
-    }
-    return enclosure.with(openings);
+  private static Opening left(Opening opening, Enclosure enclosure, List<ScreenPlace> screens) {
+    return onShelf(opening, enclosure)
+        ? opening.closed()
+        : opening.leaving(1 - covered(opening, screens));
+  }
+
+  /** Whether an opening lies on what the enclosure lies on. */
+  static boolean onShelf(Opening opening, Enclosure enclosure) {
+    return opening.face() == Face.BOTTOM && enclosure.supports().kind() == Supports.Kind.SHELF;
   }
 
   /**

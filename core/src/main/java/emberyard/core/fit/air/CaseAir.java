@@ -14,6 +14,7 @@ import java.util.List;
  * @param flowM3PerHour through the case
  * @param moved by what
  * @param riseK over the room
+ * @param airC as warm as that is
  * @param airW of the heat, what the air carries out
  * @param throughWallsW the rest
  */
@@ -24,6 +25,7 @@ public record CaseAir(
     double flowM3PerHour,
     Mover moved,
     double riseK,
+    double airC,
     double airW,
     double throughWallsW,
     Why why) {
@@ -37,11 +39,6 @@ public record CaseAir(
     FANS,
     WARMTH,
     NOTHING
-  }
-
-  /** As warm as it is in there. */
-  public double airC() {
-    return roomC + riseK;
   }
 
   /**
@@ -77,6 +74,7 @@ public record CaseAir(
         flow * 3_600,
         moved,
         rise,
+        roomC + rise,
         AIR_J_PER_M3_K * flow * rise,
         wallsWPerK * rise,
         why(heatW, flow * 3_600, moved, wallsWPerK, roomC));

@@ -29,12 +29,32 @@ final class CoverFindings {
       return findings;
     }
     for (Opening opening : enclosure.openings()) {
+      if (!opening.sealed() && Breathing.onShelf(opening, enclosure)) {
+        findings.add(onShelf(enclosure, opening));
+        continue;
+      }
       double share = opening.sealed() ? 0 : Breathing.covered(opening, screens);
       if (share > NOTICED) {
         findings.add(covered(build, opening, share, over(opening, screens)));
       }
     }
     return findings;
+  }
+
+  private static Finding onShelf(Enclosure enclosure, Opening opening) {
+    return Finding.of(
+            Severity.RISK,
+            "fit",
+            "opening:" + opening.id() + "/covered-below",
+            "“%s” lies on the shelf: no air goes through it".formatted(opening.name()),
+            "%.1f cm² in the floor of %s, which stands on a shelf without feet."
+                .formatted(opening.openMm2() / 100, enclosure.name()),
+            "What should come in or leave below doesn’t; under Cooled it counts as closed.")
+        .about(enclosure.id())
+        .with(
+            new Remedy(
+                "Give it feet",
+                new Remedy.Change("enclosures", enclosure.id(), "supports.kind", 0, "FEET")));
   }
 
   private static List<ScreenPlace> over(Opening opening, List<ScreenPlace> screens) {

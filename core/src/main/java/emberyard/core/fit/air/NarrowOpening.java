@@ -17,7 +17,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** An opening that is too small for what blows through it; a way out is tried before it is said. */
-record NarrowOpening(
+public record NarrowOpening(
     Build build, Enclosure enclosure, Opening opening, Airflow.Flow flow, @Nullable Space space) {
   private static final double ALL_OF_IT = 0.999;
 
@@ -40,6 +40,14 @@ record NarrowOpening(
         .with(ways().toArray(Remedy[]::new));
   }
 
+  /** The way out where an opening is closed off. */
+  public static Remedy open(Enclosure enclosure, Opening opening) {
+    int index = enclosure.openings().indexOf(opening);
+    return new Remedy(
+        "Open “%s” again".formatted(opening.name()),
+        new Change("enclosures", enclosure.id(), "openings.%d.sealed".formatted(index), 0));
+  }
+
   private double wantedMm2() {
     return FanAir.WANTED_SHARE * flow.air().sweptMm2();
   }
@@ -57,7 +65,7 @@ record NarrowOpening(
 
   private List<Remedy> ways() {
     if (opening.sealed()) {
-      return List.of(new Remedy("Open “%s” again".formatted(opening.name()), change("sealed", 0)));
+      return List.of(open(enclosure, opening));
     }
     List<Remedy> ways = new ArrayList<>();
     double had = flow.air().openMm2() / opening.openMm2();

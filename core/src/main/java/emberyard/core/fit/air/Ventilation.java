@@ -3,6 +3,7 @@ package emberyard.core.fit.air;
 import emberyard.core.build.Fitted.Air;
 import emberyard.core.units.Require;
 import java.util.List;
+import java.util.function.ToDoubleFunction;
 
 /**
  * What moves air through a case.
@@ -49,8 +50,7 @@ public record Ventilation(
         vents);
   }
 
-  private static double sum(
-      List<FanAir> fans, Air way, java.util.function.ToDoubleFunction<FanAir> of) {
+  private static double sum(List<FanAir> fans, Air way, ToDoubleFunction<FanAir> of) {
     return fans.stream().filter(fan -> fan.air() == way).mapToDouble(of).sum();
   }
 
@@ -71,10 +71,5 @@ public record Ventilation(
     double across = vented + (inward ? byOutMm2 : byInMm2);
     double share = swept == 0 ? 0 : Math.min(1, across / (FanAir.WANTED_SHARE * swept));
     return IN_A_CASE * Math.max(weaker, stronger * share);
-  }
-
-  /** Whether nothing moves air and nothing lets it through. */
-  public boolean closed() {
-    return byFansM3PerHour() == 0 && vents.stream().allMatch(vent -> vent.openMm2() == 0);
   }
 }

@@ -6,9 +6,9 @@ import emberyard.core.build.Opening;
 import emberyard.core.build.Walls;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
-import emberyard.core.finding.Remedy.Change;
 import emberyard.core.finding.Severity;
 import emberyard.core.fit.air.CaseAir;
+import emberyard.core.fit.air.NarrowOpening;
 import emberyard.core.fit.space.Space;
 import java.util.ArrayList;
 import java.util.List;
@@ -42,8 +42,7 @@ final class CaseAirFindings {
             stop ? Severity.STOP : Severity.NOTE,
             "fit",
             "fit/closed-case",
-            "%.0f W stay in %s: nothing lets air in and out"
-                .formatted(air.heatW(), enclosure.name()),
+            "%.0f W stay in %s: no air moves through it".formatted(air.heatW(), enclosure.name()),
             "Through its free walls alone, %.2f W/K %s, it gets %.0f K warmer than the room (estimate; the one it stands on left out)."
                 .formatted(air.wallsWPerK(), wallWords(enclosure), air.riseK()),
             "Everything in it slows down, switches off, or is damaged.")
@@ -81,16 +80,12 @@ final class CaseAirFindings {
   }
 
   private static List<Remedy> ways(Enclosure enclosure) {
-    List<Remedy> ways = new ArrayList<>();
-    for (int i = 0; i < enclosure.openings().size(); i++) {
-      Opening opening = enclosure.openings().get(i);
-      if (opening.sealed()) {
-        ways.add(
-            new Remedy(
-                "Open “%s” again".formatted(opening.name()),
-                new Change("enclosures", enclosure.id(), "openings.%d.sealed".formatted(i), 0)));
-      }
-    }
+    List<Remedy> ways =
+        new ArrayList<>(
+            enclosure.openings().stream()
+                .filter(Opening::sealed)
+                .map(opening -> NarrowOpening.open(enclosure, opening))
+                .toList());
     ways.add(Remedy.byHand("Draw where air comes in and where it leaves, under Air"));
     ways.add(Remedy.byHand("Let a fan or a radiator blow through an opening"));
     return ways;

@@ -17,8 +17,9 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Predicate;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -242,8 +243,9 @@ public record Cooling(
           : enclosure.opening(component.fitted().openingId()).orElse(null);
     }
 
+    /** Of what its fans would move freely, what is left by its opening or moves in the case. */
     private double openFactor(Component component) {
-      return airflow.of(component.id()).map(flow -> flow.air().factor()).orElse(1.0);
+      return airflow.of(component.id()).map(flow -> flow.air().factor() + flow.aside()).orElse(1.0);
     }
 
     private Breath breath(List<Component> breathers) {
@@ -251,18 +253,23 @@ public record Cooling(
         return Breath.OF_THE_ROOM;
       }
       String from =
-          breathers.stream()
-              .map(each -> fromRoom(each) ? "through “%s”".formatted(opening(each).name()) : CASE)
-              .distinct()
-              .collect(Collectors.joining(", "));
+          breathers.stream().flatMap(this::sources).distinct().collect(Collectors.joining(", "));
       return new Breath(
-          share(breathers, each -> !fromRoom(each)), share(breathers, this::blowsOut), from);
+          share(breathers, each -> 1 - fromRoom(each)), share(breathers, this::blownOut), from);
     }
 
-    /** Of what these give off, the share of some of them. */
-    private double share(List<Component> breathers, Predicate<Component> those) {
+    private Stream<String> sources(Component breather) {
+      double room = fromRoom(breather);
+      Stream<String> outside =
+          room > 0 ? Stream.of("through “%s”".formatted(opening(breather).name())) : Stream.empty();
+      return room < 1 ? Stream.concat(outside, Stream.of(CASE)) : outside;
+    }
+
+    /** What these have in shares, by what each gives off. */
+    private double share(List<Component> breathers, ToDoubleFunction<Component> of) {
       double all = breathers.stream().mapToDouble(this::weight).sum();
-      return breathers.stream().filter(those).mapToDouble(this::weight).sum() / all;
+      return breathers.stream().mapToDouble(each -> of.applyAsDouble(each) * weight(each)).sum()
+          / all;
     }
 
     private double weight(Component breather) {
@@ -273,20 +280,25 @@ public record Cooling(
       return Math.max(conductance, LEAST_WEIGHT);
     }
 
-    /** Whether it draws the room's air in through an opening; one that says nothing does. */
-    private boolean fromRoom(Component breather) {
-      Opening opening = opening(breather);
-      boolean in = breather.fitted().air() != Air.EXHAUST;
-      return opening != null && opening.openMm2() > 0 && in && through(breather);
+    private double fromRoom(Component breather) {
+      return breather.fitted().air() == Air.EXHAUST ? 0 : through(breather);
     }
 
-    private boolean blowsOut(Component breather) {
-      return breather.fitted().air() == Air.EXHAUST && through(breather);
+    private double blownOut(Component breather) {
+      return breather.fitted().air() == Air.EXHAUST ? through(breather) : 0;
     }
 
-    /** Whether some of what it moves goes through its opening. */
-    private boolean through(Component breather) {
-      return airflow.of(breather.id()).map(flow -> flow.air().factor() > 0).orElse(false);
+    /**
+     * The share of the air that cools it that goes through its opening. A radiator with less air
+     * cools less, a cooler makes up for it with air of the case.
+     */
+    private double through(Component breather) {
+      Airflow.Flow flow = airflow.of(breather.id()).orElse(null);
+      if (flow == null || flow.air().factor() == 0) {
+        return 0;
+      }
+      double factor = flow.air().factor();
+      return breather.thermal().sections() > 0 ? factor / (factor + flow.aside()) : factor;
     }
   }
 

@@ -13,6 +13,7 @@ import emberyard.core.build.Fitted;
 import emberyard.core.build.Fitted.Air;
 import emberyard.core.build.Opening;
 import emberyard.core.build.Seat;
+import emberyard.core.build.Supports;
 import emberyard.core.build.Thermal;
 import emberyard.core.build.Turn;
 import emberyard.core.finding.Finding;
@@ -126,7 +127,10 @@ class CaseAirProofTest extends Proof {
     components.add(chip(150));
     components.add(flat);
     assertEquals("it blows along its thickness, not to the front", flow("r").past());
-    assertTrue(cooling().circuits().get(0).breathesCase());
+    Circuit circuit = cooling().circuits().get(0);
+    assertTrue(circuit.breathesCase());
+    assertEquals("", circuit.problem(), "it blows, if only inside");
+    assertEquals(cooling().caseAir().riseK(), circuit.normal().airK(), 1e-9);
     Finding past = found("opening:grille/past-r").orElseThrow();
     assertEquals(
         "Say that it breathes through “roof”, which it lies over", past.remedies().get(0).label());
@@ -148,6 +152,50 @@ class CaseAirProofTest extends Proof {
     assertEquals(all - 150, cooling().caseAir().heatW(), 1e-9);
     assertTrue(chipC() < breathingTheCase);
     assertTrue(cooling().circuits().get(0).breathesCase());
+  }
+
+  /** What a cooler doesn't draw from the room it draws from the case. */
+  @Test
+  void aSliverOfTheOpeningIsNoRoomAir() {
+    Component card =
+        cooler("grille", Air.INTAKE)
+            .withBody(Body.box(120, 100, 120, List.of(Seat.FREE), List.of(Turn.UPRIGHT)));
+    components.add(chip(150));
+    components.add(at(card, 0));
+    double over = chipC();
+    assertEquals(22 + 0.30 * 150, over, 1e-9);
+    components.set(1, at(card, 110));
+    double rise = cooling().caseAir().riseK();
+    double factor = flow("c").air().factor();
+    assertTrue(factor > 0 && factor < 0.2, "a sliver: " + factor);
+    assertEquals(over + (1 - factor) * rise, chipC(), 1e-9);
+  }
+
+  private static Component at(Component of, double x) {
+    Fitted.Pin pin = new Fitted.Pin("all", Turn.UPRIGHT, x, 0, 0);
+    return of.withFitted(of.fitted().at(pin));
+  }
+
+  /** Slots in the floor of a case that lies on a shelf let nothing through, and that is said. */
+  @Test
+  void onAShelfTheFloorIsClosed() {
+    openings.clear();
+    openings.add(opening("floor", Face.BOTTOM, 0, 0, 200, 200));
+    openings.add(opening("roof", Face.TOP, 0, 0, 200, 200));
+    open();
+    components.add(chip(100));
+    components.add(cooler("", null));
+    double onFeet = cooling().caseAir().riseK();
+    assertTrue(found("opening:floor/covered-below").isEmpty());
+    Supports feet = enclosure.supports();
+    enclosure =
+        enclosure.with(
+            new Supports(
+                Supports.Kind.SHELF, feet.frontMm(), feet.backMm(), feet.leftMm(), feet.rightMm()));
+    assertTrue(cooling().caseAir().riseK() > onFeet + 1);
+    Finding closed = found("opening:floor/covered-below").orElseThrow();
+    assertEquals(Severity.RISK, closed.severity());
+    assertEquals("Give it feet", closed.remedies().get(0).label());
   }
 
   /** All that comes in leaves, whatever moves it. */
