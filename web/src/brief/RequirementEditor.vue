@@ -115,6 +115,11 @@ const measured = computed(() => {
       unit,
       optional: false,
     },
+    which === 'SUPPORT_KG' && {
+      field: 'limit.support',
+      label: 'Which support',
+      hint: 'its name; empty: whichever carries most',
+    },
     coloured && { field: 'limit.targetHex', label: 'Colour aimed at' },
     coloured && { field: 'limit.face', label: 'On', options: faces },
     read.value && {

@@ -14,6 +14,7 @@ export const MEASURES: {
   { value: 'HEIGHT_MM', label: 'height', unit: 'mm', kind: 'SIZE' },
   { value: 'DEPTH_MM', label: 'depth', unit: 'mm', kind: 'SIZE' },
   { value: 'MASS_KG', label: 'mass', unit: 'kg', kind: 'WEIGHT' },
+  { value: 'SUPPORT_KG', label: 'load on a support', unit: 'kg', kind: 'WEIGHT' },
   { value: 'HOT_SPOT_C', label: 'hot spot', unit: '°C', kind: 'HEAT' },
   { value: 'NOISE_DBA', label: 'noise at 1 m', unit: 'dBA', kind: 'NOISE' },
   { value: 'COLOUR_DELTA_E00', label: 'colour difference', unit: 'ΔE00', kind: 'COLOUR' },
@@ -54,6 +55,7 @@ const STARTS: Partial<Record<Limit['measure'], number>> = {
   HEIGHT_MM: 400,
   DEPTH_MM: 300,
   MASS_KG: 15,
+  SUPPORT_KG: 5,
   HOT_SPOT_C: 90,
   NOISE_DBA: 36,
   COLOUR_DELTA_E00: 3,
@@ -70,6 +72,7 @@ export function newLimit(measure: Limit['measure'], day: string, targetHex: stri
     day: measure === 'REVEAL_DAY' ? day : null,
     targetHex: measure === 'COLOUR_DELTA_E00' ? targetHex : null,
     face: null,
+    support: '',
     reading: null,
   }
 }

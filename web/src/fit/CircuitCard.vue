@@ -93,6 +93,7 @@ const sign = (margin: number) => (margin < 0 ? 'stop' : margin < 5 ? 'risk' : 'd
       than the room, on a hot day <span class="mono">{{ fixed(circuit.hot.airK, 1) }} K</span>: see
       Air.
     </p>
+    <p v-if="heat?.remark" class="bad">{{ said(heat.remark) }}</p>
     <div class="inside">
       <table v-if="circuit.normal && circuit.hot && heat">
         <thead>

@@ -50,7 +50,7 @@ function own() {
     bays: [],
     openings: [],
     mounts: [],
-    supports: { kind: 'FEET', ...feetOf(box) },
+    supports: { kind: 'FEET', on: feetOf(box) },
     roomC: 22,
     hotRoomC: 32,
   })

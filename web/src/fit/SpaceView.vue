@@ -7,7 +7,9 @@ import { useBuild } from '../store/build'
 import { useWidth } from '../ui/useWidth'
 import CutAway from './CutAway.vue'
 import EnclosureChoice from './EnclosureChoice.vue'
-import { marginsOf, size, turnWords } from './fitWords'
+import { marginsOf, size, TURNS, turnWords } from './fitWords'
+import ThingFields from '../ui/ThingFields.vue'
+import { bayAt, into, type Place } from './pinning'
 import { arrangement, MARGIN_PX } from './arrangement'
 import { flat, moved, type Sight } from './projection'
 import { exact, fixed, said } from '../units/writing'
@@ -42,11 +44,30 @@ const arranged = computed(() =>
 )
 const across = (sight: Sight) =>
   `${flat(space.value!.outer, sight).width * arranged.value.scale + MARGIN_PX.across}px`
-function pinAt(of: Component, at: PlacedThing, place: { xMm: number; yMm: number; zMm: number }) {
-  builds.edit('components', of, {
-    fitted: { ...of.fitted, pin: { bayId: at.bayId, turn: at.turn, ...place } },
-  })
+function pinAt(of: Component, at: PlacedThing, place: Place) {
+  const bayId = bayAt({ ...at.hull, ...place }, space.value!.bays, of.fitted.pin?.bayId ?? at.bayId)
+  const turn = of.fitted.pin?.turn ?? at.turn
+  builds.edit('components', of, { fitted: { ...of.fitted, pin: { bayId, turn, ...place } } })
 }
+/** Where a hand put it, in numbers; another bay takes it to the nearest place in there. */
+const pinned = computed(() => [
+  {
+    field: 'bayId',
+    label: 'Bay',
+    options: space.value!.bays.map((bay) => ({ value: bay.id, label: bay.name })),
+    set: (bayId: string) => {
+      const { fitted } = component.value!
+      const bay = space.value!.bays.find((each) => each.id === bayId)!
+      return {
+        fitted: { ...fitted, pin: { ...fitted.pin!, bayId, ...into(thing.value!.hull, bay) } },
+      }
+    },
+  },
+  { field: 'turn', label: 'Lies', options: TURNS },
+  { field: 'xMm', label: 'From the left' },
+  { field: 'yMm', label: 'From the front' },
+  { field: 'zMm', label: 'From below' },
+])
 function move(at: PlacedThing, acrossMm: number, upMm: number, sight: Sight) {
   const of = builds.build!.components.find((c) => c.id === at.componentId)
   if (!of || at.id !== of.id) return
@@ -132,6 +153,9 @@ const SIGHTS: Sight[] = ['plan', 'front', 'side']
           />
           <span class="soft">drag it, or arrows: 1 mm, with Shift 10 mm</span>
         </p>
+        <div v-if="component.fitted.pin && thing.id === component.id" class="pin">
+          <ThingFields kind="components" :thing="component" within="fitted.pin" :fields="pinned" />
+        </div>
       </div>
       <div>
         <template v-if="space.unplaced.length">
@@ -214,6 +238,11 @@ const SIGHTS: Sight[] = ['plan', 'front', 'side']
 }
 .row > .picked {
   grid-template-columns: 1fr 1fr;
+}
+.pin {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(110px, 1fr));
+  gap: 4px 12px;
 }
 h3 {
   font-size: 15.5px;

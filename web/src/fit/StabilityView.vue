@@ -2,8 +2,10 @@
 import { computed } from 'vue'
 import { useBuild } from '../store/build'
 import WhyButton from '../ui/WhyButton.vue'
-import ThingFields from '../ui/ThingFields.vue'
 import CutAway from './CutAway.vue'
+import { endsOf } from './feet'
+import StandsOn from './StandsOn.vue'
+import SupportRows from './SupportRows.vue'
 import { fixed } from '../units/writing'
 
 /** Mass, centre of gravity and how it stands. */
@@ -25,22 +27,12 @@ const heaviest = computed(() => {
   return [...byName.values()].sort((a, b) => b.massKg - a.massKg)
 })
 const most = computed(() => heaviest.value[0]?.massKg || 1)
-const KINDS = [
-  { value: 'FEET', label: 'feet' },
-  { value: 'AXLES', label: 'axles' },
-  { value: 'SHELF', label: 'a shelf' },
-] as const
-const SUPPORTS = [
-  { field: 'kind', label: 'Stands on', options: KINDS },
-  { field: 'frontMm', label: 'Front line, from the front' },
-  { field: 'backMm', label: 'Back line, from the front' },
-  { field: 'leftMm', label: 'Left end, from the left' },
-  { field: 'rightMm', label: 'Right end, from the left' },
+const feet = computed(() => enclosure.value?.supports.on.flatMap(endsOf) ?? [])
+const across = (sight: 'front' | 'side') => [
+  ...new Set(feet.value.map((foot) => (sight === 'front' ? foot.xMm : foot.yMm))),
 ]
-const ends = (sight: 'front' | 'side') => {
-  const on = enclosure.value!.supports
-  return sight === 'front' ? [on.leftMm, on.rightMm] : [on.frontMm, on.backMm]
-}
+const edge = (over: string) =>
+  over.includes(' to ') ? `the line from ${over}` : `its ${over} edge`
 </script>
 
 <template>
@@ -59,7 +51,7 @@ const ends = (sight: 'front' | 'side') => {
       >
         <template #default="{ x, y }">
           <path
-            v-for="end in ends(sight)"
+            v-for="end in across(sight)"
             :key="end"
             class="foot"
             :d="`M${x(end)} ${y(0)}l-8 13h16z`"
@@ -78,24 +70,13 @@ const ends = (sight: 'front' | 'side') => {
         {{ fixed(balance.centre.xMm, 0) }} mm right, {{ fixed(balance.centre.yMm, 0) }} mm back,
         {{ fixed(balance.centre.zMm, 0) }} mm up
       </dd>
-      <template v-for="(load, index) in balance.loads" :key="load.atMm">
-        <dt>{{ index ? 'back' : 'front' }} line carries</dt>
-        <dd class="mono">{{ fixed(load.massKg, 2) }} kg, {{ fixed(load.share * 100, 1) }} %</dd>
-      </template>
       <template v-for="tip in balance.tips" :key="tip.over">
-        <dt>tips over its {{ tip.over }} edge at</dt>
+        <dt>tips over {{ edge(tip.over) }} at</dt>
         <dd class="mono" :class="{ bad: tip.degrees < 10 }">{{ fixed(tip.degrees, 1) }}°</dd>
       </template>
     </dl>
-    <section v-if="enclosure" class="form">
-      <ThingFields
-        kind="enclosures"
-        :thing="enclosure"
-        within="supports"
-        given
-        :fields="SUPPORTS"
-      />
-    </section>
+    <StandsOn v-if="enclosure && balance.loads.length" :enclosure="enclosure" :balance="balance" />
+    <SupportRows v-if="enclosure" :enclosure="enclosure" />
     <section class="weights">
       <h3>What weighs what</h3>
       <ul>
@@ -133,11 +114,6 @@ dd {
 }
 dt {
   color: var(--smoke);
-}
-.form {
-  display: grid;
-  grid-template-columns: repeat(5, minmax(0, 1fr));
-  gap: 8px 16px;
 }
 h3 {
   font-size: 16px;

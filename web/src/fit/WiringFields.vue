@@ -73,6 +73,13 @@ const fields = computed(() => {
         ]
       : [
           ...(gives.value ? GIVES : []),
+          props.component.kind === 'RISER' && { field: 'wiring.leadMm', label: 'How long' },
+          props.component.kind === 'RISER' && {
+            field: 'wiring.folds',
+            label: 'Folds',
+            unit: '×',
+            hint: 'right angles it may be bent by',
+          },
           {
             field: 'wiring.usbPlug',
             label: 'Plug of its USB lead',

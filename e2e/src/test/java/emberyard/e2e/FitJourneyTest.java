@@ -30,6 +30,7 @@ class FitJourneyTest {
         byKeys(hands);
         measured(hands);
         air(hands);
+        stands(hands);
         worksheets(hands);
         plan(hands);
       } catch (Error | RuntimeException failed) {
@@ -160,6 +161,28 @@ class FitJourneyTest {
 
   private static double kelvin(String text) {
     return Double.parseDouble(text.replace(" K", ""));
+  }
+
+  /**
+   * What it stands on gets a limit in a person's words, is over it, and is set elsewhere by one
+   * press.
+   */
+  private static void stands(Hands hands) {
+    hands.press("Stands").sees("What it stands on");
+    Locator carried = hands.page.getByLabel("What each support carries", exact());
+    assertThat(carried.getByRole(AriaRole.ROW)).hasCount(3);
+    assertThat(carried).containsText("nobody said");
+    hands.page.getByLabel("May carry").first().fill("4000 g");
+    hands.saved();
+    assertThat(carried).containsText("4.00 kg");
+    hands.sees("and may carry 4 kg");
+    hands.press("Add a foot").saved();
+    assertThat(carried.getByRole(AriaRole.ROW)).hasCount(4);
+    hands.page.getByLabel("Take out Foot 3", exact()).click();
+    assertThat(carried.getByRole(AriaRole.ROW)).hasCount(3);
+    hands.page.getByLabel("May carry").first().fill("");
+    hands.saved();
+    assertThat(hands.page.getByText("and may carry")).hasCount(0);
   }
 
   private static void worksheets(Hands hands) {

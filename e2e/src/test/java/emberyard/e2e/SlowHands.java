@@ -268,7 +268,7 @@ final class SlowHands {
       Locator input,
       List<String> addresses) {
     List<String> changed = (List<String>) page.evaluate(LEAVES, addresses);
-    boolean says = field.locator(".problem").count() > 0;
+    boolean says = field.locator(".problem").count() > 0 || refusedBeside(changed, unit, text);
     if (says) {
       refused.add(tag);
       expect(tag, "refused, after leaving", text, input.inputValue());
@@ -281,6 +281,17 @@ final class SlowHands {
       typed.add(tag);
       wrong.add(tag + ": typed “" + text + "”, stored " + changed.stream().limit(6).toList());
     }
+  }
+
+  /**
+   * A number that contradicts its neighbour is refused, and the sentence stands at the neighbour: a
+   * paint that flashes for longer than it waits for its next coat.
+   */
+  private boolean refusedBeside(List<String> changed, String unit, String text) {
+    boolean stored = changed.stream().anyMatch(value -> means(value, stored(unit, text)));
+    return !stored
+        && page.locator(".state.refused").count() > 0
+        && page.locator(".problem:visible").count() > 0;
   }
 
   private void expect(String tag, String when, String wanted, String found) {

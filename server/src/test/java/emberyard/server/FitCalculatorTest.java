@@ -269,6 +269,8 @@ class FitCalculatorTest {
         "balance|{\"items\": []}|#/items",
         "balance|{\"items\": [{\"massKg\": -1, \"xMm\": 0}]}|#/items/0/massKg",
         "balance|{\"items\": [{\"massKg\": 1, \"xMm\": 0}], \"supports\": [{\"xMm\": 1e308, \"yMm\": 0}, {\"xMm\": 0, \"yMm\": 1}]}|#/supports/0/xMm",
+        "loop|{\"heatW\": 300, \"radiators\": [{\"sections\": 3, \"sizeMm\": 120, \"thicknessMm\": 30, \"rpm\": 900}], \"chips\": [{\"watts\": 900, \"resistance\": 0.1, \"limitC\": 90}]}|#/heatW",
+        "air|{\"fans\": [], \"openings\": [{\"id\": \"a\", \"widthMm\": 50, \"heightMm\": 50}, {\"id\": \"a\", \"widthMm\": 60, \"heightMm\": 50}]}|#/openings/1/id",
         "balance|{\"items\": [{\"massKg\": 1, \"xMm\": 0}], \"supports\": [{\"xMm\": 5, \"yMm\": 5}, {\"xMm\": 5, \"yMm\": 5}]}|#/supports",
       })
   void whatIsOutOfRangeIsNamed(String what, String body, String pointer) {

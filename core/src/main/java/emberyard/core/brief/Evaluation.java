@@ -102,7 +102,7 @@ public final class Evaluation {
     if (value.isEmpty()) {
       RequirementState person = judged(requirement);
       return new RequirementState(
-          requirement, derived, person.outcome(), "not known yet, " + wanted, person.by(), why);
+          requirement, derived, person.outcome(), unknown(limit) + ", " + wanted, person.by(), why);
     }
     boolean holds = limit.comparison().holds(value.getAsDouble(), limit.number());
     if (facts.atLeast().contains(limit.measure())) {
@@ -124,12 +124,22 @@ public final class Evaluation {
         why);
   }
 
+  private String unknown(Limit limit) {
+    return limit.measure() == Measure.SUPPORT_KG && !facts.supportsKg().isEmpty()
+        ? "no support is called “%s”".formatted(limit.support())
+        : "not known yet";
+  }
+
   private static String source(Limit limit) {
     return switch (limit.measure()) {
       case STORAGE_GB, MEMORY_GB -> "sum of the components";
       case SCREENS -> "screens of the design";
       case WIDTH_MM, HEIGHT_MM, DEPTH_MM -> "outer size";
       case MASS_KG -> "components and made parts";
+      case SUPPORT_KG ->
+          limit.support().isEmpty()
+              ? "the one that carries most"
+              : "“%s” at worst".formatted(limit.support());
       case HOT_SPOT_C, NOISE_DBA -> "read at the test";
       case COLOUR_DELTA_E00 -> "nearest surface to " + limit.targetHex();
       case TOTAL_MINOR -> "forecast of what counts";
@@ -148,6 +158,9 @@ public final class Evaluation {
           .filter(surface -> surface.share() >= LEAST_SURFACE)
           .mapToDouble(surface -> Colour.hex(surface.hex()).deltaE00(target))
           .min();
+    }
+    if (limit.measure() == Measure.SUPPORT_KG && !facts.supportsKg().isEmpty()) {
+      return facts.supportKg(limit.support());
     }
     Double known = facts.values().get(limit.measure());
     return known == null ? OptionalDouble.empty() : OptionalDouble.of(known);

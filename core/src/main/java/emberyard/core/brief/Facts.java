@@ -6,6 +6,7 @@ import emberyard.core.build.ItemMaterial;
 import emberyard.core.build.Measure;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param links known things, as "kind/id"
  * @param atLeast measures of which only a part is known: the true value is as large or larger
  * @param facesDrawn whether there are faces to look for banned things on
+ * @param supportsKg what each support carries at worst, kg, by its name
  * @param waiting things that are there but answer nothing yet, as "kind/id", and why
  */
 public record Facts(
@@ -28,6 +30,7 @@ public record Facts(
     List<Surface> surfaces,
     Set<String> links,
     boolean facesDrawn,
+    Map<String, Double> supportsKg,
     Map<String, String> waiting) {
   public Facts {
     values = Map.copyOf(values);
@@ -35,7 +38,16 @@ public record Facts(
     things = List.copyOf(things);
     surfaces = List.copyOf(surfaces);
     links = Set.copyOf(links);
+    supportsKg = Map.copyOf(supportsKg);
     waiting = Map.copyOf(waiting);
+  }
+
+  /** What the support of that name carries at worst, or the most laden one where none is named. */
+  public OptionalDouble supportKg(String name) {
+    return supportsKg.entrySet().stream()
+        .filter(each -> name.isBlank() || each.getKey().equalsIgnoreCase(name.strip()))
+        .mapToDouble(Map.Entry::getValue)
+        .max();
   }
 
   /** A thing on a face that shows. */
@@ -51,6 +63,6 @@ public record Facts(
 
   /** Only numbers, as a calculator gets them. */
   public static Facts of(Map<Measure, Double> values) {
-    return new Facts(values, Set.of(), List.of(), List.of(), Set.of(), false, Map.of());
+    return new Facts(values, Set.of(), List.of(), List.of(), Set.of(), false, Map.of(), Map.of());
   }
 }

@@ -55,6 +55,11 @@ public record Body(
     return turns.isEmpty() ? List.of(Turn.UPRIGHT) : turns.stream().distinct().sorted().toList();
   }
 
+  /** Whether it takes the very room another does: the same sides, the same kept free. */
+  public boolean takesAsMuch(Body other) {
+    return envelope().equals(other.envelope()) && keepOuts.equals(other.keepOuts);
+  }
+
   /** The body itself from its own origin. */
   public Box envelope() {
     return new Box(0, 0, 0, widthMm, depthMm, heightMm);

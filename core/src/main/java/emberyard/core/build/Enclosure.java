@@ -17,6 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param widthMm outside, 20 to 5,000 mm; so are depth and height
  * @param supports what it stands on
  * @param walls what they are of, null where nobody has said
+ * @param massKg empty, where no component stands for it, 0 to 500 kg; null where nobody knows
+ * @param weighedKg the whole build on the scales, 0.1 to 2,000 kg; null before
  * @param roomC usual air around it, −10 to 50 °C; hotRoomC on a hot day
  * @param mounts where screws go: holes for boards, feet, rails
  */
@@ -33,6 +35,8 @@ public record Enclosure(
     List<Mount> mounts,
     Supports supports,
     @Nullable Walls walls,
+    @Nullable Double massKg,
+    @Nullable Double weighedKg,
     double roomC,
     double hotRoomC)
     implements DesignThing {
@@ -60,6 +64,12 @@ public record Enclosure(
     openings = Require.list(openings);
     mounts = Require.list(mounts);
     supports = supports == null ? Supports.feet(widthMm, depthMm) : supports;
+    if (massKg != null) {
+      Require.between("massKg", massKg, 0, 500, "kg");
+    }
+    if (weighedKg != null) {
+      Require.between("weighedKg", weighedKg, 0.1, 2_000, "kg");
+    }
     Require.between("roomC", roomC, -10, 50, "°C");
     Require.between("hotRoomC", hotRoomC, -10, 60, "°C");
   }
@@ -115,26 +125,73 @@ public record Enclosure(
     return openings.stream().filter(opening -> opening.id().equals(openingId)).findFirst();
   }
 
+  /** One with nothing said but its size, bays and openings, on four feet. */
+  public static Enclosure plain(
+      String id, String name, Origin origin, Size size, List<Bay> bays, List<Opening> openings) {
+    return new Enclosure(
+        id,
+        name,
+        origin,
+        "",
+        size.widthMm(),
+        size.depthMm(),
+        size.heightMm(),
+        bays,
+        openings,
+        List.of(),
+        null,
+        null,
+        null,
+        null,
+        ROOM_C,
+        HOT_ROOM_C);
+  }
+
+  /** The same shape as another thing. */
+  public Enclosure as(String otherId, String otherName, String otherProductId) {
+    return copy(otherId, otherName, otherProductId, bays, openings, supports);
+  }
+
   /** The same with these openings. */
   public Enclosure with(List<Opening> others) {
-    return new Enclosure(
-        id, name, origin, productId, widthMm, depthMm, heightMm, bays, others, mounts, supports,
-        walls, roomC, hotRoomC);
+    return copy(id, name, productId, bays, others, supports);
   }
 
   /** The same on other supports. */
   public Enclosure with(Supports others) {
-    return new Enclosure(
-        id, name, origin, productId, widthMm, depthMm, heightMm, bays, openings, mounts, others,
-        walls, roomC, hotRoomC);
+    return copy(id, name, productId, bays, openings, others);
   }
 
   /** The same with one bay replaced. */
   public Enclosure with(Bay changed) {
     List<Bay> all = new ArrayList<>(bays);
     all.replaceAll(bay -> bay.id().equals(changed.id()) ? changed : bay);
+    return copy(id, name, productId, all, openings, supports);
+  }
+
+  private Enclosure copy(
+      String asId,
+      String asName,
+      String asProductId,
+      List<Bay> theBays,
+      List<Opening> theOpenings,
+      Supports theSupports) {
     return new Enclosure(
-        id, name, origin, productId, widthMm, depthMm, heightMm, all, openings, mounts, supports,
-        walls, roomC, hotRoomC);
+        asId,
+        asName,
+        origin,
+        asProductId,
+        widthMm,
+        depthMm,
+        heightMm,
+        theBays,
+        theOpenings,
+        mounts,
+        theSupports,
+        walls,
+        massKg,
+        weighedKg,
+        roomC,
+        hotRoomC);
   }
 }

@@ -13,6 +13,8 @@ import org.jspecify.annotations.Nullable;
  * @param day the limit of {@link Measure#REVEAL_DAY}, null for all others
  * @param targetHex the colour aimed at, for {@link Measure#COLOUR_DELTA_E00} only
  * @param face the one face it is about, null for all that show
+ * @param support name of the one it is about, for {@link Measure#SUPPORT_KG}; empty for whichever
+ *     carries most
  * @param reading what an instrument showed, for measures that are read; null before
  */
 @FigureKey("build/{buildId}/requirements/{id}")
@@ -23,6 +25,7 @@ public record Limit(
     @Nullable LocalDate day,
     @Nullable String targetHex,
     @Nullable Face face,
+    String support,
     @Nullable Double reading) {
   public Limit {
     Require.given("measure", measure);
@@ -35,6 +38,7 @@ public record Limit(
     if (measure == Measure.COLOUR_DELTA_E00) {
       Colour.hex("targetHex", targetHex);
     }
+    support = Require.textOrEmpty("support", support);
     if (reading != null) {
       Require.between("reading", reading, -50, 1e6, measure.unit());
     }
@@ -42,12 +46,12 @@ public record Limit(
 
   /** A plain limit. */
   public static Limit of(Measure measure, Comparison comparison, double value) {
-    return new Limit(measure, comparison, value, null, null, null, null);
+    return new Limit(measure, comparison, value, null, null, null, "", null);
   }
 
   /** Ready on or before this day. */
   public static Limit by(LocalDate day) {
-    return new Limit(Measure.REVEAL_DAY, Comparison.AT_MOST, 0, day, null, null, null);
+    return new Limit(Measure.REVEAL_DAY, Comparison.AT_MOST, 0, day, null, null, "", null);
   }
 
   /** The number to compare with: days since 1970 for a day. */

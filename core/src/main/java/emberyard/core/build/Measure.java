@@ -12,6 +12,7 @@ public enum Measure {
   HEIGHT_MM("heightMm", "height", "mm", RequirementKind.SIZE),
   DEPTH_MM("depthMm", "depth", "mm", RequirementKind.SIZE),
   MASS_KG("massKg", "mass", "kg", RequirementKind.WEIGHT),
+  SUPPORT_KG("supportKg", "load on a support", "kg", RequirementKind.WEIGHT),
   HOT_SPOT_C("hotSpotC", "hot spot", "°C", RequirementKind.HEAT),
   NOISE_DBA("noiseDba", "noise", "dBA", RequirementKind.NOISE),
   COLOUR_DELTA_E00("colourDeltaE00", "colour difference", "ΔE00", RequirementKind.COLOUR),
@@ -66,7 +67,7 @@ public enum Measure {
             () ->
                 new InvalidValue(
                     "measure",
-                    "“%s” can't be measured here: storageGb, memoryGb, screens, widthMm, heightMm, depthMm, massKg, hotSpotC, noiseDba, colourDeltaE00, totalMinor or revealDay."
+                    "“%s” can't be measured here: storageGb, memoryGb, screens, widthMm, heightMm, depthMm, massKg, supportKg, hotSpotC, noiseDba, colourDeltaE00, totalMinor or revealDay."
                         .formatted(name)));
   }
 }

@@ -1,43 +1,73 @@
 package emberyard.core.build;
 
 import emberyard.core.units.Require;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
 
 /**
- * What a build stands on: a line of support at the front and one at the back, or two axles.
+ * What a build stands on.
  *
- * @param frontMm the front line from the front, −2,000 to 5,000 mm; back behind it
- * @param leftMm outer left end of the lines, −2,000 to 5,000 mm; right beyond it
+ * @param on feet and lines, at most 24; empty for what hangs or is carried
  */
-public record Supports(Kind kind, double frontMm, double backMm, double leftMm, double rightMm) {
+public record Supports(Kind kind, List<Support> on) {
   /** Share of the size by which feet stand in from the edges; a default. */
   private static final double INSET = 0.08;
 
+  private static final int MOST = 24;
+
   public Supports {
     Require.given("kind", kind);
-    Require.between("frontMm", frontMm, -2_000, 5_000, "mm");
-    Require.between("backMm", backMm, -2_000, 5_000, "mm");
-    Require.between("leftMm", leftMm, -2_000, 5_000, "mm");
-    Require.between("rightMm", rightMm, -2_000, 5_000, "mm");
-    Require.that(
-        backMm > frontMm,
-        "backMm",
-        "The back line must lie behind the front one, %.0f mm.".formatted(frontMm));
-    Require.that(
-        rightMm > leftMm,
-        "rightMm",
-        "The right end must lie right of the left one, %.0f mm.".formatted(leftMm));
+    on = Require.list(on);
+    Require.that(on.size() <= MOST, "on", "At most %d supports.".formatted(MOST));
+    Set<String> ids = new HashSet<>();
+    for (Support support : on) {
+      Require.that(
+          ids.add(support.id()), "on", "Two supports are called “%s”.".formatted(support.id()));
+    }
   }
 
   /** What stands there. */
   public enum Kind {
     FEET,
     AXLES,
-    SHELF
+    SHELF;
+
+    private String each() {
+      return switch (this) {
+        case FEET -> "feet";
+        case AXLES -> "axle";
+        case SHELF -> "edge";
+      };
+    }
+  }
+
+  /** Two lines from left to right, one behind the other. */
+  public static Supports lines(
+      Kind kind, double frontMm, double backMm, double leftMm, double rightMm) {
+    return new Supports(
+        kind,
+        List.of(
+            Support.across("front", "front " + kind.each(), leftMm, rightMm, frontMm),
+            Support.across("back", "back " + kind.each(), leftMm, rightMm, backMm)));
   }
 
   /** Four feet a little in from the corners. */
   public static Supports feet(double widthMm, double depthMm) {
-    return new Supports(
+    return lines(
         Kind.FEET, depthMm * INSET, depthMm * (1 - INSET), widthMm * INSET, widthMm * (1 - INSET));
+  }
+
+  /** The same on another kind. */
+  public Supports as(Kind other) {
+    return new Supports(other, on);
+  }
+
+  /** The same with one support replaced. */
+  public Supports with(Support changed) {
+    List<Support> all = new ArrayList<>(on);
+    all.replaceAll(support -> support.id().equals(changed.id()) ? changed : support);
+    return new Supports(kind, all);
   }
 }

@@ -28,6 +28,21 @@ public enum Turn {
     return words;
   }
 
+  /** The axis that its own upright edge lies along after the turn: 0 x, 1 y, 2 z. */
+  public int upAxis() {
+    for (int axis = 0; axis < 3; axis++) {
+      if (Math.abs(along[axis]) == 3) {
+        return axis;
+      }
+    }
+    throw new IllegalStateException("a turn has three axes");
+  }
+
+  /** The same after “let it lie”: "on its side". */
+  public String lying() {
+    return words.startsWith("laid ") ? words.substring("laid ".length()) : words;
+  }
+
   /**
    * A box of the component's own axes, as it lies after the turn about the origin.
    *

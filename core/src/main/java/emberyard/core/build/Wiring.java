@@ -28,6 +28,8 @@ import org.jspecify.annotations.Nullable;
  * @param typeCGbit Gbit/s of each type-C output, null for the usual 17.28
  * @param usbPlug the plug of its own USB lead, null for the usual of what it asks for
  * @param refuses what must not lie before it
+ * @param folds right angles that a flat lead such as a riser may be bent by, 0 to 8; null where
+ *     nobody said
  */
 @RecordBuilder
 public record Wiring(
@@ -47,7 +49,8 @@ public record Wiring(
     @Nullable Double displayPortGbit,
     @Nullable Double typeCGbit,
     @Nullable Plug usbPlug,
-    List<Refusal> refuses)
+    List<Refusal> refuses,
+    @Nullable Integer folds)
     implements WiringBuilder.With {
   private static final String GBIT = "Gbit/s";
 
@@ -80,6 +83,9 @@ public record Wiring(
     gbit("displayPortGbit", displayPortGbit);
     gbit("typeCGbit", typeCGbit);
     refuses = Require.list(refuses);
+    if (folds != null) {
+      Require.between("folds", folds, 0, 8, "folds");
+    }
   }
 
   private static void gbit(String field, @Nullable Double value) {

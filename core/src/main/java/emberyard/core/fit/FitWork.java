@@ -20,6 +20,7 @@ import emberyard.core.fit.power.PowerFindings;
 import emberyard.core.fit.space.BayWork;
 import emberyard.core.fit.space.InWork;
 import emberyard.core.fit.space.LitPiece;
+import emberyard.core.fit.space.RiserFindings;
 import emberyard.core.fit.space.ScreenFindings;
 import emberyard.core.fit.space.Space;
 import emberyard.core.fit.space.SpaceFindings;
@@ -230,6 +231,7 @@ public final class FitWork {
     List<Finding> all = new ArrayList<>();
     if (space != null) {
       all.addAll(SpaceFindings.of(build, space, book, power.power().wantedWatts()));
+      all.addAll(RiserFindings.of(build, space, book));
     }
     Space.enclosure(build)
         .ifPresent(each -> all.addAll(ScreenFindings.of(each, ScreenPlace.of(build), space)));

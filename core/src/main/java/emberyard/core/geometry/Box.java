@@ -63,6 +63,15 @@ public record Box(
         axis == 2 ? to - from : heightMm);
   }
 
+  /** The way from one box to another along the axes, mm; 0 where they touch. */
+  public double wayMm(Box other) {
+    double way = 0;
+    for (int axis = 0; axis < 3; axis++) {
+      way += Math.max(0, Math.max(other.from(axis) - to(axis), from(axis) - other.to(axis)));
+    }
+    return way;
+  }
+
   /** The smallest box around both. */
   public Box around(Box other) {
     Box all = this;

@@ -56,21 +56,6 @@ public record EnclosureProduct(
 
   /** Its shape in a build. */
   public Enclosure shape(String enclosureId) {
-    Enclosure e = enclosure;
-    return new Enclosure(
-        enclosureId,
-        name,
-        e.origin(),
-        id,
-        e.widthMm(),
-        e.depthMm(),
-        e.heightMm(),
-        e.bays(),
-        e.openings(),
-        e.mounts(),
-        e.supports(),
-        e.walls(),
-        e.roomC(),
-        e.hotRoomC());
+    return enclosure.as(enclosureId, name, id);
   }
 }

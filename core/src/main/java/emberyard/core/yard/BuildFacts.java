@@ -11,6 +11,7 @@ import emberyard.core.build.Source;
 import emberyard.core.build.Unweighed;
 import emberyard.core.elevation.Elevation;
 import emberyard.core.elevation.ElevationItem;
+import emberyard.core.fit.stability.Balance;
 import emberyard.core.money.Budget;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
@@ -44,7 +45,18 @@ final class BuildFacts {
         record.derived().design().looks().surfaces(),
         links(build, record),
         !record.derived().design().looks().faces().isEmpty(),
+        supports(record),
         waiting(record));
+  }
+
+  /** What each support carries at worst; of two of one name the more laden. */
+  private static Map<String, Double> supports(BuildRecord record) {
+    Balance balance = record.derived().design().fit().model().stability().balance();
+    Map<String, Double> supports = new HashMap<>();
+    if (balance != null) {
+      balance.loads().forEach(load -> supports.merge(load.name(), load.worstKg(), Math::max));
+    }
+    return supports;
   }
 
   /** A dark screen answers nothing. */
@@ -90,6 +102,7 @@ final class BuildFacts {
     Set<Measure> partly = EnumSet.noneOf(Measure.class);
     if (!Unweighed.of(build).isEmpty()) {
       partly.add(Measure.MASS_KG);
+      partly.add(Measure.SUPPORT_KG);
     }
     for (Component c : build.components()) {
       if (c.kind() == ComponentKind.DRIVE && c.storageGb() == null) {

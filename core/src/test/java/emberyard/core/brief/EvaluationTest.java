@@ -42,7 +42,14 @@ class EvaluationTest {
 
   private static Facts things(Facts.Present... things) {
     return new Facts(
-        Map.of(), Set.of(), List.of(things), List.of(), Set.of("panels/p1"), true, Map.of());
+        Map.of(),
+        Set.of(),
+        List.of(things),
+        List.of(),
+        Set.of("panels/p1"),
+        true,
+        Map.of(),
+        Map.of());
   }
 
   private static Facts.Present vent(Face face) {
@@ -100,17 +107,46 @@ class EvaluationTest {
 
   @Test
   void aReadingOfAnInstrumentCounts() {
-    Limit read = new Limit(Measure.NOISE_DBA, Comparison.AT_MOST, 36, null, null, null, 37.5);
+    Limit read = new Limit(Measure.NOISE_DBA, Comparison.AT_MOST, 36, null, null, null, "", 37.5);
     Requirement quiet = Requirement.limited("r", "quiet", Priority.MUST, read);
     assertEquals(Outcome.FAILED, state(quiet, NOTHING).outcome());
     assertEquals("37.5 dBA, ≤ 36 dBA wanted", state(quiet, NOTHING).numbers());
+  }
+
+  private static Requirement hitch(String support, double mostKg) {
+    Limit limit =
+        new Limit(Measure.SUPPORT_KG, Comparison.AT_MOST, mostKg, null, null, null, support, null);
+    return Requirement.limited("r", "Light on the hitch", Priority.MUST, limit);
+  }
+
+  /** By its name, however it is written; without one whichever carries most. */
+  @Test
+  void whatASupportCarriesIsHeldAgainstItsLimit() {
+    Facts facts =
+        new Facts(
+            Map.of(),
+            Set.of(),
+            List.of(),
+            List.of(),
+            Set.of(),
+            false,
+            Map.of("Hitch", 1.83, "axle", 9.0),
+            Map.of());
+    assertEquals(Outcome.FAILED, state(hitch("hitch ", 1.5), facts).outcome());
+    assertEquals("1.83 kg, ≤ 1.5 kg wanted", state(hitch("hitch", 1.5), facts).numbers());
+    assertEquals(Outcome.ANSWERED, state(hitch("hitch", 2), facts).outcome());
+    assertEquals(Outcome.FAILED, state(hitch("", 8.9), facts).outcome(), "the axle");
+    RequirementState unknown = state(hitch("jockey wheel", 2), facts);
+    assertEquals(Outcome.OPEN, unknown.outcome());
+    assertEquals("no support is called “jockey wheel”, ≤ 2 kg wanted", unknown.numbers());
+    assertEquals("not known yet, ≤ 2 kg wanted", state(hitch("hitch", 2), NOTHING).numbers());
   }
 
   @Test
   void aColourIsHeldAgainstTheNearestSurfaceOfItsFace() {
     Limit green =
         new Limit(
-            Measure.COLOUR_DELTA_E00, Comparison.AT_MOST, 3, null, "#2E4A45", Face.LEFT, null);
+            Measure.COLOUR_DELTA_E00, Comparison.AT_MOST, 3, null, "#2E4A45", Face.LEFT, "", null);
     Requirement wanted = Requirement.limited("r", "green", Priority.MUST, green);
     Facts facts =
         new Facts(
@@ -123,6 +159,7 @@ class EvaluationTest {
                 new Facts.Surface(Face.LEFT, "#2E4A45", 0.005)),
             Set.of(),
             true,
+            Map.of(),
             Map.of());
     assertEquals(Outcome.FAILED, state(wanted, facts).outcome(), "a hair of green is no surface");
   }

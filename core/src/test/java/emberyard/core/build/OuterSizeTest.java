@@ -30,6 +30,8 @@ class OuterSizeTest {
         List.of(),
         null,
         null,
+        null,
+        null,
         22,
         32);
   }

@@ -13,7 +13,6 @@ import emberyard.core.fit.air.FanAir;
 import emberyard.core.fit.heat.LoopHeat;
 import emberyard.core.fit.heat.Radiator;
 import emberyard.core.fit.stability.Balance;
-import emberyard.core.fit.stability.Balance.Footing;
 import emberyard.core.fit.stability.Balance.Weight;
 import emberyard.core.fit.worksheet.ScrewLength;
 import emberyard.core.fit.worksheet.StackUp;
@@ -128,7 +127,14 @@ class FitPropertiesTest {
               between(random, 0, 400),
               between(random, 1, 400)));
     }
-    Balance balance = Balance.of(weights, new Footing(-10, 410, -10.0, 410.0));
+    Balance balance =
+        Balance.onPoints(
+            weights,
+            List.of(
+                new Balance.Point(-10, -10, 0),
+                new Balance.Point(410, -10, 0),
+                new Balance.Point(-10, 410, 0),
+                new Balance.Point(410, 410, 0)));
     assertEquals(
         balance.massKg(), balance.loads().stream().mapToDouble(Balance.Load::massKg).sum(), 1e-9);
     double left = weights.stream().mapToDouble(Weight::xMm).min().orElseThrow();
@@ -138,7 +144,7 @@ class FitPropertiesTest {
     // moments about the front line are in balance
     double moment =
         weights.stream().mapToDouble(w -> w.massKg() * (w.yMm() + 10)).sum()
-            - balance.loads().get(1).massKg() * 420;
+            - (balance.loads().get(2).massKg() + balance.loads().get(3).massKg()) * 420;
     assertEquals(0, moment, 1e-6);
   }
 

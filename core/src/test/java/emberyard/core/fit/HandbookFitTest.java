@@ -13,6 +13,7 @@ import emberyard.core.build.HoleField;
 import emberyard.core.build.KeepOut;
 import emberyard.core.build.Loop;
 import emberyard.core.build.ScrewInto;
+import emberyard.core.build.Support;
 import emberyard.core.build.Worksheet.Screw;
 import emberyard.core.build.Worksheet.Stack;
 import emberyard.core.build.Worksheet.StackLayer;
@@ -23,7 +24,7 @@ import emberyard.core.fit.heat.LoopHeat.Chip;
 import emberyard.core.fit.heat.Radiator;
 import emberyard.core.fit.power.Power;
 import emberyard.core.fit.stability.Balance;
-import emberyard.core.fit.stability.Balance.Footing;
+import emberyard.core.fit.stability.Balance.Stand;
 import emberyard.core.fit.stability.Balance.Weight;
 import emberyard.core.fit.worksheet.ScrewLength;
 import emberyard.core.fit.worksheet.StackUp;
@@ -53,6 +54,14 @@ class HandbookFitTest {
   }
 
   @Test
+  void coolantThatTubeDoesNotStandIsSaid() {
+    List<Radiator> slow = List.of(new Radiator(1, 120, 30, 300, 1));
+    assertEquals("", LoopHeat.of(60, slow, 1, 1, 22, List.of()).remark());
+    assertTrue(LoopHeat.of(150, slow, 1, 1, 22, List.of()).remark().contains("tube softens"));
+    assertTrue(LoopHeat.of(900, slow, 1, 1, 22, List.of()).remark().contains("would boil"));
+  }
+
+  @Test
   void theLongestScrewThatHoldsAndDoesNotComeThrough() {
     ScrewLength insert = ScrewLength.of(new Screw(3, 4, 9, ScrewInto.INSERT, 4));
     assertEquals(10, insert.leastMm());
@@ -63,6 +72,10 @@ class HandbookFitTest {
     ScrewLength wood = ScrewLength.of(new Screw(4, 6, 8, ScrewInto.WOOD, 4));
     assertEquals(13.5, wood.leastMm(), "all there is");
     assertEquals(13.5, wood.mostMm());
+    assertEquals(12, wood.lengthMm(), "the longest there is, told of");
+    assertEquals(6, wood.bitesMm());
+    assertNull(ScrewLength.of(new Screw(4, 4, 0.5, ScrewInto.WOOD, 4)).lengthMm(), "no wood there");
+    assertEquals(10, ScrewLength.of(new Screw(4, 6, 12, ScrewInto.WOOD, 4)).bitesMm());
   }
 
   @Test
@@ -173,14 +186,19 @@ class HandbookFitTest {
             new Weight("b", 2.4, 0, 210, 100),
             new Weight("c", 1.8, 0, 330, 100),
             new Weight("d", 0.9, 0, 480, 100));
-    Balance balance = Balance.of(weights, new Footing(0, 500, -50.0, 10.0));
+    Balance balance = Balance.onLines(weights, 0, 500);
     assertEquals(6.2, balance.massKg(), 1e-9);
     assertEquals(262.7, balance.centre().yMm(), 0.05);
     assertEquals(0.475, balance.loads().get(0).share(), 5e-4);
     assertEquals(6.2, balance.loads().get(0).massKg() + balance.loads().get(1).massKg(), 1e-9);
-    assertEquals(Math.toDegrees(Math.atan(0.1)), balance.leastTipDegrees(), 1e-9, "right edge");
-    assertNull(Balance.of(weights, null).leastTipDegrees());
-    assertThrows(InvalidValue.class, () -> Balance.of(List.of(), null));
+    Stand front = Stand.of(Support.across("f", "front", -50, 10, 0));
+    Stand back = Stand.of(Support.across("b", "back", -50, 10, 500));
+    Balance wide = Balance.on(weights, List.of(front, back));
+    assertEquals(Math.toDegrees(Math.atan(0.1)), wide.leastTipDegrees(), 1e-9, "right edge");
+    assertEquals(0.475, wide.loads().get(0).share(), 5e-4);
+    assertEquals(wide.loads().get(0).massKg(), wide.loads().get(0).worstKg(), 1e-9);
+    assertNull(Balance.of(weights).leastTipDegrees());
+    assertThrows(InvalidValue.class, () -> Balance.of(List.of()));
   }
 
   @Test

@@ -56,6 +56,8 @@ public abstract class Proof {
         List.of(),
         null,
         null,
+        null,
+        null,
         22,
         32);
   }

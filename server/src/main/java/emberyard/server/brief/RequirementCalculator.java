@@ -35,7 +35,7 @@ class RequirementCalculator {
       @Schema(
               description =
                   "Per measure its value: storageGb, memoryGb, screens, widthMm, heightMm, depthMm,"
-                      + " massKg, hotSpotC, noiseDba, colourDeltaE00, totalMinor as numbers,"
+                      + " massKg, supportKg, hotSpotC, noiseDba, colourDeltaE00, totalMinor as numbers,"
                       + " revealDay as YYYY-MM-DD; present: list of {kind, material, face, name}")
           Map<String, JsonNode> facts) {}
 
@@ -73,7 +73,14 @@ class RequirementCalculator {
     List<Facts.Present> present = present(facts.get("present"));
     Facts known =
         new Facts(
-            values, Set.of(), present, List.of(), Set.of(), facts.containsKey("present"), Map.of());
+            values,
+            Set.of(),
+            present,
+            List.of(),
+            Set.of(),
+            facts.containsKey("present"),
+            Map.of(),
+            Map.of());
     return new EvaluateAnswer(
         Evaluation.of(requirements, known, "").stream()
             .map(state -> answer(state, values))
@@ -116,7 +123,7 @@ class RequirementCalculator {
     Comparison comparison = Comparison.named(asked.comparison() == null ? "" : asked.comparison());
     double value = number("limit", asked.limit());
     String target = measure == Measure.COLOUR_DELTA_E00 ? "#000000" : null;
-    return new Limit(measure, comparison, value, null, target, null, null);
+    return new Limit(measure, comparison, value, null, target, null, "", null);
   }
 
   private static Map<Measure, Double> values(Map<String, JsonNode> facts) {

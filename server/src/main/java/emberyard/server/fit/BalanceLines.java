@@ -1,7 +1,6 @@
 package emberyard.server.fit;
 
 import emberyard.core.fit.stability.Balance;
-import emberyard.core.fit.stability.Balance.Footing;
 import emberyard.core.fit.stability.Balance.Load;
 import emberyard.core.fit.stability.Balance.Point;
 import emberyard.core.fit.stability.Balance.Tip;
@@ -22,7 +21,7 @@ final class BalanceLines {
    */
   static Balance of(List<Weight> weights, List<At> supports, boolean alongX) {
     if (supports.isEmpty()) {
-      return Balance.of(weights, null);
+      return Balance.of(weights);
     }
     if (!alongX) {
       return Balance.onPoints(
@@ -33,8 +32,8 @@ final class BalanceLines {
         weights.stream()
             .map(w -> new Weight(w.name(), w.massKg(), w.yMm(), w.xMm(), w.zMm()))
             .toList();
-    Footing footing = new Footing(least(supports, At::xMm), most(supports, At::xMm), null, null);
-    return back(Balance.of(turned, footing), weights);
+    return back(
+        Balance.onLines(turned, least(supports, At::xMm), most(supports, At::xMm)), weights);
   }
 
   /** x and y change places again, and so do the names of the edges. */
@@ -44,14 +43,27 @@ final class BalanceLines {
         turned.tips().stream()
             .map(t -> new Tip(t.over().equals("front") ? "left" : "right", t.degrees()))
             .toList();
-    List<Load> loads = turned.loads();
+    List<Load> loads = turned.loads().stream().map(BalanceLines::sideways).toList();
     return new Balance(
         turned.massKg(),
         new Point(c.yMm(), c.xMm(), c.zMm()),
         loads,
+        List.of(),
         tips,
         turned.leastTipDegrees(),
-        Balance.of(weights, null).why());
+        Balance.of(weights).why());
+  }
+
+  private static Load sideways(Load load) {
+    String name = load.name().equals("front") ? "left" : "right";
+    return new Load(
+        name,
+        load.atMm(),
+        load.acrossMm(),
+        load.massKg(),
+        load.share(),
+        load.worstKg(),
+        load.mostKg());
   }
 
   private static double least(List<At> supports, ToDoubleFunction<At> of) {

@@ -12,6 +12,7 @@ import emberyard.core.fit.air.Vent;
 import emberyard.core.fit.air.Ventilation;
 import emberyard.core.fit.heat.LoopHeat;
 import emberyard.core.fit.heat.Radiator;
+import emberyard.core.units.Figures;
 import emberyard.core.units.InvalidValue;
 import emberyard.core.units.Require;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -125,6 +126,12 @@ class CoolingCalculator {
     List<Radiator> radiators = Require.each("radiators", given, (a, index) -> radiator(a));
     List<AskedChip> hot = few("chips", asked.chips(), 0);
     List<LoopHeat.Chip> chips = Require.each("chips", hot, CoolingCalculator::chip);
+    double through = chips.stream().mapToDouble(LoopHeat.Chip::watts).sum();
+    Require.that(
+        through <= asked.heatW() + 1e-9,
+        "heatW",
+        "The chips alone give %s W to the loop: at least that much has to leave."
+            .formatted(Figures.plain(through)));
     double air = Require.between("airK", or(asked.airK(), 0), 0, 500, "K");
     return LoopHeat.of(asked.heatW(), radiators, coolant, copper, room, air, chips);
   }
@@ -142,6 +149,11 @@ class CoolingCalculator {
     List<OpenArea> areas = new ArrayList<>();
     List<AskedOpening> openings = few("openings", asked.openings(), 0);
     for (int i = 0; i < openings.size(); i++) {
+      String id = openings.get(i).id();
+      Require.that(
+          areas.stream().noneMatch(area -> area.id().equals(id)),
+          "openings.%d.id".formatted(i),
+          "Two openings are called “%s”.".formatted(id));
       areas.add(area(openings.get(i), i));
     }
     List<FanAir> fans = new ArrayList<>();

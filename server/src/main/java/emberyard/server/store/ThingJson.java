@@ -39,12 +39,13 @@ public class ThingJson {
 
   private static boolean old(String json) {
     return json.contains("\"" + OldScheme.MARK + "\"")
+        || json.contains("\"" + OldSupports.MARK + "\"")
         || json.contains("\"" + OldOrder.MARK + "\"");
   }
 
   /** The body in the present form. */
   public JsonNode brought(JsonNode body) {
-    return OldOrder.brought(OldScheme.brought(body));
+    return OldOrder.brought(OldSupports.brought(OldScheme.brought(body)));
   }
 
   public JsonNode tree(Object value) {

@@ -26,6 +26,9 @@ public final class CoolingFindings {
         for (int i = 0; i < circuit.chips().size(); i++) {
           chip(circuit, i, findings);
         }
+        if (!circuit.hot().remark().isEmpty()) {
+          findings.add(warmCoolant(circuit));
+        }
       }
     }
     for (String id : cooling.uncooled()) {
@@ -51,6 +54,18 @@ public final class CoolingFindings {
             "The chip slows down within a minute and switches off.")
         .about(circuit.id())
         .with(Remedy.byHand("Give it a radiator with fans that turn"));
+  }
+
+  private static Finding warmCoolant(Circuit circuit) {
+    return Finding.of(
+            Severity.RISK,
+            "fit",
+            "circuit:" + circuit.id() + "/coolant",
+            "%s: the coolant gets too warm in a hot room".formatted(circuit.name()),
+            circuit.hot().remark(),
+            "Soft tube slips off its fitting, and then it is wet.")
+        .about(circuit.id())
+        .with(Remedy.byHand("Another section of radiator, thicker, or faster fans"));
   }
 
   /** A chip that draws and says nothing of what it bears. */

@@ -15,6 +15,7 @@ import java.util.List;
  * @param tauMinutes time constant, 0 without coolant and copper
  * @param settleMinutes until 95 % of the rise
  * @param settling coolant above the room from cold on, up to five time constants
+ * @param remark what no coolant stands, empty where it does
  */
 public record LoopHeat(
     double heatW,
@@ -26,7 +27,13 @@ public record LoopHeat(
     double tauMinutes,
     double settleMinutes,
     List<Settling> settling,
+    String remark,
     Why why) {
+  /** Usual tube softens and pumps wear out above it, °C; a default. */
+  private static final double WARM_C = 60;
+
+  private static final double BOILS_C = 100;
+
   private static final int CURVE_POINTS = 40;
   private static final double JOULE_PER_LITRE_K = 4_180;
   private static final double JOULE_PER_COPPER_KG_K = 385;
@@ -106,6 +113,7 @@ public record LoopHeat(
         tau,
         3 * tau,
         settling(rise, tau),
+        conductance == 0 ? "" : remark(roomC + airK + rise),
         Why.of(
             "rise = heat ÷ conductance; chip = room + case air + rise + R × W",
             "heat %s W".formatted(Figures.plain(heatW)),
@@ -113,6 +121,16 @@ public record LoopHeat(
             "room %s °C, the air it breathes %.1f K warmer".formatted(Figures.plain(roomC), airK),
             "%s l coolant, %s kg copper"
                 .formatted(Figures.plain(coolantL), Figures.plain(copperKg))));
+  }
+
+  private static String remark(double coolantC) {
+    if (coolantC > BOILS_C) {
+      return "The coolant would boil long before it settles: take more radiator, or fans that turn faster.";
+    }
+    return coolantC > WARM_C
+        ? "The coolant gets %.0f °C warm: above %.0f °C tube softens and pumps wear out."
+            .formatted(coolantC, WARM_C)
+        : "";
   }
 
   private static ChipHeat heat(Chip chip, double coolantC) {

@@ -17,7 +17,13 @@ public record Cavity(String id, String name, Box box, List<Seat> accepts, Face a
     accepts = List.copyOf(accepts);
   }
 
-  boolean takes(List<Seat> seats) {
-    return accepts.contains(Seat.FREE) || seats.stream().anyMatch(accepts::contains);
+  /** Whether a thing that sits so may lie in it. */
+  public boolean takes(List<Seat> seats) {
+    return accepts.contains(Seat.FREE) || madeFor(seats);
+  }
+
+  /** Whether it is for such things, not for anything. */
+  public boolean madeFor(List<Seat> seats) {
+    return seats.stream().anyMatch(accepts::contains);
   }
 }

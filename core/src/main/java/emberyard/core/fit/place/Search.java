@@ -79,10 +79,15 @@ final class Search {
   /** A cavity and a turn in which a thing would go into it if it were empty. */
   private record Option(Cavity cavity, Posture posture) {}
 
+  /** Bays of its own kind before those that take anything, the smaller first. */
   private List<Option> options(Item item) {
     List<Posture> postures = item.postures();
     List<Option> all = new ArrayList<>();
-    for (Cavity cavity : group.cavities()) {
+    List<Cavity> ownFirst =
+        group.cavities().stream()
+            .sorted(Comparator.comparing(cavity -> !cavity.madeFor(item.seats())))
+            .toList();
+    for (Cavity cavity : ownFirst) {
       if (cavity.takes(item.seats())) {
         postures.stream()
             .filter(posture -> inside(cavity.box(), posture.hull()))

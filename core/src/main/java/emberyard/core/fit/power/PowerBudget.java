@@ -16,6 +16,7 @@ import emberyard.core.glow.LightLoad;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.Set;
 import java.util.function.ToDoubleFunction;
 
 /**
@@ -145,7 +146,10 @@ public record PowerBudget(
 
   private static void count(List<Component> components, PortKind kind, List<PowerLine> lines) {
     List<FedShare> asks = shares(components, c -> asked(c, kind, Port::count));
-    List<FedShare> offers = new ArrayList<>(shares(components, c -> offered(c, kind, Port::count)));
+    Set<String> hungry = PassedOn.unfed(components, kind);
+    List<FedShare> offers =
+        new ArrayList<>(
+            shares(components, c -> hungry.contains(c.id()) ? 0 : offered(c, kind, Port::count)));
     int lost = disabled(components, kind);
     if (lost > 0) {
       offers.add(new FedShare("", "switched off by M.2 slots in use", -lost));
@@ -156,7 +160,10 @@ public record PowerBudget(
     if (asks.isEmpty() && offers.isEmpty()) {
       return;
     }
-    String note = lost > 0 ? "%d switched off by M.2 slots in use".formatted(lost) : "";
+    String note =
+        lost > 0
+            ? "%d switched off by M.2 slots in use".formatted(lost)
+            : hungry.isEmpty() ? "" : "what passes one on is fed by none itself";
     lines.add(line(kind.name(), words(kind), "", asks, offers, note));
     leads(components, kind, lines);
   }

@@ -2,7 +2,6 @@ package emberyard.core.fit.space;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
-import emberyard.core.build.Seat;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
@@ -38,10 +37,9 @@ final class MisfitFindings {
     Item item = likes.get(0);
     Component component = space.component(item.id());
     List<Shortfall> lacks = Shortfall.of(item, space.cavities(), space.allAsSearched());
-    List<Component> fitting =
-        build.components().stream().filter(c -> c == component || goesIn(c)).toList();
+    List<Component> fitting = seated(component);
     List<Remedy> ways = new WaysIn(space, fitting, component, book, wantedWatts).all(lacks, item);
-    boolean nowhere = space.cavities().stream().noneMatch(cavity -> takes(cavity, item));
+    boolean nowhere = space.cavities().stream().noneMatch(cavity -> cavity.takes(item.seats()));
     return Finding.of(
             Severity.STOP,
             "fit",
@@ -57,9 +55,15 @@ final class MisfitFindings {
     return others == 0 ? "" : others == 1 ? ", nor does another" : ", nor do " + others + " more";
   }
 
-  private static boolean takes(Cavity cavity, Item item) {
-    return cavity.accepts().contains(Seat.FREE)
-        || item.seats().stream().anyMatch(cavity.accepts()::contains);
+  /**
+   * Those that went in and the one that did not; without what sits on something else that did not,
+   * so that a second misfit takes no way from the first.
+   */
+  private List<Component> seated(Component component) {
+    List<Component> in =
+        build.components().stream().filter(c -> c == component || goesIn(c)).toList();
+    List<Component> spotless = Pieces.of(in).spotless();
+    return in.stream().filter(each -> each == component || !spotless.contains(each)).toList();
   }
 
   private boolean goesIn(Component component) {
@@ -119,7 +123,7 @@ final class MisfitFindings {
 
   private void tooLarge(Item item, List<String> sentences) {
     for (Cavity cavity : space.cavities()) {
-      if (takes(cavity, item)) {
+      if (cavity.takes(item.seats())) {
         Posture posture = item.postures().get(0);
         double[] lacking = Shortfall.lacking(cavity, posture);
         List<String> each = new ArrayList<>();

@@ -6,6 +6,7 @@ import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Fitted;
+import emberyard.core.build.Size;
 import emberyard.core.build.Source;
 import emberyard.core.fit.place.Cavity;
 import emberyard.core.fit.place.Item;
@@ -81,21 +82,14 @@ public record PlaceQuestion(List<Bay> bays, List<Thing> things) {
         "bays",
         "The bays reach further than %,.0f mm.".formatted(Enclosure.LARGEST_MM));
     Enclosure enclosure =
-        new Enclosure(
+        Enclosure.plain(
             "asked",
             "asked",
             Enclosure.Origin.SCRATCH,
-            "",
-            Math.max(20, around.to(0)),
-            Math.max(20, around.to(1)),
-            Math.max(20, around.to(2)),
+            new Size(
+                Math.max(20, around.to(0)), Math.max(20, around.to(2)), Math.max(20, around.to(1))),
             bays,
-            List.of(),
-            List.of(),
-            null,
-            null,
-            Enclosure.ROOM_C,
-            Enclosure.HOT_ROOM_C);
+            List.of());
     List<Cavity> cavities = Cavities.of(enclosure);
     Pieces pieces = Pieces.of(things.stream().map(PlaceQuestion::component).toList());
     Layout layout = Placing.solve(cavities, pieces.items());

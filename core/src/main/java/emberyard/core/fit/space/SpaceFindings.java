@@ -1,6 +1,5 @@
 package emberyard.core.fit.space;
 
-import emberyard.core.build.Bay;
 import emberyard.core.build.Build;
 import emberyard.core.build.Comparison;
 import emberyard.core.build.Component;
@@ -40,7 +39,7 @@ public final class SpaceFindings {
 
   public static List<Finding> of(Build build, Space space, WorkshopBook book, double wantedWatts) {
     SpaceFindings finder = new SpaceFindings(build, space);
-    finder.baysOutside();
+    finder.findings.addAll(BayFindings.of(space.enclosure()));
     MisfitFindings misfits = new MisfitFindings(build, space, book, wantedWatts);
     space.unplacedLikes().values().forEach(likes -> finder.findings.add(misfits.of(likes)));
     space.pieces().spotless().forEach(finder::spotless);
@@ -51,30 +50,6 @@ public final class SpaceFindings {
     finder.unmeasured();
     finder.againstTheBrief();
     return finder.findings;
-  }
-
-  private void baysOutside() {
-    for (Bay bay : space.enclosure().bays()) {
-      if (!space.enclosure().outer().contains(bay.changedBox())) {
-        findings.add(
-            Finding.of(
-                    Severity.STOP,
-                    "fit",
-                    "enclosure:" + space.enclosure().id() + "/bay-" + bay.id() + "/outside",
-                    "“%s” sticks out of %s".formatted(bay.name(), space.enclosure().name()),
-                    "It ends at %.0f × %.0f × %.0f mm, the enclosure at %.0f × %.0f × %.0f mm."
-                        .formatted(
-                            bay.changedBox().to(0),
-                            bay.changedBox().to(1),
-                            bay.changedBox().to(2),
-                            space.enclosure().widthMm(),
-                            space.enclosure().depthMm(),
-                            space.enclosure().heightMm()),
-                    "Nothing can be proved in a space that is not there.")
-                .about(space.enclosure().id())
-                .with(Remedy.byHand("Measure the bay again")));
-      }
-    }
   }
 
   private void spotless(Component component) {

@@ -5,6 +5,7 @@ import emberyard.core.build.BayChange;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Enclosure;
+import emberyard.core.build.Source;
 import emberyard.core.build.Thermal;
 import emberyard.core.build.Turn;
 import emberyard.core.finding.Remedy;
@@ -55,9 +56,15 @@ final class WaysIn {
   /** All ways, those that cost least work first. */
   List<Remedy> all(List<Shortfall> shortfalls, Item item) {
     List<Remedy> ways = new ArrayList<>();
-    products(ways);
-    inTheWay(ways, shortfalls);
-    turns(ways);
+    if (component.source() == Source.BUY) {
+      products(ways);
+      inTheWay(ways, shortfalls);
+      turns(ways);
+    } else {
+      turns(ways);
+      products(ways);
+      inTheWay(ways, shortfalls);
+    }
     cuts(ways, shortfalls);
     away(ways);
     if (ways.isEmpty()) {
@@ -70,7 +77,7 @@ final class WaysIn {
     book.hardware().stream()
         .filter(product -> product.kind() == component.kind())
         .filter(product -> !product.id().equals(component.productId()))
-        .filter(product -> product.body() != null)
+        .filter(product -> product.body() != null && !product.body().takesAsMuch(component.body()))
         .filter(this::doesTheJob)
         .sorted(
             Comparator.comparingDouble(this::otherwiseCooling)
@@ -95,6 +102,7 @@ final class WaysIn {
       book.hardware().stream()
           .filter(product -> product.kind() == other.kind() && product.body() != null)
           .filter(product -> !product.id().equals(other.productId()))
+          .filter(product -> other.body() == null || !product.body().takesAsMuch(other.body()))
           .filter(product -> product.asGoodAs(other))
           .sorted(
               Comparator.comparingLong(
@@ -105,25 +113,34 @@ final class WaysIn {
           .ifPresent(
               product ->
                   ways.add(
-                      new Remedy(
-                          "Take %s instead of %s".formatted(product.name(), other.name()),
-                          new Change("components", other.id(), "productId", 0, product.id()),
-                          (product.priceMinor() - other.priceMinor()) * other.quantity(),
-                          0)));
+                      swap(
+                          "%s instead of %s".formatted(product.name(), other.name()),
+                          product,
+                          other)));
     }
   }
 
   private Remedy instead(HardwareProduct product) {
-    return new Remedy(
-        "Take %s instead, %s × %s × %s mm"
+    return swap(
+        "%s instead, %s × %s × %s mm"
             .formatted(
                 product.name(),
                 Figures.plain(product.body().widthMm()),
                 Figures.plain(product.body().depthMm()),
                 Figures.plain(product.body().heightMm())),
-        new Change("components", component.id(), "productId", 0, product.id()),
-        (product.priceMinor() - component.priceMinor()) * component.quantity(),
-        0);
+        product,
+        component);
+  }
+
+  /** What is not bought saves nothing when it is left out, and who owns it has to be asked. */
+  private static Remedy swap(String what, HardwareProduct product, Component other) {
+    return other.source() == Source.BUY
+        ? new Remedy(
+            "Take " + what,
+            new Change("components", other.id(), "productId", 0, product.id()),
+            (product.priceMinor() - other.priceMinor()) * other.quantity(),
+            0)
+        : new Remedy("Buy " + what, null, product.priceMinor() * other.quantity(), 0);
   }
 
   private boolean doesTheJob(HardwareProduct product) {
@@ -165,7 +182,7 @@ final class WaysIn {
                     new Remedy(
                         "Let it lie %s%s"
                             .formatted(
-                                turn.words(),
+                                turn.lying(),
                                 component.body().turnReason().isEmpty()
                                     ? ""
                                     : " (" + component.body().turnReason() + ")"),
@@ -204,7 +221,12 @@ final class WaysIn {
     }
     double value = axis == 0 ? change.widerMm() : axis == 1 ? change.deeperMm() : change.higherMm();
     return new Remedy(
-        "Cut “%s” %s %s".formatted(bay.name(), Figures.mm(more), lack.axis().more()),
+        "Cut “%s” %s %s%s"
+            .formatted(
+                bay.name(),
+                Figures.mm(more),
+                lack.axis().more(),
+                BayFindings.into(enclosure.with(larger), larger)),
         new Change(
             "enclosures",
             enclosure.id(),
@@ -217,7 +239,7 @@ final class WaysIn {
   private void away(List<Remedy> ways) {
     Enclosure enclosure = space.enclosure();
     enclosure.bays().stream()
-        .filter(bay -> !bay.change().cutAway())
+        .filter(bay -> !bay.change().cutAway() && !onlyBay(bay))
         .filter(
             bay ->
                 space.layout().placed().stream().noneMatch(p -> p.cavity().id().equals(bay.id())))
@@ -239,5 +261,14 @@ final class WaysIn {
                         0L,
                         BayWork.minutes(bay.with(bay.change().away()), book)
                             - BayWork.minutes(bay, book))));
+  }
+
+  /** Whether something has no other bay to sit in, be it in by now or not. */
+  private boolean onlyBay(Bay bay) {
+    return space.pieces().items().stream()
+        .anyMatch(
+            item ->
+                space.cavities().stream()
+                    .noneMatch(other -> !other.id().equals(bay.id()) && other.takes(item.seats())));
   }
 }

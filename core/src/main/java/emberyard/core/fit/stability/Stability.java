@@ -6,11 +6,10 @@ import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Screen;
 import emberyard.core.build.ScreenPlace;
-import emberyard.core.build.Supports;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Solid;
 import emberyard.core.fit.space.Space;
-import emberyard.core.fit.stability.Balance.Footing;
+import emberyard.core.fit.stability.Balance.Stand;
 import emberyard.core.fit.stability.Balance.Weight;
 import emberyard.core.geometry.Box;
 import java.util.ArrayList;
@@ -27,6 +26,11 @@ import org.jspecify.annotations.Nullable;
  */
 public record Stability(List<Weight> weights, @Nullable Balance balance) {
   private static final double COOLANT_KG_PER_L = 1.03;
+
+  /** Of what is listed. Source: handbook, Weight and balance. */
+  private static final double LEADS_SHARE = 0.05;
+
+  private static final String LEADS = "leads, screws and paint";
 
   /**
    * @param screens that stand on faces; others count in the middle
@@ -60,9 +64,47 @@ public record Stability(List<Weight> weights, @Nullable Balance balance) {
     if (coolantL > 0) {
       weights.add(weight("coolant", coolantL * COOLANT_KG_PER_L, null, enclosure));
     }
-    boolean any = weights.stream().anyMatch(w -> w.massKg() > 0);
-    return new Stability(
-        List.copyOf(weights), any ? Balance.of(weights, footing(enclosure)) : null);
+    if (enclosure != null
+        && enclosure.massKg() != null
+        && enclosure.massKg() > 0
+        && !cased(build)) {
+      weights.add(weight(enclosure.name(), enclosure.massKg(), null, enclosure));
+    }
+    List<Weight> all = whole(weights, enclosure == null ? null : enclosure.weighedKg());
+    return new Stability(all, all.isEmpty() ? null : balance(all, enclosure));
+  }
+
+  /** Whether a component stands for the enclosure and brings its mass. */
+  private static boolean cased(Build build) {
+    return build.components().stream()
+        .anyMatch(each -> each.kind() == ComponentKind.ENCLOSURE && each.massKg() > 0);
+  }
+
+  /**
+   * With what nobody lists: leads, screws and paint are 5 % of the rest until the whole was
+   * weighed. Where the scales show less than the list, all of it is that much lighter.
+   */
+  private static List<Weight> whole(List<Weight> listed, @Nullable Double weighedKg) {
+    double sum = listed.stream().mapToDouble(Weight::massKg).sum();
+    if (sum <= 0) {
+      return List.of();
+    }
+    double whole = weighedKg == null ? sum * (1 + LEADS_SHARE) : weighedKg;
+    if (whole < sum) {
+      return listed.stream().map(w -> w.times(whole / sum)).toList();
+    }
+    List<Weight> all = new ArrayList<>(listed);
+    if (whole > sum) {
+      Balance.Point centre = Balance.of(listed).centre();
+      all.add(new Weight(LEADS, whole - sum, centre.xMm(), centre.yMm(), centre.zMm()));
+    }
+    return List.copyOf(all);
+  }
+
+  private static Balance balance(List<Weight> weights, @Nullable Enclosure enclosure) {
+    List<Stand> stands =
+        enclosure == null ? List.of() : enclosure.supports().on().stream().map(Stand::of).toList();
+    return Stand.enough(stands) ? Balance.on(weights, stands) : Balance.of(weights);
   }
 
   /** What is not placed counts in the middle of the enclosure. */
@@ -85,13 +127,5 @@ public record Stability(List<Weight> weights, @Nullable Balance balance) {
           .forEach(solid -> places.put(solid.ofId(), solid.box()));
     }
     return places;
-  }
-
-  private static @Nullable Footing footing(@Nullable Enclosure enclosure) {
-    if (enclosure == null) {
-      return null;
-    }
-    Supports on = enclosure.supports();
-    return new Footing(on.frontMm(), on.backMm(), on.leftMm(), on.rightMm());
   }
 }

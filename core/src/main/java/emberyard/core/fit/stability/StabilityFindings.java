@@ -31,6 +31,7 @@ public final class StabilityFindings {
     }
     if (enclosure != null && balance != null) {
       tips(enclosure, balance, findings);
+      findings.addAll(SupportFindings.of(build, enclosure, stability));
     }
     Size drawn = build.concept().look().size();
     if (enclosure != null && drawn != null && !build.panels().isEmpty()) {
@@ -73,10 +74,10 @@ public final class StabilityFindings {
             Finding.of(
                     tip.degrees() <= 0 ? Severity.STOP : Severity.RISK,
                     "fit",
-                    "fit/tip-" + tip.over(),
+                    "fit/tip-" + tip.over().replace(' ', '-'),
                     tip.degrees() <= 0
-                        ? "It falls over its %s edge by itself".formatted(tip.over())
-                        : "It tips over its %s edge at %.1f°".formatted(tip.over(), tip.degrees()),
+                        ? "It falls over %s by itself".formatted(edge(tip))
+                        : "It tips over %s at %.1f°".formatted(edge(tip), tip.degrees()),
                     "Centre of gravity at %.0f mm right, %.0f mm back, %.0f mm up; 10° or more is wanted."
                         .formatted(
                             balance.centre().xMm(), balance.centre().yMm(), balance.centre().zMm()),
@@ -87,6 +88,12 @@ public final class StabilityFindings {
                     Remedy.byHand("Put the heavy things lower")));
       }
     }
+  }
+
+  private static String edge(Balance.Tip tip) {
+    return tip.over().contains(" to ")
+        ? "the line from %s".formatted(tip.over())
+        : "its %s edge".formatted(tip.over());
   }
 
   private static void larger(Enclosure enclosure, Size drawn, List<Finding> findings) {

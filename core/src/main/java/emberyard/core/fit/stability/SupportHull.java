@@ -5,6 +5,7 @@ import emberyard.core.units.Require;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
@@ -28,17 +29,17 @@ record SupportHull(List<Edge> edges) {
       return cross / Math.hypot(dx, dy);
     }
 
-    /** "front", "left", …, or the two supports it joins. */
-    String name() {
+    /** "front", "left", …; empty where it lies across. */
+    Optional<String> side() {
       double dx = toXMm - fromXMm;
       double dy = toYMm - fromYMm;
       if (Math.abs(dy) < SQUARE) {
-        return dx > 0 ? "front" : "back";
+        return Optional.of(dx > 0 ? "front" : "back");
       }
       if (Math.abs(dx) < SQUARE) {
-        return dy > 0 ? "right" : "left";
+        return Optional.of(dy > 0 ? "right" : "left");
       }
-      return "(%.0f, %.0f) to (%.0f, %.0f)".formatted(fromXMm, fromYMm, toXMm, toYMm);
+      return Optional.empty();
     }
   }
 

@@ -1,5 +1,6 @@
 package emberyard.core.fit.worksheet;
 
+import emberyard.core.build.ScrewInto;
 import emberyard.core.build.Worksheet;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
@@ -30,6 +31,9 @@ public record WorksheetResult(
     }
     if (screw != null && screw.lengthMm() == null) {
       return screwFinding();
+    }
+    if (screw != null && pullsOut()) {
+      return woodFinding();
     }
     if (standoffs == null || standoffs.holds()) {
       return null;
@@ -64,6 +68,27 @@ public record WorksheetResult(
         .with(
             Remedy.byHand("A washer under the head takes up the difference"),
             Remedy.byHand("A deeper hole, or a through bolt with a nut"));
+  }
+
+  private boolean pullsOut() {
+    return sheet.screw().into() == ScrewInto.WOOD && screw.bitesMm() < ScrewLength.WOOD_MM - 1e-9;
+  }
+
+  private Finding woodFinding() {
+    return found(
+            Severity.RISK,
+            "%s: %s in the wood, %s wanted"
+                .formatted(
+                    sheet.name(), Figures.mm(screw.bitesMm()), Figures.mm(ScrewLength.WOOD_MM)),
+            "%d mm long through %s; the wood is %s deep."
+                .formatted(
+                    screw.lengthMm(),
+                    Figures.mm(sheet.screw().gripMm()),
+                    Figures.mm(sheet.screw().depthMm())),
+            "It pulls out the first time somebody lifts the machine by it.")
+        .with(
+            Remedy.byHand("Glue a block behind it and screw into that"),
+            Remedy.byHand("A threaded insert, or a bolt through it with a nut"));
   }
 
   private Finding standoffFinding() {

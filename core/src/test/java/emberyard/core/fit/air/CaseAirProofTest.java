@@ -187,11 +187,7 @@ class CaseAirProofTest extends Proof {
     components.add(cooler("", null));
     double onFeet = cooling().caseAir().riseK();
     assertTrue(found("opening:floor/covered-below").isEmpty());
-    Supports feet = enclosure.supports();
-    enclosure =
-        enclosure.with(
-            new Supports(
-                Supports.Kind.SHELF, feet.frontMm(), feet.backMm(), feet.leftMm(), feet.rightMm()));
+    enclosure = enclosure.with(enclosure.supports().as(Supports.Kind.SHELF));
     assertTrue(cooling().caseAir().riseK() > onFeet + 1);
     Finding closed = found("opening:floor/covered-below").orElseThrow();
     assertEquals(Severity.RISK, closed.severity());

@@ -35,6 +35,25 @@ class PlacingTest {
     assertTrue(full.proven());
   }
 
+  /** The smallest bay took whatever was tried first, the loose one beside the bay made for it. */
+  @Test
+  void anEmptyBayOfItsOwnKindIsPreferred() {
+    Cavity loose =
+        new Cavity("loose", "loose", new Box(0, 0, 0, 30, 30, 30), List.of(Seat.FREE), Face.TOP);
+    Cavity cards =
+        new Cavity("cards", "cards", new Box(50, 0, 0, 60, 60, 60), List.of(Seat.CARD), Face.TOP);
+    Item card =
+        new Item(
+            "card",
+            "card",
+            List.of(Seat.CARD),
+            List.of(Turn.UPRIGHT),
+            cube("card", 25).own(),
+            null);
+    Layout one = Placing.solve(List.of(loose, cards), List.of(card));
+    assertEquals("cards", one.placed().get(0).cavity().id());
+  }
+
   @Test
   void aThingTurnsOnlyAsItMay() {
     Cavity low = cavity("bay", 0, 0, 0, 40, 30, 10);

@@ -207,7 +207,9 @@ class PowerCheckerTest {
   }
 
   private Component component(String id) {
-    ComponentKind kind = ComponentKind.values()[random.nextInt(ComponentKind.values().length)];
+    ComponentKind any = ComponentKind.values()[random.nextInt(ComponentKind.values().length)];
+    // what passes a slot on is counted by RiserTest
+    ComponentKind kind = any == ComponentKind.RISER ? ComponentKind.OTHER : any;
     Component plain =
         Proof.part(id, kind, random.nextInt(200), random.nextInt(4) == 0 ? 500 : 0)
             .withQuantity(1 + random.nextInt(3))
