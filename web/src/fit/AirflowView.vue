@@ -26,12 +26,15 @@ const opening = computed(
     enclosure.value?.openings[0] ??
     null,
 )
-/** What moves air, and what cools a chip: a card may breathe through an opening too. */
-const blowing = computed(() =>
-  builds.build!.components.filter(
-    (c) => c.thermal?.airM3PerHour || typeof c.thermal?.resistanceKPerW === 'number',
-  ),
-)
+/** What moves air first, then what cools a chip: a card may breathe through an opening too. */
+const blowing = computed(() => {
+  const { components } = builds.build!
+  const moves = (c: Component) => !!c.thermal?.airM3PerHour
+  return [
+    ...components.filter(moves),
+    ...components.filter((c) => !moves(c) && typeof c.thermal?.resistanceKPerW === 'number'),
+  ]
+})
 const flowOf = (c: Component) => airflow.value.fans.find((fan) => fan.componentId === c.id) ?? null
 const openings = computed(() => [
   { value: '', label: 'none' },

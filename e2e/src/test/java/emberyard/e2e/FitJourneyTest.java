@@ -175,14 +175,14 @@ class FitJourneyTest {
     hands.page.getByLabel("May carry").first().fill("4000 g");
     hands.saved();
     assertThat(carried).containsText("4.00 kg");
-    hands.sees("and may carry 4 kg");
+    hands.sees("kg, at most 4 kg");
     hands.press("Add a foot").saved();
     assertThat(carried.getByRole(AriaRole.ROW)).hasCount(4);
     hands.page.getByLabel("Take out Foot 3", exact()).click();
     assertThat(carried.getByRole(AriaRole.ROW)).hasCount(3);
     hands.page.getByLabel("May carry").first().fill("");
     hands.saved();
-    assertThat(hands.page.getByText("and may carry")).hasCount(0);
+    assertThat(hands.page.getByText("kg, at most 4 kg")).hasCount(0);
   }
 
   private static void worksheets(Hands hands) {

@@ -44,9 +44,8 @@ final class SupportFindings {
             "fit",
             "support:%s/%s".formatted(support.id(), over ? "over" : "near"),
             over
-                ? "“%s” carries %s and may carry %s".formatted(support.name(), worst, most)
-                : "“%s” carries %s, within a tenth of the %s it may"
-                    .formatted(support.name(), worst, most),
+                ? "Too much on “%s”: %s, at most %s".formatted(support.name(), worst, most)
+                : "Nearly too much on “%s”: %s, at most %s".formatted(support.name(), worst, most),
             "%s kg of the build’s %s kg on a flat floor%s."
                 .formatted(
                     Figures.plain(load.massKg()),

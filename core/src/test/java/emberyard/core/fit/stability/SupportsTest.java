@@ -80,7 +80,7 @@ class SupportsTest extends Proof {
     on(HITCH.atMost(1.5), AXLE);
     Finding over = found("support:hitch/over").orElseThrow();
     assertEquals(Severity.STOP, over.severity());
-    assertEquals("“hitch” carries 3.15 kg and may carry 1.5 kg", over.title());
+    assertEquals("Too much on “hitch”: 3.15 kg, at most 1.5 kg", over.title());
     assertEquals(
         List.of("Set “axle” 379 mm further to the front", "Move s (4.00 kg) 270 mm further back"),
         over.remedies().stream().map(Remedy::label).toList());
@@ -108,7 +108,7 @@ class SupportsTest extends Proof {
     on(HITCH.atMost(3.4), AXLE);
     Finding near = found("support:hitch/near").orElseThrow();
     assertEquals(Severity.RISK, near.severity());
-    assertEquals("“hitch” carries 3.15 kg, within a tenth of the 3.4 kg it may", near.title());
+    assertEquals("Nearly too much on “hitch”: 3.15 kg, at most 3.4 kg", near.title());
     on(HITCH.atMost(3.51), AXLE);
     assertTrue(found("support:hitch/near").isEmpty());
   }
