@@ -157,6 +157,7 @@ class SlowTypingProof {
               "Back grille",
               "Add an opening",
               choose("Holes", "slots")),
+          of(NIGHT, "/fit?show=space", "Pin it here"),
           of(NIGHT, "/fit?show=stands"),
           of(NIGHT, "/fit?show=sheets", "Add a stack", "Add a screw", "Add posts"),
           of(NIGHT, "/supply", "What is in it"),
