@@ -7,8 +7,9 @@ import { endsOf } from './feet'
 
 /** The ground under a build from above: what stands where, what it carries, where the weight lies. */
 const props = defineProps<{ enclosure: Enclosure; balance: Balance }>()
+/** One that was added just now is drawn when its load has come. */
 const stands = computed(() =>
-  props.enclosure.supports.on.map((support, index) => ({
+  props.enclosure.supports.on.slice(0, props.balance.loads.length).map((support, index) => ({
     support,
     ends: endsOf(support),
     load: props.balance.loads[index],
