@@ -13,6 +13,7 @@ import emberyard.core.build.Opening;
 import emberyard.core.build.Requirement;
 import emberyard.core.build.Screen;
 import emberyard.core.build.Seat;
+import emberyard.core.build.Size;
 import emberyard.core.build.Turn;
 import emberyard.core.build.Worksheet;
 import emberyard.core.finding.Finding;
@@ -43,23 +44,8 @@ public abstract class Proof {
           List.of());
 
   public static Enclosure box(double side, List<Bay> bays, List<Opening> openings) {
-    return new Enclosure(
-        "e",
-        "Case",
-        Enclosure.Origin.BOUGHT,
-        "",
-        side,
-        side,
-        side,
-        bays,
-        openings,
-        List.of(),
-        null,
-        null,
-        null,
-        null,
-        22,
-        32);
+    return Enclosure.plain(
+        "e", "Case", Enclosure.Origin.BOUGHT, new Size(side, side, side), bays, openings);
   }
 
   public static Component part(String id, ComponentKind kind, double peak, double gives) {
