@@ -24,6 +24,12 @@ const SOURCES = [
   { value: 'GIVEN', label: 'given for this build' },
   { value: 'LENT', label: 'lent, goes back' },
 ] as const
+const CONDITIONS = [
+  { value: null, label: 'nobody has said' },
+  { value: 'NEW', label: 'new' },
+  { value: 'WORKS', label: 'used, seen working' },
+  { value: 'UNTESTED', label: 'used, untested' },
+]
 const NUMBERS = [
   { field: 'quantity', label: 'Pieces' },
   { field: 'massKg', label: 'Mass of one' },
@@ -50,6 +56,12 @@ const BOUGHT = computed(() => {
     'name',
     { field: 'kind', options: KINDS },
     { field: 'source', label: 'Comes from', options: SOURCES },
+    !bought && {
+      field: 'condition',
+      label: 'Does it work?',
+      options: CONDITIONS,
+      hint: 'untested: proven on the bench before it goes in',
+    },
     { field: 'forLook', label: 'Counts as', options: LOOK },
     { field: 'priceMinor', label: bought ? 'Price of one' : 'Market price of one' },
     bought && 'supplierId',

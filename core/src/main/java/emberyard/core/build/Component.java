@@ -35,6 +35,8 @@ import org.jspecify.annotations.Nullable;
  * @param wiring how it joins others, null while nobody has said
  * @param display the screen built into it, null for none
  * @param lights built into it, null for none
+ * @param condition what is known of it, null while nobody has said; bought ones say it at their
+ *     offer
  */
 @RecordBuilder
 public record Component(
@@ -67,7 +69,8 @@ public record Component(
     Fitted fitted,
     @Nullable Wiring wiring,
     @Nullable Display display,
-    @Nullable Lights lights)
+    @Nullable Lights lights,
+    @Nullable Condition condition)
     implements ProductUse, ComponentBuilder.With {
   public Component {
     Require.text("id", id);

@@ -13,10 +13,12 @@ import emberyard.core.fit.heat.Circuit;
 import emberyard.core.fit.heat.Cooling;
 import emberyard.core.fit.heat.CoolingFindings;
 import emberyard.core.fit.heat.LoopWork;
+import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Solid;
 import emberyard.core.fit.power.LightPlugFindings;
 import emberyard.core.fit.power.PowerBudget;
 import emberyard.core.fit.power.PowerFindings;
+import emberyard.core.fit.power.UnsaidPlugs;
 import emberyard.core.fit.space.BayWork;
 import emberyard.core.fit.space.InWork;
 import emberyard.core.fit.space.LitPiece;
@@ -42,6 +44,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -76,7 +79,13 @@ public final class FitWork {
     this.space =
         Space.enclosure(build)
             .filter(enclosure -> !enclosure.bays().isEmpty())
-            .map(enclosure -> Space.of(enclosure, build.components(), screens))
+            .map(
+                enclosure ->
+                    Space.of(
+                        enclosure,
+                        build.components(),
+                        screens,
+                        unsteady(enclosure, screens, parts)))
             .orElse(null);
     this.power = PowerBudget.of(build);
     this.airflow = Airflow.of(build, space);
@@ -86,9 +95,18 @@ public final class FitWork {
             .filter(circuit -> circuit.sort() == Circuit.Sort.LOOP)
             .mapToDouble(Circuit::coolantL)
             .sum();
-    this.stability = Stability.of(build, space, screens, parts, coolant);
+    this.stability =
+        Stability.of(build, space == null ? List.of() : space.placed(), screens, parts, coolant);
     this.worksheets = build.worksheets().stream().map(WorksheetResult::of).toList();
     this.findings = List.copyOf(findings());
+  }
+
+  /** How its weight would rest on its supports; coolant and its places aren't known yet. */
+  private ToIntFunction<List<Placed>> unsteady(
+      Enclosure enclosure, List<ScreenPlace> screens, List<Weight> parts) {
+    return enclosure.supports().on().isEmpty()
+        ? placed -> 0
+        : placed -> Stability.of(build, placed, screens, parts, 0).unsteady();
   }
 
   /**
@@ -236,6 +254,8 @@ public final class FitWork {
     Space.enclosure(build)
         .ifPresent(each -> all.addAll(ScreenFindings.of(each, ScreenPlace.of(build), space)));
     all.addAll(PowerFindings.of(build, power, book));
+    all.addAll(UnsaidPlugs.of(build));
+    all.addAll(ConditionFindings.of(build));
     all.addAll(LightPlugFindings.of(build, power));
     all.addAll(CoolingFindings.of(build, cooling));
     all.addAll(AirflowFindings.of(build, airflow, space));

@@ -95,7 +95,13 @@ class PlaceCalculator {
 
   /** Where one axis alone is enough. */
   record SmallestChange(
-      String bayId, Turn turn, Axis axis, double needMm, double largestMm, List<String> inTheWay) {}
+      String bayId,
+      Turn turn,
+      Axis axis,
+      double needMm,
+      double largestMm,
+      List<String> inTheWay,
+      @Schema(description = "Whether others would lie elsewhere then") boolean othersMoved) {}
 
   /** Places all components, or as many as fit, the largest first. */
   PlaceAnswer place(PlaceAsked asked) {
@@ -129,7 +135,8 @@ class PlaceCalculator {
         lack.axis(),
         lack.needMm(),
         lack.largestMm(),
-        lack.inTheWay());
+        lack.inTheWay(),
+        lack.othersMoved());
   }
 
   private static Placement placement(Placed placed, List<Placed> all) {

@@ -7,6 +7,7 @@ import emberyard.core.build.Face;
 import emberyard.core.build.Fitted.Air;
 import emberyard.core.build.Opening;
 import emberyard.core.build.Thermal;
+import emberyard.core.fit.space.OverOpening;
 import emberyard.core.fit.space.Space;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -147,7 +148,7 @@ public record Airflow(
 
   private record Piece(Blowing of, double openMm2) {
     FanAir air() {
-      double size = Blowing.fanMm(of.component());
+      double size = OverOpening.fanMm(of.component());
       int fans = of.fans();
       double flow = of.ratedM3PerHour() / fans;
       FanAir one = FanAir.of(of.component().name(), size, flow, of.air(), openMm2 / fans);

@@ -22,6 +22,11 @@ public record Cavity(String id, String name, Box box, List<Seat> accepts, Face a
     return accepts.contains(Seat.FREE) || madeFor(seats);
   }
 
+  /** Whether something so large would go in if it were empty. */
+  public boolean wouldHold(Box hull) {
+    return Option.inside(box, hull);
+  }
+
   /** Whether it is for such things, not for anything. */
   public boolean madeFor(List<Seat> seats) {
     return seats.stream().anyMatch(accepts::contains);

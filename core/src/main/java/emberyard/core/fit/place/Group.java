@@ -62,7 +62,6 @@ record Group(List<Cavity> cavities, List<Item> items) {
         .filter(cavity -> cavity.takes(item.seats()))
         .anyMatch(
             cavity ->
-                item.postures().stream()
-                    .anyMatch(posture -> Search.inside(cavity.box(), posture.hull())));
+                item.postures().stream().anyMatch(posture -> cavity.wouldHold(posture.hull())));
   }
 }

@@ -75,16 +75,23 @@ public record Margins(
   public static List<Placed> centred(List<Placed> placed) {
     List<Placed> now = new ArrayList<>(placed);
     for (int i = 0; i < now.size(); i++) {
-      for (int axis = 0; axis < 2; axis++) {
-        Placed one = now.get(i);
-        if (one.item().pin() == null) {
-          Room room = Room.of(one, now, axis);
-          double at = one.hull().from(axis) + (room.aboveMm() - room.belowMm()) / 2;
-          now.set(i, one.moved(axis, at));
-        }
+      if (now.get(i).item().pin() == null) {
+        now.set(i, alone(now.get(i), now));
       }
     }
     return List.copyOf(now);
+  }
+
+  /**
+   * One thing in the middle of what the others leave free to its left and right, front and back.
+   */
+  static Placed alone(Placed thing, List<Placed> all) {
+    Placed one = thing;
+    for (int axis = 0; axis < 2; axis++) {
+      Room room = Room.of(one, all, axis);
+      one = one.moved(axis, one.hull().from(axis) + (room.aboveMm() - room.belowMm()) / 2);
+    }
+    return one;
   }
 
   /** What is free below and above along one axis, and what ends it. */

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -33,7 +34,18 @@ final class Search {
                     .thenComparing(this::choices)
                     .thenComparing(Item.LARGEST_FIRST))
             .toList();
-    this.options = order.stream().map(this::options).toList();
+    this.options =
+        order.stream()
+            .map(item -> Option.of(item, group.cavities()))
+            .collect(Collectors.toCollection(ArrayList::new));
+  }
+
+  /** One of the things may lie in one of the spaces only. */
+  Search only(Item item, Cavity cavity) {
+    int index = order.indexOf(item);
+    options.set(
+        index, options.get(index).stream().filter(each -> each.cavity().equals(cavity)).toList());
+    return this;
   }
 
   private long choices(Item item) {
@@ -74,33 +86,6 @@ final class Search {
       }
     }
     return false;
-  }
-
-  /** A cavity and a turn in which a thing would go into it if it were empty. */
-  private record Option(Cavity cavity, Posture posture) {}
-
-  /** Bays of its own kind before those that take anything, the smaller first. */
-  private List<Option> options(Item item) {
-    List<Posture> postures = item.postures();
-    List<Option> all = new ArrayList<>();
-    List<Cavity> ownFirst =
-        group.cavities().stream()
-            .sorted(Comparator.comparing(cavity -> !cavity.madeFor(item.seats())))
-            .toList();
-    for (Cavity cavity : ownFirst) {
-      if (cavity.takes(item.seats())) {
-        postures.stream()
-            .filter(posture -> inside(cavity.box(), posture.hull()))
-            .forEach(posture -> all.add(new Option(cavity, posture)));
-      }
-    }
-    return all;
-  }
-
-  static boolean inside(Box space, Box hull) {
-    return hull.widthMm() <= space.widthMm() + Box.TOUCH_MM
-        && hull.depthMm() <= space.depthMm() + Box.TOUCH_MM
-        && hull.heightMm() <= space.heightMm() + Box.TOUCH_MM;
   }
 
   private boolean place(int index, Cavity cavity, Posture posture) {

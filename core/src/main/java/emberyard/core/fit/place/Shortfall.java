@@ -4,16 +4,19 @@ import emberyard.core.geometry.Box;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.TreeSet;
 
 /**
- * The smallest change along one axis that would let a thing into a bay, everything else staying
- * where it is.
+ * The smallest change along one axis that would let a thing into a bay. Where the others may move,
+ * they are placed anew round a smaller and smaller thing until it goes in, to half a millimetre
+ * ({@link Shrinking}); where that takes less than with the others as they lie, it is what counts.
  *
  * @param needMm how much more there would have to be, or how much smaller the thing
- * @param freeMm what is free there now
+ * @param freeMm what is free there then
  * @param largestMm how long the thing may be along that axis at most
- * @param inTheWay names of what bounds the free length
+ * @param inTheWay ids of what bounds the free length
+ * @param othersMoved whether others lie elsewhere for it
  */
 public record Shortfall(
     Cavity cavity,
@@ -22,26 +25,49 @@ public record Shortfall(
     double needMm,
     double freeMm,
     double largestMm,
-    List<String> inTheWay) {
-
-  /** Per bay that takes it, turn and axis, where that axis alone is enough; least first. */
+    List<String> inTheWay,
+    boolean othersMoved) {
+  /**
+   * Per bay that takes it, turn and axis, where that axis alone is enough; least first.
+   *
+   * <p>Example: in a row 100 long lie 30 at 35 and 20 at 80: one of 60 lacks 25 mm; where the
+   * others may move, 10 mm.
+   *
+   * @param placed all others where they lie
+   */
   public static List<Shortfall> of(Item item, List<Cavity> cavities, List<Placed> placed) {
+    return new Shrinking(item, cavities, placed)
+        .of(asTheyLie(item, cavities, placed)).stream()
+            .filter(each -> each.largestMm() > Box.TOUCH_MM)
+            .sorted(LEAST_FIRST)
+            .toList();
+  }
+
+  private static final Comparator<Shortfall> LEAST_FIRST =
+      Comparator.comparingDouble(Shortfall::needMm)
+          .thenComparing(s -> s.cavity().id())
+          .thenComparing(s -> s.posture().turn())
+          .thenComparing(Shortfall::axis);
+
+  /** With all others where they are. */
+  private static List<Shortfall> asTheyLie(Item item, List<Cavity> cavities, List<Placed> placed) {
     List<Shortfall> all = new ArrayList<>();
     for (Cavity cavity : cavities) {
       if (cavity.takes(item.seats())) {
         for (Posture posture : item.postures()) {
           for (Axis axis : Axis.values()) {
-            along(axis, cavity, posture, placed, all);
+            along(axis, cavity, posture, placed).ifPresent(all::add);
           }
         }
       }
     }
-    all.sort(
-        Comparator.comparingDouble(Shortfall::needMm)
-            .thenComparing(s -> s.cavity().id())
-            .thenComparing(s -> s.posture().turn())
-            .thenComparing(Shortfall::axis));
+    all.sort(LEAST_FIRST);
     return all;
+  }
+
+  /** The same with the others elsewhere. */
+  Shortfall moved() {
+    return new Shortfall(cavity, posture, axis, needMm, freeMm, largestMm, inTheWay, true);
   }
 
   /** What each axis lacks against the empty bay: for things too large in more than one way. */
@@ -53,8 +79,8 @@ public record Shortfall(
     return lacking;
   }
 
-  private static void along(
-      Axis axis, Cavity cavity, Posture posture, List<Placed> placed, List<Shortfall> all) {
+  /** What is the least there, with all others where they are. */
+  static Optional<Shortfall> along(Axis axis, Cavity cavity, Posture posture, List<Placed> placed) {
     int a = axis.ordinal();
     int b = (a + 1) % 3;
     int c = (a + 2) % 3;
@@ -73,19 +99,14 @@ public record Shortfall(
         }
       }
     }
-    if (best != null) {
-      double length = posture.hull().length(a);
-      List<String> names = best.bounds().stream().distinct().toList();
-      all.add(
-          new Shortfall(
-              cavity,
-              posture,
-              axis,
-              Math.max(0, length - best.lengthMm()),
-              best.lengthMm(),
-              Math.max(0, best.lengthMm()),
-              names));
-    }
+    return Optional.ofNullable(best).map(gap -> of(cavity, posture, axis, gap));
+  }
+
+  private static Shortfall of(Cavity cavity, Posture posture, Axis axis, Gap gap) {
+    double free = gap.lengthMm();
+    double lacking = Math.max(0, posture.hull().length(axis.ordinal()) - free);
+    List<String> bounds = gap.bounds().stream().distinct().toList();
+    return new Shortfall(cavity, posture, axis, lacking, free, Math.max(0, free), bounds, false);
   }
 
   private static TreeSet<Double> starts(int axis, Box space, Box hull, List<Solid> solids) {

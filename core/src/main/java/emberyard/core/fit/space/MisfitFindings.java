@@ -105,13 +105,14 @@ final class MisfitFindings {
         .forEach(
             lack ->
                 sentences.add(
-                    "%s more %s in “%s”, or one at most %s there (%s)."
+                    "%s more %s in “%s”, or one at most %s there (%s%s)."
                         .formatted(
                             Figures.mm(lack.needMm()),
                             lack.axis().words(),
                             lack.cavity().name(),
                             Figures.mm(lack.largestMm()),
-                            lack.posture().turn().words())));
+                            lack.posture().turn().words(),
+                            lack.othersMoved() ? "; others lie elsewhere then" : "")));
     if (lacks.isEmpty()) {
       tooLarge(item, sentences);
     }

@@ -11,10 +11,8 @@ import emberyard.core.build.Source;
 import emberyard.core.fit.place.Cavity;
 import emberyard.core.fit.place.Item;
 import emberyard.core.fit.place.Layout;
-import emberyard.core.fit.place.Margins;
 import emberyard.core.fit.place.Pins;
 import emberyard.core.fit.place.Placed;
-import emberyard.core.fit.place.Placing;
 import emberyard.core.fit.place.Shortfall;
 import emberyard.core.geometry.Box;
 import emberyard.core.units.InvalidValue;
@@ -90,15 +88,16 @@ public record PlaceQuestion(List<Bay> bays, List<Thing> things) {
                 Math.max(20, around.to(0)), Math.max(20, around.to(2)), Math.max(20, around.to(1))),
             bays,
             List.of());
-    List<Cavity> cavities = Cavities.of(enclosure);
-    Pieces pieces = Pieces.of(things.stream().map(PlaceQuestion::component).toList());
-    Layout layout = Placing.solve(cavities, pieces.items());
+    Space space =
+        Space.of(enclosure, things.stream().map(PlaceQuestion::component).toList(), List.of());
+    List<Cavity> cavities = space.cavities();
+    Layout layout = space.layout();
     Map<String, List<Shortfall>> unplaced = new LinkedHashMap<>();
     for (Item item : layout.unplaced()) {
       List<Shortfall> all = Shortfall.of(item, cavities, layout.placed());
       unplaced.put(item.id(), all.stream().limit(MOST_CHANGES).toList());
     }
-    pieces.spotless().forEach(component -> unplaced.put(component.id(), List.of()));
+    space.pieces().spotless().forEach(component -> unplaced.put(component.id(), List.of()));
     Map<String, List<String>> pinFaults = new LinkedHashMap<>();
     for (Placed placed : layout.placed()) {
       List<String> faults = Pins.faults(placed, layout.placed(), cavities);
@@ -106,7 +105,7 @@ public record PlaceQuestion(List<Bay> bays, List<Thing> things) {
         pinFaults.put(placed.item().id(), faults);
       }
     }
-    return new Answer(layout, Margins.centred(layout.placed()), unplaced, pinFaults);
+    return new Answer(layout, space.placed(), unplaced, pinFaults);
   }
 
   private static Component component(Thing thing) {

@@ -14,6 +14,7 @@ import emberyard.core.fit.place.Layout;
 import emberyard.core.fit.place.Margins;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Placing;
+import emberyard.core.fit.place.Preferred;
 import emberyard.core.fit.place.Solid;
 import emberyard.core.geometry.Box;
 import java.util.ArrayList;
@@ -22,6 +23,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -30,7 +32,8 @@ import java.util.stream.Stream;
  *
  * @param enclosure null while none is chosen
  * @param layout as searched: pushed left, to the front and down
- * @param placed the same, centred in what is free
+ * @param placed the same where they lie in the end: centred in what is free, and moved where that
+ *     is better
  * @param screens where screens stand, on their faces
  * @param inBays of those what reaches into a bay, where it could stand
  */
@@ -51,14 +54,26 @@ public record Space(
 
   public static Space of(
       Enclosure enclosure, List<Component> components, List<ScreenPlace> screens) {
+    return of(enclosure, components, screens, placed -> 0);
+  }
+
+  /**
+   * @param unsteady how many supports and edges the weight of placed things makes too much for
+   */
+  public static Space of(
+      Enclosure enclosure,
+      List<Component> components,
+      List<ScreenPlace> screens,
+      ToIntFunction<List<Placed>> unsteady) {
     List<Cavity> bays = Cavities.of(enclosure);
     Pieces pieces = Pieces.of(components);
     Standing standing = Standing.of(screens, bays);
     Layout all = Placing.solve(standing.spaces(bays), standing.things(pieces.items()));
+    LayoutMerit judge = new LayoutMerit(enclosure, bays, pieces, standing.ids(), unsteady);
+    List<Placed> preferred = Preferred.of(bays, Margins.centred(all.placed()), judge.aims(), judge);
     Layout layout = standing.without(all);
     List<Placed> inBays = all.placed().stream().filter(standing::holds).toList();
-    List<Placed> centred = Margins.centred(all.placed());
-    List<Placed> placed = centred.stream().filter(each -> !standing.holds(each)).toList();
+    List<Placed> placed = preferred.stream().filter(each -> !standing.holds(each)).toList();
     return new Space(
         enclosure,
         bays,

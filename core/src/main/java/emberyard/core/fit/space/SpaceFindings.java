@@ -19,9 +19,7 @@ import emberyard.core.units.Figures;
 import emberyard.core.workshop.WorkshopBook;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Set;
 
 /** Judgements on what goes in, what does not, and how tightly. */
 public final class SpaceFindings {
@@ -68,10 +66,15 @@ public final class SpaceFindings {
                 Remedy.byHand("Choose a board with more spots")));
   }
 
+  /** Whether there is hardly any play; what a hand put somewhere it keeps. */
+  static boolean tight(Placed placed, Margins margins) {
+    return placed.item().pin() == null && margins.tightestMm() < TIGHT_MM - Box.TOUCH_MM;
+  }
+
   private void tight() {
     for (Placed placed : space.placed()) {
       Margins margins = Margins.of(placed, space.all());
-      if (margins.tightestMm() < TIGHT_MM - Box.TOUCH_MM && placed.item().pin() == null) {
+      if (tight(placed, margins)) {
         findings.add(
             Finding.of(
                     Severity.RISK,
@@ -98,25 +101,10 @@ public final class SpaceFindings {
     return between.replace("the wall and the wall", "the walls");
   }
 
-  /** Soft keep-outs that something lies in, or that end in a closed wall. */
   private void soft() {
-    for (Placed placed : space.placed()) {
-      Set<String> said = new HashSet<>();
-      for (Solid keepOut : placed.soft()) {
-        for (Placed other : space.placed()) {
-          for (Solid solid : other.hard()) {
-            boolean own = solid.ofId().equals(keepOut.ofId());
-            if (!own && solid.body() && solid.box().overlaps(keepOut.box())) {
-              if (said.add(keepOut.ofId() + solid.ofId())) {
-                soft(keepOut, space.name(solid.ofId()), solid.ofId());
-              }
-            }
-          }
-        }
-        if (!free(keepOut.box(), placed)) {
-          soft(keepOut, "a closed wall", "wall");
-        }
-      }
+    for (SoftTouch touch : SoftTouch.of(space.placed(), space.cavities(), space.enclosure())) {
+      boolean wall = touch.otherId().equals(SoftTouch.WALL);
+      soft(touch.keepOut(), wall ? "a closed wall" : space.name(touch.otherId()), touch.otherId());
     }
   }
 
@@ -141,39 +129,6 @@ public final class SpaceFindings {
                 "It goes in, but it gets hot, or nobody reaches it any more.")
             .about(component.id())
             .with(Remedy.byHand("Move one of them, or accept it with a reason")));
-  }
-
-  /** Within its own bay or another, or out through the side its bay opens to. */
-  private boolean free(Box keepOut, Placed placed) {
-    Box own = placed.cavity().box();
-    if (own.contains(keepOut)) {
-      return true;
-    }
-    for (int axis = 0; axis < 3; axis++) {
-      boolean opensHere = opens(placed, axis);
-      boolean out =
-          keepOut.from(axis) < own.from(axis) - Box.TOUCH_MM
-              || keepOut.to(axis) > own.to(axis) + Box.TOUCH_MM;
-      if (out && !opensHere && !inAnother(keepOut, own, axis)) {
-        return false;
-      }
-    }
-    return true;
-  }
-
-  /** Along the axis things go in, or where the enclosure has an opening. */
-  private boolean opens(Placed placed, int axis) {
-    return Axis.of(placed.cavity().access()).ordinal() == axis
-        || space.enclosure().openings().stream()
-            .anyMatch(o -> !o.sealed() && Axis.of(o.face()).ordinal() == axis);
-  }
-
-  private boolean inAnother(Box keepOut, Box own, int axis) {
-    Box beyond =
-        keepOut.to(axis) > own.to(axis)
-            ? keepOut.between(axis, Math.max(own.to(axis), keepOut.from(axis)), keepOut.to(axis))
-            : keepOut.between(axis, keepOut.from(axis), Math.min(own.from(axis), keepOut.to(axis)));
-    return space.cavities().stream().anyMatch(cavity -> cavity.box().overlaps(beyond));
   }
 
   private void pinned() {

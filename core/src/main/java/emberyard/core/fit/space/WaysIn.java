@@ -240,9 +240,7 @@ final class WaysIn {
     Enclosure enclosure = space.enclosure();
     enclosure.bays().stream()
         .filter(bay -> !bay.change().cutAway() && !onlyBay(bay))
-        .filter(
-            bay ->
-                space.layout().placed().stream().noneMatch(p -> p.cavity().id().equals(bay.id())))
+        .filter(bay -> space.placed().stream().noneMatch(p -> p.cavity().id().equals(bay.id())))
         .filter(
             bay ->
                 Space.fits(

@@ -33,18 +33,19 @@ public record Stability(List<Weight> weights, @Nullable Balance balance) {
   private static final String LEADS = "leads, screws and paint";
 
   /**
+   * @param placed components where they lie; others count in the middle
    * @param screens that stand on faces; others count in the middle
    * @param parts made parts, where they sit
    * @param coolantL in all loops
    */
   public static Stability of(
       Build build,
-      @Nullable Space space,
+      List<Placed> placed,
       List<ScreenPlace> screens,
       List<Weight> parts,
       double coolantL) {
     Enclosure enclosure = Space.enclosure(build).orElse(null);
-    Map<String, Box> places = space == null ? Map.of() : places(space);
+    Map<String, Box> places = places(placed);
     List<Weight> weights = new ArrayList<>();
     for (Component component : build.components()) {
       for (int number = 1; number <= component.quantity() && component.massKg() > 0; number++) {
@@ -72,6 +73,21 @@ public record Stability(List<Weight> weights, @Nullable Balance balance) {
     }
     List<Weight> all = whole(weights, enclosure == null ? null : enclosure.weighedKg());
     return new Stability(all, all.isEmpty() ? null : balance(all, enclosure));
+  }
+
+  /**
+   * Supports that carry nearly too much, and edges it tips over too early; those count twice that
+   * carry too much, or over which it falls by itself.
+   */
+  public int unsteady() {
+    return balance == null
+        ? 0
+        : balance.loads().stream().mapToInt(load -> load.over() ? 2 : load.kept() ? 0 : 1).sum()
+            + balance.tips().stream().mapToInt(Stability::early).sum();
+  }
+
+  private static int early(Balance.Tip tip) {
+    return tip.degrees() <= 0 ? 2 : tip.degrees() < Balance.LEAST_TIP_DEGREES ? 1 : 0;
   }
 
   /** Whether a component stands for the enclosure and brings its mass. */
@@ -119,10 +135,10 @@ public record Stability(List<Weight> weights, @Nullable Balance balance) {
         at.zMm() + at.heightMm() / 2);
   }
 
-  private static Map<String, Box> places(Space space) {
+  private static Map<String, Box> places(List<Placed> placed) {
     Map<String, Box> places = new HashMap<>();
-    for (Placed placed : space.placed()) {
-      placed.hard().stream()
+    for (Placed thing : placed) {
+      thing.hard().stream()
           .filter(Solid::body)
           .forEach(solid -> places.put(solid.ofId(), solid.box()));
     }

@@ -2,6 +2,7 @@ package emberyard.core.supply.proof;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
+import emberyard.core.build.Condition;
 import emberyard.core.build.Source;
 import emberyard.core.finding.Caution;
 import emberyard.core.record.Offer;
@@ -25,8 +26,8 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A used, opened, given or lent component that has to be shown to work while something can still be
- * done about it: its parcel, then a set in which it can be proven, then the proof.
+ * A used, opened, untested, given or lent component that has to be shown to work while something
+ * can still be done about it: its parcel, then a set in which it can be proven, then the proof.
  *
  * @param taskKey of the proof; one that came in place of another has its own
  * @param order the line it came with, null while it is not ordered, or was given or lent
@@ -60,10 +61,10 @@ public record EarlyProof(
     List<EarlyProof> proofs = new ArrayList<>();
     for (Component component : build.components()) {
       List<Component> set = ProofSet.of(component, build.components());
-      if (component.source() == Source.GIVEN || component.source() == Source.LENT) {
-        String what = component.source() == Source.GIVEN ? "given" : "lent";
-        proofs.add(new EarlyProof(ownKey(component), component, null, what, set, null));
-      }
+      untried(component)
+          .ifPresent(
+              what ->
+                  proofs.add(new EarlyProof(ownKey(component), component, null, what, set, null)));
       Need need = byKey.get("component:" + component.id());
       if (need != null) {
         bought(build, component, need, book, today)
@@ -75,6 +76,21 @@ public record EarlyProof(
       }
     }
     return List.copyOf(proofs);
+  }
+
+  /** What nobody sold, and nobody has seen working: what it is, in words. */
+  private static Optional<String> untried(Component component) {
+    if (component.condition() == Condition.WORKS) {
+      return Optional.empty();
+    }
+    boolean untested = component.condition() == Condition.UNTESTED;
+    String words = untested ? Condition.UNTESTED.words() : "";
+    return switch (component.source()) {
+      case GIVEN -> Optional.of(untested ? "given, " + words : "given");
+      case LENT -> Optional.of(untested ? "lent, " + words : "lent");
+      case OWNED, CLIENT -> Optional.of(words).filter(each -> untested);
+      case BUY -> Optional.empty();
+    };
   }
 
   private static String ownKey(Component component) {

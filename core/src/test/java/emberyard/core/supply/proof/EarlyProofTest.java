@@ -9,6 +9,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
+import emberyard.core.build.Condition;
 import emberyard.core.build.Source;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
@@ -230,6 +231,33 @@ class EarlyProofTest {
     }
     BuildModel clients = Samples.model(machine(card().with(each -> each.source(Source.CLIENT))));
     assertTrue(task(clients, "component:g1/proven").isEmpty());
+  }
+
+  /** The client's own card, used: nobody sold it, so another is to be had in time. */
+  @Test
+  void whatIsUntestedIsProvenWhoeverOwnsIt() {
+    for (Source source : List.of(Source.OWNED, Source.CLIENT)) {
+      Component untested = card().with(each -> each.source(source).condition(Condition.UNTESTED));
+      BuildModel model = Samples.model(machine(untested));
+      TaskModel proof = task(model, "component:g1/proven").orElseThrow();
+      assertTrue(proof.task().gate());
+      assertTrue(proof.task().title().contains("(untested)"), proof.task().title());
+      assertTrue(
+          task(model, ProveWork.HARDWARE)
+              .orElseThrow()
+              .task()
+              .after()
+              .contains("component:g1/proven"));
+    }
+  }
+
+  @Test
+  void whatWasSeenWorkingIsNotProvenAgain() {
+    for (Source source : List.of(Source.OWNED, Source.CLIENT, Source.GIVEN, Source.LENT)) {
+      Component seen = card().with(each -> each.source(source).condition(Condition.WORKS));
+      BuildModel model = Samples.model(machine(seen));
+      assertTrue(task(model, "component:g1/proven").isEmpty(), source.name());
+    }
   }
 
   @Test
