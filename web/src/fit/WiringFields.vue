@@ -74,6 +74,12 @@ const fields = computed(() => {
       : [
           ...(gives.value ? GIVES : []),
           props.component.kind === 'RISER' && { field: 'wiring.leadMm', label: 'How long' },
+          props.component.kind === 'COOLER' &&
+            (props.component.thermal?.sections ?? 0) > 0 && {
+              field: 'wiring.leadMm',
+              label: 'Its tubes',
+              hint: '0: usual, 400 mm',
+            },
           props.component.kind === 'RISER' && {
             field: 'wiring.folds',
             label: 'Folds',

@@ -27,6 +27,7 @@ import emberyard.core.fit.space.ScreenFindings;
 import emberyard.core.fit.space.Space;
 import emberyard.core.fit.space.SpaceFindings;
 import emberyard.core.fit.space.SpaceModel;
+import emberyard.core.fit.space.TubeFindings;
 import emberyard.core.fit.stability.Balance.Weight;
 import emberyard.core.fit.stability.Stability;
 import emberyard.core.fit.stability.StabilityFindings;
@@ -250,6 +251,7 @@ public final class FitWork {
     if (space != null) {
       all.addAll(SpaceFindings.of(build, space, book, power.power().wantedWatts()));
       all.addAll(RiserFindings.of(build, space, book));
+      all.addAll(TubeFindings.of(build, space));
     }
     Space.enclosure(build)
         .ifPresent(each -> all.addAll(ScreenFindings.of(each, ScreenPlace.of(build), space)));
