@@ -3,8 +3,8 @@ import Button from 'primevue/button'
 import { computed } from 'vue'
 import type { Component, Port } from '../api/types'
 import { useBuild } from '../store/build'
-import { plain } from '../ui/words'
 import ThingFields from '../ui/ThingFields.vue'
+import { PORT_WORDS, PORTS } from './portWords'
 import SlotRows from './SlotRows.vue'
 
 /** What a component draws, asks for and offers. */
@@ -21,29 +21,6 @@ const NOTHING: Electric = {
 const electric = computed(() => props.component.electric ?? NOTHING)
 const edit = (change: Partial<Electric>) =>
   builds.edit('components', props.component, { electric: { ...electric.value, ...change } })
-const KINDS = (
-  [
-    'ATX_24',
-    'CPU_8',
-    'GRAPHICS_8',
-    'GRAPHICS_16',
-    'SATA_POWER',
-    'PERIPHERAL',
-    'FAN_HEADER',
-    'PUMP_HEADER',
-    'LIGHT_5V',
-    'LIGHT_12V',
-    'USB2_HEADER',
-    'USB3_HEADER',
-    'TYPE_C_HEADER',
-    'REAR_USB',
-    'EMBEDDED_DISPLAY',
-    'SATA_DATA',
-    'M2',
-    'SLOT',
-    'MEMORY_SLOT',
-  ] as Port['kind'][]
-).map((value) => ({ value, label: plain(value) }))
 const SIDES = [
   { list: 'asks', label: 'Asks for' },
   { list: 'offers', label: 'Offers' },
@@ -56,7 +33,7 @@ function remove(list: 'asks' | 'offers', index: number) {
 }
 const current = (port: Port) => /HEADER|LIGHT/.test(port.kind) && !/USB|TYPE_C/.test(port.kind)
 const plug = (port: Port) => [
-  { field: 'kind', label: 'Kind of plug', options: KINDS, hideLabel: true },
+  { field: 'kind', label: 'Kind of plug', options: PORTS, hideLabel: true },
   { field: 'count', label: 'How many', hideLabel: true },
   current(port)
     ? { field: 'amps', label: 'Current of each', unit: 'A', hideLabel: true }
@@ -136,7 +113,7 @@ const fields = computed(() => [
         class="bare"
         size="small"
         label="Take out"
-        :aria-label="`${side.label}: take out ${plain(port.kind)}`"
+        :aria-label="`${side.label}: take out ${PORT_WORDS[port.kind]}`"
         @click="remove(side.list, index)"
       />
     </div>

@@ -6,7 +6,7 @@ import CutAway from './CutAway.vue'
 import { endsOf } from './feet'
 import StandsOn from './StandsOn.vue'
 import SupportRows from './SupportRows.vue'
-import { fixed } from '../units/writing'
+import { fixed, mass } from '../units/writing'
 
 /** Mass, centre of gravity and how it stands. */
 const builds = useBuild()
@@ -83,7 +83,7 @@ const edge = (over: string) =>
         <li v-for="weight in heaviest" :key="weight.name">
           <span>{{ weight.name }}{{ weight.pieces > 1 ? ` × ${weight.pieces}` : '' }}</span>
           <i :style="{ width: `${(weight.massKg / most) * 100}%` }" />
-          <span class="mono">{{ fixed(weight.massKg, 2) }} kg</span>
+          <span class="mono">{{ mass(weight.massKg) }}</span>
         </li>
       </ul>
     </section>

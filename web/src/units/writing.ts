@@ -29,6 +29,11 @@ export function fixed(value: number, digits: number): string {
 export function exact(value: number): string {
   return written(value, { ...marks.value, group: '' }, 3)
 }
+/** A mass as one would say it: 0.35 kg → "350 g", 1.6 kg → "1.60 kg". */
+export function mass(kg: number): string {
+  if (kg >= 1) return `${fixed(kg, 2)} kg`
+  return `${fixed(kg * 1000, kg > 0 && kg < 0.01 ? 1 : 0)} g`
+}
 /** A sentence of the server with the workshop's marks. */
 export function said(sentence: string | null | undefined): string {
   const words = saidWith(sentence ?? '', marks.value)
