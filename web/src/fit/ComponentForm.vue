@@ -24,7 +24,7 @@ const SOURCES = [
   { value: 'GIVEN', label: 'given for this build' },
   { value: 'LENT', label: 'lent, goes back' },
 ] as const
-const CONDITIONS = [
+const TRIED = [
   { value: null, label: 'nobody has said' },
   { value: 'NEW', label: 'new' },
   { value: 'WORKS', label: 'used, seen working' },
@@ -57,9 +57,9 @@ const BOUGHT = computed(() => {
     { field: 'kind', options: KINDS },
     { field: 'source', label: 'Comes from', options: SOURCES },
     !bought && {
-      field: 'condition',
+      field: 'tried',
       label: 'Does it work?',
-      options: CONDITIONS,
+      options: TRIED,
       hint: 'untested: proven on the bench before it goes in',
     },
     { field: 'forLook', label: 'Counts as', options: LOOK },

@@ -128,6 +128,8 @@ class FitJourneyTest {
     hands.write("Height", "tall").sees("Can’t read this. Write 12+3.5");
     hands.write("Height", "9000").sees("Height can't be 9000: 0.5 to 3000 mm.");
     hands.write("Height", "90").saved();
+    hands.choose("Comes from", "brought by the client");
+    hands.choose("Does it work?", "used, untested").saved();
   }
 
   private static void air(Hands hands) {
@@ -203,5 +205,6 @@ class FitJourneyTest {
     hands.jump("p");
     hands.sees("Put in Board Curlew A1");
     hands.sees("Put in Supply Flint 450");
+    hands.sees("Prove Old drum (untested)");
   }
 }

@@ -35,7 +35,7 @@ import org.jspecify.annotations.Nullable;
  * @param wiring how it joins others, null while nobody has said
  * @param display the screen built into it, null for none
  * @param lights built into it, null for none
- * @param condition what is known of it, null while nobody has said; bought ones say it at their
+ * @param tried whether it is known to work, null while nobody has said; bought ones say it at their
  *     offer
  */
 @RecordBuilder
@@ -70,7 +70,7 @@ public record Component(
     @Nullable Wiring wiring,
     @Nullable Display display,
     @Nullable Lights lights,
-    @Nullable Condition condition)
+    @Nullable Tried tried)
     implements ProductUse, ComponentBuilder.With {
   public Component {
     Require.text("id", id);

@@ -257,7 +257,7 @@ public final class FitWork {
         .ifPresent(each -> all.addAll(ScreenFindings.of(each, ScreenPlace.of(build), space)));
     all.addAll(PowerFindings.of(build, power, book));
     all.addAll(UnsaidPlugs.of(build));
-    all.addAll(ConditionFindings.of(build));
+    all.addAll(TriedFindings.of(build));
     all.addAll(LightPlugFindings.of(build, power));
     all.addAll(CoolingFindings.of(build, cooling));
     all.addAll(AirflowFindings.of(build, airflow, space));

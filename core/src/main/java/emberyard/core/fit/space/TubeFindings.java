@@ -58,8 +58,7 @@ public final class TubeFindings {
     return found(
             Severity.NOTE,
             "loop:" + loop.id(),
-            "%s wants %s of tube or more; none is typed"
-                .formatted(loop.name(), Figures.mm(ringMm)),
+            "%s wants %s of tube or more; none is typed".formatted(loop.name(), Figures.mm(ringMm)),
             "Once round all its members and back, along the axes.",
             "Tube, coolant and fittings count as nothing until then.")
         .about(loop.id())

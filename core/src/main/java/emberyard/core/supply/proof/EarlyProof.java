@@ -2,7 +2,7 @@ package emberyard.core.supply.proof;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
-import emberyard.core.build.Condition;
+import emberyard.core.build.Tried;
 import emberyard.core.build.Source;
 import emberyard.core.finding.Caution;
 import emberyard.core.record.Offer;
@@ -80,11 +80,11 @@ public record EarlyProof(
 
   /** What nobody sold, and nobody has seen working: what it is, in words. */
   private static Optional<String> untried(Component component) {
-    if (component.condition() == Condition.WORKS) {
+    if (component.tried() == Tried.WORKS) {
       return Optional.empty();
     }
-    boolean untested = component.condition() == Condition.UNTESTED;
-    String words = untested ? Condition.UNTESTED.words() : "";
+    boolean untested = component.tried() == Tried.UNTESTED;
+    String words = untested ? Tried.UNTESTED.words() : "";
     return switch (component.source()) {
       case GIVEN -> Optional.of(untested ? "given, " + words : "given");
       case LENT -> Optional.of(untested ? "lent, " + words : "lent");

@@ -5,7 +5,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
-import emberyard.core.build.Condition;
+import emberyard.core.build.Tried;
 import emberyard.core.build.Electric;
 import emberyard.core.build.Port;
 import emberyard.core.build.PortKind;
@@ -79,9 +79,9 @@ class UnsaidPlugsTest extends Proof {
       components.clear();
       components.add(typed(ComponentKind.GRAPHICS, 220).with(each -> each.source(source)));
       boolean asked = source == Source.OWNED || source == Source.CLIENT;
-      assertEquals(asked ? 1 : 0, ending("/condition").size(), source.name());
-      components.set(0, components.get(0).with(each -> each.condition(Condition.NEW)));
-      assertTrue(ending("/condition").isEmpty());
+      assertEquals(asked ? 1 : 0, ending("/tried").size(), source.name());
+      components.set(0, components.get(0).with(each -> each.tried(Tried.NEW)));
+      assertTrue(ending("/tried").isEmpty());
     }
   }
 

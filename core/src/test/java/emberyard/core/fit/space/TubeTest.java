@@ -122,7 +122,8 @@ class TubeTest extends Proof {
     for (int round = 0; round < 100; round++) {
       List<Box> boxes = new ArrayList<>();
       for (int i = 0; i < 4; i++) {
-        boxes.add(new Box(random.nextInt(900), random.nextInt(300), random.nextInt(300), 60, 60, 60));
+        boxes.add(
+            new Box(random.nextInt(900), random.nextInt(300), random.nextInt(300), 60, 60, 60));
       }
       double told = ShortestRing.mm(boxes);
       double least = Double.MAX_VALUE;

@@ -9,7 +9,7 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
-import emberyard.core.build.Condition;
+import emberyard.core.build.Tried;
 import emberyard.core.build.Source;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
@@ -237,7 +237,7 @@ class EarlyProofTest {
   @Test
   void whatIsUntestedIsProvenWhoeverOwnsIt() {
     for (Source source : List.of(Source.OWNED, Source.CLIENT)) {
-      Component untested = card().with(each -> each.source(source).condition(Condition.UNTESTED));
+      Component untested = card().with(each -> each.source(source).tried(Tried.UNTESTED));
       BuildModel model = Samples.model(machine(untested));
       TaskModel proof = task(model, "component:g1/proven").orElseThrow();
       assertTrue(proof.task().gate());
@@ -254,7 +254,7 @@ class EarlyProofTest {
   @Test
   void whatWasSeenWorkingIsNotProvenAgain() {
     for (Source source : List.of(Source.OWNED, Source.CLIENT, Source.GIVEN, Source.LENT)) {
-      Component seen = card().with(each -> each.source(source).condition(Condition.WORKS));
+      Component seen = card().with(each -> each.source(source).tried(Tried.WORKS));
       BuildModel model = Samples.model(machine(seen));
       assertTrue(task(model, "component:g1/proven").isEmpty(), source.name());
     }

@@ -1,7 +1,7 @@
 package emberyard.core.build;
 
 /** What is known of a thing that isn't bought new. */
-public enum Condition {
+public enum Tried {
   /** As it left its maker. */
   NEW("new"),
   /** Used, and somebody here has seen it work. */
@@ -11,7 +11,7 @@ public enum Condition {
 
   private final String words;
 
-  Condition(String words) {
+  Tried(String words) {
     this.words = words;
   }
 

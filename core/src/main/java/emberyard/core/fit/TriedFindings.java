@@ -3,7 +3,7 @@ package emberyard.core.fit;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
-import emberyard.core.build.Condition;
+import emberyard.core.build.Tried;
 import emberyard.core.build.Source;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Set;
 
 /** Asks what is known of things that come without a shop that takes them back. */
-final class ConditionFindings {
+final class TriedFindings {
   /** What has nothing in it that could be dead. */
   private static final Set<ComponentKind> SIMPLE =
       Set.of(
@@ -24,13 +24,13 @@ final class ConditionFindings {
           ComponentKind.LEAD,
           ComponentKind.OTHER);
 
-  private ConditionFindings() {}
+  private TriedFindings() {}
 
   static List<Finding> of(Build build) {
     return build.components().stream()
         .filter(each -> each.source() == Source.OWNED || each.source() == Source.CLIENT)
-        .filter(each -> each.condition() == null && !SIMPLE.contains(each.kind()))
-        .map(ConditionFindings::unsaid)
+        .filter(each -> each.tried() == null && !SIMPLE.contains(each.kind()))
+        .map(TriedFindings::unsaid)
         .toList();
   }
 
@@ -38,7 +38,7 @@ final class ConditionFindings {
     return Finding.of(
             Severity.NOTE,
             "fit",
-            "component:" + component.id() + "/condition",
+            "component:" + component.id() + "/tried",
             "Nobody has said whether %s works".formatted(component.name()),
             component.source() == Source.CLIENT
                 ? "The client brings it; no shop takes it back."
@@ -46,14 +46,14 @@ final class ConditionFindings {
             "A dead one is found with the build closed, when another takes days to come.")
         .about(component.id())
         .with(
-            says("Nobody has tried it", component, Condition.UNTESTED),
-            says("It was seen working", component, Condition.WORKS));
+            says("Nobody has tried it", component, Tried.UNTESTED),
+            says("It was seen working", component, Tried.WORKS));
   }
 
-  private static Remedy says(String words, Component component, Condition condition) {
+  private static Remedy says(String words, Component component, Tried tried) {
     String after =
-        condition == Condition.UNTESTED ? ": prove it on the bench before it goes in" : "";
+        tried == Tried.UNTESTED ? ": prove it on the bench before it goes in" : "";
     return new Remedy(
-        words + after, new Change("components", component.id(), "condition", 0, condition.name()));
+        words + after, new Change("components", component.id(), "tried", 0, tried.name()));
   }
 }
