@@ -43,6 +43,49 @@ const NUMBERS = [
   { field: 'inserts', label: 'Inserts in one', unit: '×' },
   { field: 'insertMm', label: 'Their thread M' },
 ]
+const GUESSES = [
+  'widthMm',
+  'depthMm',
+  'heightMm',
+  { field: 'hours', label: 'Guess of hours', optional: true, hint: 'empty: as a box' },
+  { field: 'grams', label: 'Guess of grams', optional: true, hint: 'empty: as a box' },
+]
+const USUAL = {
+  face: 'FRONT',
+  quantity: 1,
+  infillPercent: 20,
+  wallMm: 1.2,
+  down: 0,
+  inserts: 0,
+  insertMm: 3,
+} as const
+const filament = () => workshop.offered('filaments')[0]?.id ?? 'none'
+/** A part whose file comes later counts by its size until then. */
+function plan() {
+  builds.add('prints', {
+    ...USUAL,
+    name: 'New print',
+    sha256: '',
+    fileName: '',
+    mesh: NO_MESH,
+    filamentId: filament(),
+    planned: { widthMm: 100, depthMm: 100, heightMm: 50 },
+  } satisfies Omit<PrintPart, 'id'>)
+}
+const NO_MESH: PrintPart['mesh'] = {
+  volumeMm3: 0,
+  areaMm2: 0,
+  sizeMm: [0, 0, 0],
+  triangles: 0,
+  closed: true,
+  overhangShares: [0, 0, 0, 0, 0, 0],
+}
+/** The planned part that a file is brought in for; null for a new one. */
+const awaited = ref<PrintPart | null>(null)
+function bringIn(part: PrintPart | null) {
+  awaited.value = part
+  input.value?.click()
+}
 async function choose(event: Event) {
   const box = event.target as HTMLInputElement
   const file = box.files?.[0]
@@ -54,20 +97,16 @@ async function choose(event: Event) {
     const body = new FormData()
     body.append('file', file)
     const kept = await upload<KeptMesh>('/api/meshes', body)
-    builds.add('prints', {
-      name: kept.fileName.replace(/\.stl$/i, '') || 'Print',
-      face: 'FRONT',
-      sha256: kept.sha256,
-      fileName: kept.fileName,
-      mesh: kept.mesh,
-      filamentId: workshop.offered('filaments')[0]?.id ?? 'none',
-      quantity: 1,
-      infillPercent: 20,
-      wallMm: 1.2,
-      down: 0,
-      inserts: 0,
-      insertMm: 3,
-    } satisfies Omit<PrintPart, 'id'>)
+    const { sha256, fileName, mesh } = kept
+    const brought = { sha256, fileName, mesh, planned: null }
+    if (awaited.value) builds.edit('prints', awaited.value, brought)
+    else
+      builds.add('prints', {
+        ...USUAL,
+        ...brought,
+        name: kept.fileName.replace(/\.stl$/i, '') || 'Print',
+        filamentId: filament(),
+      } satisfies Omit<PrintPart, 'id'>)
   } catch (refusal) {
     problem.value = (refusal as Error).message
   } finally {
@@ -80,12 +119,13 @@ async function choose(event: Event) {
   <p class="row bar">
     <span class="soft">mass and time are ±30 %; one reprint in five is planned</span>
     <span class="grow" />
+    <Button class="quiet" size="small" label="Plan one before its file" @click="plan" />
     <Button
       class="quiet"
       size="small"
       label="Bring in an STL"
       :disabled="busy"
-      @click="input?.click()"
+      @click="bringIn(null)"
     />
   </p>
   <input
@@ -100,10 +140,21 @@ async function choose(event: Event) {
   <p v-if="problem" class="bad" role="alert">{{ said(problem) }}</p>
   <p v-if="!prints.length" class="soft">
     No print yet. Bring in a mesh (STL, up to 12 MB): its volume, whether it is closed, what
-    overhangs, filament and hours follow.
+    overhangs, filament and hours follow. Or plan one by its size before its file is there.
   </p>
   <article v-for="{ part, figures } in prints" :key="part.id">
+    <div v-if="part.planned" class="unseen">
+      <p class="soft">Its file isn’t here yet: reckoned by size and guesses.</p>
+      <Button
+        class="quiet"
+        size="small"
+        label="Bring in its STL"
+        :disabled="busy"
+        @click="bringIn(part)"
+      />
+    </div>
     <img
+      v-else
       :src="`/api/meshes/${part.sha256}/picture.png?size=240&hex=${hex(part.filamentId)}`"
       :alt="`${part.name}, seen from above at a slant`"
       width="240"
@@ -151,6 +202,9 @@ async function choose(event: Event) {
     </section>
     <section class="form">
       <ThingFields kind="prints" :thing="part" :fields="['name']" />
+      <div v-if="part.planned" class="trio">
+        <ThingFields kind="prints" :thing="part" within="planned" :fields="GUESSES" />
+      </div>
       <div class="pair">
         <ThingFields kind="prints" :thing="part" :fields="how(part)" />
       </div>
@@ -191,6 +245,15 @@ dt {
 }
 dd {
   margin: 0;
+}
+.unseen {
+  display: grid;
+  align-content: center;
+  justify-items: start;
+  gap: 8px;
+  padding: 16px;
+  border: 1px dashed var(--line);
+  min-height: 160px;
 }
 .form {
   display: grid;

@@ -200,7 +200,7 @@ class SlowTypingProof {
               choose("They meet by", "shared holes"),
               "Add a hole"),
           of(NIGHT, "/make?show=sheets", new Opener.Click("svg .piece")),
-          of(NIGHT, "/make?show=prints"),
+          of(NIGHT, "/make?show=prints", "Plan one before its file"),
           of(NIGHT, "/make?show=photo", new Opener.Give(PHOTO), "At a slant"),
           of(
               NIGHT,

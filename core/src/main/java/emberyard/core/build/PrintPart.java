@@ -2,13 +2,14 @@ package emberyard.core.build;
 
 import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
+import org.jspecify.annotations.Nullable;
 
 /**
- * A part printed from a mesh.
+ * A part printed from a mesh, or planned before it is there.
  *
- * @param sha256 names the mesh in the data folder
+ * @param sha256 names the mesh in the data folder; empty while it is only planned
  * @param fileName as it came in
- * @param mesh measured when it came in
+ * @param mesh measured when it came in; a box as large as is planned until then
  * @param filamentId what it is printed of
  * @param quantity 1 to 200
  * @param infillPercent 0 to 100 %; 20 where it is left out
@@ -16,6 +17,7 @@ import emberyard.core.units.Require;
  * @param down which side lies on the bed: 0 to 5 for −z, +z, −x, +x, −y, +y
  * @param inserts heat-set inserts in one piece, 0 to 100
  * @param insertMm thread of the inserts, 2 to 4 mm; 3 where it is left out
+ * @param planned size and guesses until its file comes, null once it has come
  */
 public record PrintPart(
     String id,
@@ -30,15 +32,21 @@ public record PrintPart(
     Double wallMm,
     Integer down,
     Integer inserts,
-    Double insertMm)
+    Double insertMm,
+    @Nullable PlannedPrint planned)
     implements DesignThing {
   public PrintPart {
     Require.text("id", id);
     Require.text("name", name);
     Require.given("face", face);
-    Require.text("sha256", sha256);
-    Require.that(sha256.matches("[0-9a-f]{64}"), "sha256", "The mesh's name is not a SHA-256.");
     fileName = Require.textOrEmpty("fileName", fileName);
+    if (planned == null) {
+      Require.text("sha256", sha256);
+      Require.that(sha256.matches("[0-9a-f]{64}"), "sha256", "The mesh's name is not a SHA-256.");
+    } else {
+      sha256 = "";
+      mesh = planned.box();
+    }
     Require.given("mesh", mesh);
     Require.text("filamentId", filamentId);
     infillPercent = infillPercent == null ? 20 : infillPercent;

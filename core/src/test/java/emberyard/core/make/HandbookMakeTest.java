@@ -214,7 +214,8 @@ class HandbookMakeTest {
             1.2,
             0,
             1,
-            3.0);
+            3.0,
+            null);
     PrintFigures figures = PrintFigures.of(part, "PLA", null);
     assertEquals(4.84, figures.grams(), 0.01);
     assertEquals(0.2, figures.shrinkPercent());

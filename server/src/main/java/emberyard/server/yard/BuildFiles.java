@@ -83,7 +83,7 @@ public class BuildFiles {
               HttpStatus.CONFLICT,
               "“%s” can't be written out: %s".formatted(unreadable.name(), unreadable.reason()));
         }
-        if (row.value() instanceof PrintPart print) {
+        if (row.value() instanceof PrintPart print && print.planned() == null) {
           stl.put(print.sha256(), meshes.inBase64(print.sha256()));
         }
       } else if (row.kind().shared() && !(row.value() instanceof Unreadable)) {
@@ -279,6 +279,9 @@ public class BuildFiles {
 
   private void keepMeshes(BuildFile file, Build build) throws IOException {
     for (PrintPart print : build.prints()) {
+      if (print.planned() != null) {
+        continue;
+      }
       String data = file.meshes().get(print.sha256());
       if (data != null) {
         meshes.keepAs(print.sha256(), data);

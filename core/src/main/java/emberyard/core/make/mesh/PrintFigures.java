@@ -1,6 +1,7 @@
 package emberyard.core.make.mesh;
 
 import emberyard.core.build.MeshFacts;
+import emberyard.core.build.PlannedPrint;
 import emberyard.core.build.PrintPart;
 import emberyard.core.units.Figures;
 import emberyard.core.work.Why;
@@ -32,7 +33,9 @@ public record PrintFigures(
   private static final double DEPOSIT_MM3_PER_SECOND = 8;
 
   /**
-   * Material = volume × (shell share + infill of the rest) × density; shell share = area × wall /
+   * What somebody guessed of a print without a file comes before what is reckoned.
+   *
+   * <p>Material = volume × (shell share + infill of the rest) × density; shell share = area × wall /
    * volume, at most 1. Time = material volume ÷ deposition rate.
    *
    * <p>Example: a closed cube of 20 mm, wall 1.2, 20 % infill, PLA: shell 36 %, 48.8 % of 8,000
@@ -49,20 +52,27 @@ public record PrintFigures(
         printer == null || printer.depositMm3PerSecond() == 0
             ? DEPOSIT_MM3_PER_SECOND
             : printer.depositMm3PerSecond();
+    PlannedPrint guess = part.planned();
+    boolean gramsSaid = guess != null && guess.grams() != null;
+    boolean hoursSaid = guess != null && guess.hours() != null;
     return new PrintFigures(
-        material / 1000 * density,
-        material / rate / 60,
+        gramsSaid ? guess.grams() : material / 1000 * density,
+        hoursSaid ? guess.hours() * 60 : material / rate / 60,
         cuts(mesh, part.down(), printer),
         mesh.overhangShares().get(part.down()),
         shrinkPercent(plastic),
         part.inserts() == 0 ? 0 : insertHoleMm(part.insertMm()),
-        Why.of(
+        gramsSaid
+            ? Why.of("as somebody guessed, until its file comes")
+            : Why.of(
             "volume × (shell share + infill of the rest) × density, ±30 %",
             "volume %.1f cm³".formatted(mesh.volumeMm3() / 1000),
             "shell %.0f %% at %s mm walls".formatted(shell * 100, Figures.plain(part.wallMm())),
             "infill %s %%".formatted(Figures.plain(part.infillPercent())),
             "%s %s g/cm³ (default)".formatted(plastic, Figures.plain(density))),
-        Why.of(
+        hoursSaid
+            ? Why.of("as somebody guessed, until its file comes")
+            : Why.of(
             "material ÷ deposition rate, ±30 %",
             "material %.1f cm³".formatted(material / 1000),
             "%s mm³/s (try on scrap)".formatted(Figures.plain(rate))));

@@ -122,6 +122,18 @@ public final class PrintWork {
   }
 
   private void judge(PrintPart part, PrintFigures figures) {
+    if (part.planned() != null) {
+      add(
+          part,
+          Severity.NOTE,
+          "planned",
+          "“%s” is planned without its file".formatted(part.name()),
+          "Reckoned as a box of %.0f × %.0f × %.0f mm, or as somebody guessed."
+              .formatted(
+                  part.planned().widthMm(), part.planned().depthMm(), part.planned().heightMm()),
+          "Its mass, hours and filament are guesses; what overhangs or doesn’t close isn’t seen.",
+          Remedy.byHand("Bring in its STL under Make, Prints"));
+    }
     if (!part.mesh().closed()) {
       add(
           part,
