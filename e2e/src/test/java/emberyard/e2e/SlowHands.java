@@ -292,6 +292,9 @@ final class SlowHands {
    * paint that flashes for longer than it waits for its next coat.
    */
   private boolean refusedBeside(List<String> changed, String unit, String text) {
+    if (unit == null || !text.matches("[0-9.]+")) {
+      return false; // words contradict nothing
+    }
     boolean stored = changed.stream().anyMatch(value -> means(value, stored(unit, text)));
     return !stored
         && page.locator(".state.refused").count() > 0
