@@ -3,8 +3,8 @@ package emberyard.core.fit;
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
-import emberyard.core.build.Tried;
 import emberyard.core.build.Source;
+import emberyard.core.build.Tried;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Remedy.Change;
@@ -51,8 +51,7 @@ final class TriedFindings {
   }
 
   private static Remedy says(String words, Component component, Tried tried) {
-    String after =
-        tried == Tried.UNTESTED ? ": prove it on the bench before it goes in" : "";
+    String after = tried == Tried.UNTESTED ? ": prove it on the bench before it goes in" : "";
     return new Remedy(
         words + after, new Change("components", component.id(), "tried", 0, tried.name()));
   }

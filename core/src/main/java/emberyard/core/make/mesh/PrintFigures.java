@@ -35,8 +35,8 @@ public record PrintFigures(
   /**
    * What somebody guessed of a print without a file comes before what is reckoned.
    *
-   * <p>Material = volume × (shell share + infill of the rest) × density; shell share = area × wall /
-   * volume, at most 1. Time = material volume ÷ deposition rate.
+   * <p>Material = volume × (shell share + infill of the rest) × density; shell share = area × wall
+   * / volume, at most 1. Time = material volume ÷ deposition rate.
    *
    * <p>Example: a closed cube of 20 mm, wall 1.2, 20 % infill, PLA: shell 36 %, 48.8 % of 8,000
    * mm³, 4.84 g.
@@ -65,17 +65,17 @@ public record PrintFigures(
         gramsSaid
             ? Why.of("as somebody guessed, until its file comes")
             : Why.of(
-            "volume × (shell share + infill of the rest) × density, ±30 %",
-            "volume %.1f cm³".formatted(mesh.volumeMm3() / 1000),
-            "shell %.0f %% at %s mm walls".formatted(shell * 100, Figures.plain(part.wallMm())),
-            "infill %s %%".formatted(Figures.plain(part.infillPercent())),
-            "%s %s g/cm³ (default)".formatted(plastic, Figures.plain(density))),
+                "volume × (shell share + infill of the rest) × density, ±30 %",
+                "volume %.1f cm³".formatted(mesh.volumeMm3() / 1000),
+                "shell %.0f %% at %s mm walls".formatted(shell * 100, Figures.plain(part.wallMm())),
+                "infill %s %%".formatted(Figures.plain(part.infillPercent())),
+                "%s %s g/cm³ (default)".formatted(plastic, Figures.plain(density))),
         hoursSaid
             ? Why.of("as somebody guessed, until its file comes")
             : Why.of(
-            "material ÷ deposition rate, ±30 %",
-            "material %.1f cm³".formatted(material / 1000),
-            "%s mm³/s (try on scrap)".formatted(Figures.plain(rate))));
+                "material ÷ deposition rate, ±30 %",
+                "material %.1f cm³".formatted(material / 1000),
+                "%s mm³/s (try on scrap)".formatted(Figures.plain(rate))));
   }
 
   private static int cuts(MeshFacts mesh, int down, Machine printer) {

@@ -2,8 +2,8 @@ package emberyard.core.supply.proof;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
-import emberyard.core.build.Tried;
 import emberyard.core.build.Source;
+import emberyard.core.build.Tried;
 import emberyard.core.finding.Caution;
 import emberyard.core.record.Offer;
 import emberyard.core.record.OrderLine;

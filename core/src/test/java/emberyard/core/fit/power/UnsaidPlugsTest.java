@@ -5,11 +5,11 @@ import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
-import emberyard.core.build.Tried;
 import emberyard.core.build.Electric;
 import emberyard.core.build.Port;
 import emberyard.core.build.PortKind;
 import emberyard.core.build.Source;
+import emberyard.core.build.Tried;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
 import emberyard.core.fit.Proof;

@@ -67,7 +67,8 @@ class PlannedPrintTest {
   void theFileTakesItsPlace() {
     assertEquals(List.of("print:p/planned"), notes(planned(3.0, null)));
     MeshFacts cube =
-        new MeshFacts(8_000, 2_400, List.of(20.0, 20.0, 20.0), 12, true, Collections.nCopies(6, 0.0));
+        new MeshFacts(
+            8_000, 2_400, List.of(20.0, 20.0, 20.0), 12, true, Collections.nCopies(6, 0.0));
     PrintPart come = print(null, MESH, cube);
     assertEquals(List.of(), notes(come));
     assertEquals(8_000, come.mesh().volumeMm3(), 1e-9);
