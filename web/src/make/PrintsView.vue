@@ -170,7 +170,7 @@ async function choose(event: Event) {
           <dt>volume</dt>
           <dd class="mono">{{ fixed(part.mesh.volumeMm3 / 1000, 1) }} cm³</dd>
         </div>
-        <div>
+        <div v-if="!part.planned">
           <dt>closed</dt>
           <dd class="mono">{{ part.mesh.closed ? 'yes' : 'no' }}</dd>
         </div>
@@ -182,7 +182,7 @@ async function choose(event: Event) {
           <dt>printing <WhyButton :why="figures.minutesWhy" of="Printing time" /></dt>
           <dd class="mono">{{ duration(Math.round(figures.minutes)) }} ± 30 %</dd>
         </div>
-        <div>
+        <div v-if="!part.planned">
           <dt>overhangs</dt>
           <dd class="mono">{{ fixed(figures.overhangShare * 100, 0) }} %</dd>
         </div>
