@@ -16,10 +16,10 @@ final class Shrinking {
   private static final double STEP_MM = 0.5;
 
   /** Positions tested for one length, and for all lengths, turns and bays together. */
-  private static final int TRIES_OF_ONE = 6_000;
+  private static final int TRIES_OF_ONE = 3_000;
 
-  private static final int EXACT_TRIES_OF_ONE = 20_000;
-  private static final int MOST_TRIES = 400_000;
+  private static final int EXACT_TRIES_OF_ONE = 12_000;
+  private static final int MOST_TRIES = 160_000;
 
   /** Things that are few enough to try all places they could lie at. */
   private static final int FEW = 6;
