@@ -24,7 +24,9 @@ public record Cavity(String id, String name, Box box, List<Seat> accepts, Face a
 
   /** Whether something so large would go in if it were empty. */
   public boolean wouldHold(Box hull) {
-    return Option.inside(box, hull);
+    return hull.widthMm() <= box.widthMm() + Box.TOUCH_MM
+        && hull.depthMm() <= box.depthMm() + Box.TOUCH_MM
+        && hull.heightMm() <= box.heightMm() + Box.TOUCH_MM;
   }
 
   /** Whether it is for such things, not for anything. */

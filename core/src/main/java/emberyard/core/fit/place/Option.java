@@ -1,6 +1,5 @@
 package emberyard.core.fit.place;
 
-import emberyard.core.geometry.Box;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -20,11 +19,5 @@ record Option(Cavity cavity, Posture posture) {
                     .filter(posture -> cavity.wouldHold(posture.hull()))
                     .forEach(posture -> all.add(new Option(cavity, posture))));
     return all;
-  }
-
-  static boolean inside(Box space, Box hull) {
-    return hull.widthMm() <= space.widthMm() + Box.TOUCH_MM
-        && hull.depthMm() <= space.depthMm() + Box.TOUCH_MM
-        && hull.heightMm() <= space.heightMm() + Box.TOUCH_MM;
   }
 }

@@ -41,7 +41,7 @@ public final class Pins {
     return List.copyOf(faults);
   }
 
-  static boolean meet(Placed one, Placed other) {
+  private static boolean meet(Placed one, Placed other) {
     return one.hard().stream()
         .anyMatch(a -> other.hard().stream().anyMatch(b -> a.box().overlaps(b.box())));
   }
