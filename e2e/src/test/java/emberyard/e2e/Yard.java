@@ -35,7 +35,7 @@ final class Yard implements AutoCloseable {
 
   private static final Path APP = Path.of(System.getProperty("ember.app"));
   private static final boolean MEASURED = !System.getProperty("ember.bench", "").isBlank();
-  private static final double PATIENCE_MS = 15_000;
+  private static final double PATIENCE_MS = 30_000;
   private static Path madeDemo;
 
   private final Path data;

@@ -99,7 +99,7 @@ public final class FitWork {
     this.stability =
         Stability.of(build, space == null ? List.of() : space.placed(), screens, parts, coolant);
     this.worksheets = build.worksheets().stream().map(WorksheetResult::of).toList();
-    this.findings = List.copyOf(findings());
+    this.findings = List.copyOf(judged());
   }
 
   /** How its weight would rest on its supports; coolant and its places aren't known yet. */
@@ -246,7 +246,12 @@ public final class FitWork {
         Why.of("as chosen in the design", component.quantity() + " × " + component.name()));
   }
 
-  private List<Finding> findings() {
+  /** Judgements on space, power, heat, air, balance and worksheets. */
+  public List<Finding> findings() {
+    return findings;
+  }
+
+  private List<Finding> judged() {
     List<Finding> all = new ArrayList<>();
     if (space != null) {
       all.addAll(SpaceFindings.of(build, space, book, power.power().wantedWatts()));

@@ -5,6 +5,7 @@ import emberyard.core.build.Component;
 import emberyard.core.concept.ConceptWork;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Severity;
+import emberyard.core.make.part.Parts;
 import emberyard.core.units.FigureKey;
 import emberyard.core.workshop.HardwareProduct;
 import emberyard.core.workshop.WorkshopBook;
@@ -95,8 +96,12 @@ public record Alternate(
         model.build().components().stream()
             .map(each -> each.id().equals(component.id()) ? other : each)
             .toList();
-    BuildModel after = plan.whatIf(model.build().with(Component.class, all));
-    if (brings(model, after)) {
+    Build as = model.build().with(Component.class, all);
+    if (bringsByFit(model, as, book)) {
+      return null;
+    }
+    BuildModel after = plan.whatIf(as);
+    if (brings(model, after.findings())) {
       return null;
     }
     int lead = other.leadDays() >= 0 ? other.leadDays() : book.leadDays(other.supplierId());
@@ -118,15 +123,21 @@ public record Alternate(
     return before == null || after == null ? 0 : (int) ChronoUnit.DAYS.between(after, before);
   }
 
+  /** The same of what goes in, is fed and cooled: it is known long before the yard is planned. */
+  private static boolean bringsByFit(BuildModel before, Build as, WorkshopBook book) {
+    return as.brief().revealedOn() == null
+        && brings(before, DesignWork.fit(as, Parts.of(as, book), book).findings());
+  }
+
   /**
    * Whether something stops or may go wrong that didn’t. What was said of fit before and is said in
    * other words now may be worse: then it isn’t offered either. That it changes what was agreed is
    * no trouble, and is said.
    */
-  private static boolean brings(BuildModel before, BuildModel after) {
+  private static boolean brings(BuildModel before, List<Finding> after) {
     Map<String, Finding> was = new HashMap<>();
     before.findings().forEach(each -> was.put(each.key(), each));
-    return after.findings().stream()
+    return after.stream()
         .filter(each -> each.severity() != Severity.NOTE && !each.key().equals(ConceptWork.CHANGED))
         .anyMatch(each -> worse(was.get(each.key()), each));
   }

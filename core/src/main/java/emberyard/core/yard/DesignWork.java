@@ -65,7 +65,7 @@ record DesignWork(
     PaintedParts surfaces = PaintedParts.of(build, parts, book);
     List<SchemePlan> schemes = FinishWork.plans(surfaces.painted(), book);
     List<TreatmentTarget> treated = surfaces.treated();
-    FitWork fit = FitWork.of(build, book, PartWeights.of(build, parts.made()));
+    FitWork fit = fit(build, parts, book);
     Looks looks = Looks.of(build, treated, fit.lit(), book);
     List<String> ready = new ArrayList<>(finishing(build, schemes));
     ready.add(MakeWork.DRY_FIT);
@@ -90,6 +90,11 @@ record DesignWork(
         design,
         light,
         List.copyOf(ready));
+  }
+
+  /** What alone decides whether the hardware goes in, is fed and is cooled. */
+  static FitWork fit(Build build, Parts parts, WorkshopBook book) {
+    return FitWork.of(build, book, PartWeights.of(build, parts.made()));
   }
 
   /**

@@ -42,7 +42,7 @@ public record Item(
   }
 
   /** What it has in common with all things that go wherever it goes. */
-  Item like() {
+  public Item like() {
     return new Item("", "", seats, turns, own.stream().map(Solid::like).toList(), null);
   }
 

@@ -36,7 +36,7 @@ final class MisfitFindings {
   Finding of(List<Item> likes) {
     Item item = likes.get(0);
     Component component = space.component(item.id());
-    List<Shortfall> lacks = Shortfall.of(item, space.cavities(), space.allAsSearched());
+    List<Shortfall> lacks = space.lacks(item);
     List<Component> fitting = seated(component);
     List<Remedy> ways = new WaysIn(space, fitting, component, book, wantedWatts).all(lacks, item);
     boolean nowhere = space.cavities().stream().noneMatch(cavity -> cavity.takes(item.seats()));

@@ -94,8 +94,7 @@ public record PlaceQuestion(List<Bay> bays, List<Thing> things) {
     Layout layout = space.layout();
     Map<String, List<Shortfall>> unplaced = new LinkedHashMap<>();
     for (Item item : layout.unplaced()) {
-      List<Shortfall> all = Shortfall.of(item, cavities, layout.placed());
-      unplaced.put(item.id(), all.stream().limit(MOST_CHANGES).toList());
+      unplaced.put(item.id(), space.lacks(item).stream().limit(MOST_CHANGES).toList());
     }
     space.pieces().spotless().forEach(component -> unplaced.put(component.id(), List.of()));
     Map<String, List<String>> pinFaults = new LinkedHashMap<>();

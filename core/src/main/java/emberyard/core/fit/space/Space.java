@@ -15,9 +15,11 @@ import emberyard.core.fit.place.Margins;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Placing;
 import emberyard.core.fit.place.Preferred;
+import emberyard.core.fit.place.Shortfall;
 import emberyard.core.fit.place.Solid;
 import emberyard.core.geometry.Box;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +38,7 @@ import java.util.stream.Stream;
  *     is better
  * @param screens where screens stand, on their faces
  * @param inBays of those what reaches into a bay, where it could stand
+ * @param lacking what each thing without a place lacks, by what {@link Item#like it is like}
  */
 public record Space(
     Enclosure enclosure,
@@ -45,7 +48,8 @@ public record Space(
     List<Placed> placed,
     GoingIn goingIn,
     List<ScreenPlace> screens,
-    List<Placed> inBays) {
+    List<Placed> inBays,
+    Map<Item, List<Shortfall>> lacking) {
 
   /** The enclosure of a build: the first one. */
   public static Optional<Enclosure> enclosure(Build build) {
@@ -82,7 +86,24 @@ public record Space(
         placed,
         GoingIn.of(placed, enclosure.outer()),
         screens,
-        inBays);
+        inBays,
+        lacking(layout, bays, inBays));
+  }
+
+  private static Map<Item, List<Shortfall>> lacking(
+      Layout layout, List<Cavity> bays, List<Placed> inBays) {
+    List<Placed> round = joined(layout.placed(), inBays);
+    Map<Item, List<Shortfall>> lacking = new HashMap<>();
+    layout
+        .unplaced()
+        .forEach(
+            item -> lacking.computeIfAbsent(item.like(), like -> Shortfall.of(item, bays, round)));
+    return lacking;
+  }
+
+  /** The ways in which a thing without a place would go in if something gave, least first. */
+  List<Shortfall> lacks(Item item) {
+    return lacking.get(item.like());
   }
 
   /** The component that a piece is one of. */
@@ -114,11 +135,6 @@ public record Space(
 
   private static boolean bars(ScreenPlace screen, Box way) {
     return way.overlaps(screen.box()) || way.overlaps(screen.plate());
-  }
-
-  /** The same as searched, pushed left, to the front and down. */
-  List<Placed> allAsSearched() {
-    return joined(layout.placed(), inBays);
   }
 
   private static List<Placed> joined(List<Placed> some, List<Placed> others) {

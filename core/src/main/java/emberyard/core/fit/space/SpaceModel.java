@@ -124,7 +124,7 @@ public record SpaceModel(
 
   private static UnplacedThing unplaced(Space space, Item item) {
     String id = space.component(item.id()).id();
-    List<Shortfall> lacks = Shortfall.of(item, space.cavities(), space.allAsSearched());
+    List<Shortfall> lacks = space.lacks(item);
     if (lacks.isEmpty()) {
       return new UnplacedThing(id, item.name(), null, "a bay");
     }

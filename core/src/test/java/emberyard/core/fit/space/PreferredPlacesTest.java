@@ -157,7 +157,8 @@ class PreferredPlacesTest extends Proof {
         all,
         GoingIn.of(all, space.enclosure().outer()),
         space.screens(),
-        space.inBays());
+        space.inBays(),
+        space.lacking());
   }
 
   /** Every place at a wall or touching another along each axis, tried one by one. */
