@@ -87,6 +87,14 @@ const fields = computed(() => {
             hint: 'right angles it may be bent by',
           },
           {
+            field: 'wiring.brings',
+            label: 'Brings to a panel',
+            options: [
+              { value: null, label: 'nothing' },
+              ...PLUGS.filter((plug) => /HDMI|DISPLAY_PORT|^TYPE_C$/.test(plug.value)),
+            ],
+          },
+          {
             field: 'wiring.usbPlug',
             label: 'Plug of its USB lead',
             options: [{ value: null, label: 'as it asks' }, ...PLUGS],

@@ -2,7 +2,9 @@ package emberyard.core.build;
 
 import emberyard.core.units.Require;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,6 +32,8 @@ import org.jspecify.annotations.Nullable;
  * @param refuses what must not lie before it
  * @param folds right angles that a flat lead such as a riser may be bent by, 0 to 8; null where
  *     nobody said
+ * @param brings the picture output that it brings to a panel for a screen of the client's: HDMI,
+ *     mini HDMI, DisplayPort or type-C; null for none. Each takes one of the machine's own
  */
 @RecordBuilder
 public record Wiring(
@@ -50,9 +54,13 @@ public record Wiring(
     @Nullable Double typeCGbit,
     @Nullable Plug usbPlug,
     List<Refusal> refuses,
-    @Nullable Integer folds)
+    @Nullable Integer folds,
+    @Nullable Plug brings)
     implements WiringBuilder.With {
   private static final String GBIT = "Gbit/s";
+
+  private static final Set<Plug> BROUGHT =
+      EnumSet.of(Plug.HDMI, Plug.MINI_HDMI, Plug.DISPLAY_PORT, Plug.TYPE_C);
 
   public Wiring {
     Require.that(
@@ -86,6 +94,8 @@ public record Wiring(
     if (folds != null) {
       Require.between("folds", folds, 0, 8, "folds");
     }
+    Require.that(
+        brings == null || BROUGHT.contains(brings), "brings", "A panel brings a picture output.");
   }
 
   private static void gbit(String field, @Nullable Double value) {

@@ -31,6 +31,9 @@ final class Fed {
 
   private static final double TOUCH_AMPS = 0.2;
 
+  private static final Picture CLIENTS_SCREEN =
+      new Picture(1_920, 1_080, USUAL_HZ, null, Picture.Timing.REDUCED);
+
   /** The lead of a screen while no size is known, mm (default). */
   private static final double LEAD_MM = 500;
 
@@ -184,7 +187,32 @@ final class Fed {
             id, name, component.display(), component.typicalWatts(), leadMm, "", usb, Sink.ROOM_MM);
       }
       asked(component, id, name, asks, shows, data ? 1 : 0);
+      brought(component, id, name);
     }
+  }
+
+  /** An output on a panel, for a screen that nobody knows yet: full HD at 60 Hz (default). */
+  private void brought(Component component, String id, String name) {
+    if (component.wiring() == null || component.wiring().brings() == null) {
+      return;
+    }
+    double own = component.wiring().leadMm();
+    sinks.add(
+        new Sink(
+            id + "/panel",
+            "Output of " + name,
+            Want.PICTURE,
+            component.wiring().brings(),
+            own > 0,
+            own > 0 ? own : leadMm,
+            Sink.ROOM_MM,
+            CLIENTS_SCREEN.gbitPerSecond(),
+            0,
+            0,
+            0,
+            refuses(component),
+            "",
+            0));
   }
 
   /** Its USB plugs, but those that its picture comes through already. */

@@ -48,6 +48,24 @@ class WiringWorkTest extends Bench {
     assertTrue(task("wire:a/plug").isEmpty(), "a screen is plugged in when it is fitted");
   }
 
+  /** One output for the built-in screen and none left for the panel: a second card output is. */
+  @Test
+  void anOutputOnAPanelTakesOne() {
+    components.add(card(1, 0, 2));
+    components.add(
+        Component.one("panel", "Rear panel", ComponentKind.OTHER)
+            .wiring(
+                WiringBuilder.builder().brings(Plug.HDMI).leadMm(400.0).refuses(List.of()).build())
+            .build());
+    Sink output = sink("panel/panel");
+    assertEquals(3.2, output.gbitPerSecond(), 0.01);
+    assertEquals(List.of(), wiring().wired().answer().dark());
+    screens.add(screen("a", Screen.Input.HDMI));
+    assertEquals(1, wiring().wired().answer().dark().size());
+    components.set(0, card(2, 0, 2));
+    assertEquals(List.of(), wiring().wired().answer().dark());
+  }
+
   @Test
   void whatNobodyHasTriedIsProvenBeforeItIsMounted() {
     components.add(card(0, 1, 2));
