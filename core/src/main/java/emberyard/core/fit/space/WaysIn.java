@@ -56,6 +56,7 @@ final class WaysIn {
   /** All ways, those that cost least work first. */
   List<Remedy> all(List<Shortfall> shortfalls, Item item) {
     List<Remedy> ways = new ArrayList<>();
+    unpinned(ways);
     if (component.source() == Source.BUY) {
       products(ways);
       inTheWay(ways, shortfalls);
@@ -71,6 +72,20 @@ final class WaysIn {
       ways.add(Remedy.byHand("Choose another enclosure, or a smaller " + component.name()));
     }
     return List.copyOf(ways);
+  }
+
+  /** What a hand put somewhere may lie elsewhere: that costs nothing. */
+  private void unpinned(List<Remedy> ways) {
+    components.stream()
+        .filter(each -> each.fitted().pin() != null && each != component)
+        .filter(each -> goes(each.withFitted(each.fitted().at(null))))
+        .limit(MOST_CUTS)
+        .forEach(
+            each ->
+                ways.add(
+                    new Remedy(
+                        "Let %s be placed where there is room".formatted(each.name()),
+                        new Change("components", each.id(), "fitted.pin", 0, null))));
   }
 
   private void products(List<Remedy> ways) {

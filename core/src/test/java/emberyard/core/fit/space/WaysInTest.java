@@ -12,6 +12,7 @@ import emberyard.core.build.Component;
 import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Face;
+import emberyard.core.build.Fitted;
 import emberyard.core.build.Seat;
 import emberyard.core.build.Size;
 import emberyard.core.build.Source;
@@ -159,5 +160,24 @@ class WaysInTest extends Proof {
         null,
         null,
         null);
+  }
+
+  /** A supply pinned in the middle of the tray leaves 125 mm on either side: a card 200 wide waits. */
+  @Test
+  void whatAHandPutInTheWayMayLieElsewhere() {
+    Component supply =
+        part("s", ComponentKind.SUPPLY, 0, 450)
+            .withBody(Body.box(150, 90, 50, List.of(Seat.SUPPLY), List.of(Turn.UPRIGHT)));
+    Component wide =
+        part("g", ComponentKind.GRAPHICS, 0, 0)
+            .withBody(Body.box(200, 95, 50, List.of(Seat.CARD), List.of(Turn.UPRIGHT)));
+    components.add(
+        supply.withFitted(
+            supply.fitted().at(new Fitted.Pin("rear", Turn.UPRIGHT, 125, 190, 0))));
+    components.add(wide);
+    String way = "Let s be placed where there is room";
+    assertTrue(ways("component:g/place").contains(way), ways("component:g/place").toString());
+    components.set(0, supply);
+    assertTrue(found("component:g/place").isEmpty());
   }
 }
