@@ -169,8 +169,12 @@ class UnplannedJourneyTest {
           thing(hands, new ThingOf("Drum", 172, 90, 80, "600 g"));
           hands.press("Space").sees("Drum doesn’t go in: 12.0 mm width missing");
           hands.press("Hardware");
-          hands.page.getByRole(AriaRole.BUTTON).filter(
-              new Locator.FilterOptions().setHasText("Drum")).first().click();
+          hands
+              .page
+              .getByRole(AriaRole.BUTTON)
+              .filter(new Locator.FilterOptions().setHasText("Drum"))
+              .first()
+              .click();
           hands.write("Width", "160").saved();
           assertThat(hands.page.getByText("Drum doesn’t go in")).hasCount(0);
           hands.choose("Kind", "graphics").choose("Comes from", "brought by the client").saved();

@@ -26,6 +26,10 @@ public record Item(
           .thenComparing(Comparator.comparingDouble(Item::volumeMm3).reversed())
           .thenComparing(Item::id);
 
+  /** What a hand put somewhere stays, and others make do with what is left. */
+  static final Comparator<Item> PINNED_FIRST =
+      Comparator.comparing((Item item) -> item.pin() == null).thenComparing(LARGEST_FIRST);
+
   public Item {
     seats = List.copyOf(seats);
     turns = List.copyOf(turns);

@@ -38,14 +38,15 @@ public final class Placing {
   private Placing() {}
 
   /**
-   * Places all things if that is possible; else as many as fit, the largest first.
+   * Places all things if that is possible; else as many as fit, those that a hand put somewhere
+   * before all others, then the largest first.
    *
    * <p>Example: three cubes of 10 in a bay of 30 × 10 × 10: all placed at x 0, 10, 20; a fourth is
    * unplaced, and that is proven.
    */
   public static Layout solve(List<Cavity> cavities, List<Item> items) {
     List<Cavity> spaces = cavities.stream().sorted(BY_SIZE).toList();
-    List<Item> things = items.stream().sorted(Item.LARGEST_FIRST).toList();
+    List<Item> things = items.stream().sorted(Item.PINNED_FIRST).toList();
     if (spaces.isEmpty()) {
       return new Layout(List.of(), things, true);
     }

@@ -162,7 +162,9 @@ class WaysInTest extends Proof {
         null);
   }
 
-  /** A supply pinned in the middle of the tray leaves 125 mm on either side: a card 200 wide waits. */
+  /**
+   * A supply pinned in the middle of the tray leaves 125 mm on either side: a card 200 wide waits.
+   */
   @Test
   void whatAHandPutInTheWayMayLieElsewhere() {
     Component supply =
@@ -172,8 +174,7 @@ class WaysInTest extends Proof {
         part("g", ComponentKind.GRAPHICS, 0, 0)
             .withBody(Body.box(200, 95, 50, List.of(Seat.CARD), List.of(Turn.UPRIGHT)));
     components.add(
-        supply.withFitted(
-            supply.fitted().at(new Fitted.Pin("rear", Turn.UPRIGHT, 125, 190, 0))));
+        supply.withFitted(supply.fitted().at(new Fitted.Pin("rear", Turn.UPRIGHT, 125, 190, 0))));
     components.add(wide);
     String way = "Let s be placed where there is room";
     assertTrue(ways("component:g/place").contains(way), ways("component:g/place").toString());
