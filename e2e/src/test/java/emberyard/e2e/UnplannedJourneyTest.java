@@ -69,9 +69,14 @@ class UnplannedJourneyTest {
     hands.write("Height", "" + thing.high).saved();
   }
 
+  private static void inOrder(Hands hands, String thing) {
+    Locator order = hands.page.locator("ol.order");
+    order.getByText(thing, new Locator.GetByTextOptions().setExact(true)).click();
+  }
+
   /** Puts a thing by hand, with its front at so many mm. */
   private static void pin(Hands hands, String thing, String bay, int front) {
-    hands.page.locator("ol.order").getByText(thing).click();
+    inOrder(hands, thing);
     hands.seesHeading(thing).press("Pin it here").choose("Bay", bay);
     hands.write("From the front", "" + front).saved();
   }
@@ -104,7 +109,7 @@ class UnplannedJourneyTest {
           thing(hands, new ThingOf("Supply block", 150, 140, 86, "2.4"));
           thing(hands, new ThingOf("Accu", 80, 150, 80, "1800 g"));
           thing(hands, new ThingOf("Board block", 110, 170, 60, "1.1"));
-          hands.press("Stands").write("Enclosure, empty", "1,2").saved();
+          hands.press("Stands").write("Enclosure, empty", "1,2").press("1.2").saved();
           hitch(hands);
           hands.press("Space");
           pin(hands, "Supply block", "Front part", 20);
@@ -116,7 +121,7 @@ class UnplannedJourneyTest {
           assertThat(carried).containsText("4.52 kg");
           hands.press("Space");
           for (String name : List.of("Supply block", "Accu", "Board block")) {
-            hands.page.locator("ol.order").getByText(name).click();
+            inOrder(hands, name);
             hands.seesHeading(name).press("Let it be placed").saved();
           }
           assertThat(hands.page.getByText(Pattern.compile("oo much on “hitch”"))).hasCount(0);

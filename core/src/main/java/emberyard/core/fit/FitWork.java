@@ -13,6 +13,7 @@ import emberyard.core.fit.heat.Circuit;
 import emberyard.core.fit.heat.Cooling;
 import emberyard.core.fit.heat.CoolingFindings;
 import emberyard.core.fit.heat.LoopWork;
+import emberyard.core.fit.place.Leaning;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Solid;
 import emberyard.core.fit.power.LightPlugFindings;
@@ -45,7 +46,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.function.ToIntFunction;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -83,10 +84,7 @@ public final class FitWork {
             .map(
                 enclosure ->
                     Space.of(
-                        enclosure,
-                        build.components(),
-                        screens,
-                        unsteady(enclosure, screens, parts)))
+                        enclosure, build.components(), screens, leaning(enclosure, screens, parts)))
             .orElse(null);
     this.power = PowerBudget.of(build);
     this.airflow = Airflow.of(build, space);
@@ -103,11 +101,11 @@ public final class FitWork {
   }
 
   /** How its weight would rest on its supports; coolant and its places aren't known yet. */
-  private ToIntFunction<List<Placed>> unsteady(
+  private Function<List<Placed>, Leaning> leaning(
       Enclosure enclosure, List<ScreenPlace> screens, List<Weight> parts) {
     return enclosure.supports().on().isEmpty()
-        ? placed -> 0
-        : placed -> Stability.of(build, placed, screens, parts, 0).unsteady();
+        ? placed -> Leaning.NONE
+        : placed -> Stability.of(build, placed, screens, parts, 0).leaning();
   }
 
   /**

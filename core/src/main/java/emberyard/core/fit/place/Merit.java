@@ -10,19 +10,25 @@ import java.util.Set;
  * @param strange things that lie in a bay for anything while one of their own kind would hold them
  * @param touched soft keep-outs that something lies in, or that end in a wall
  * @param past things that blow past the opening they were given
- * @param unsteady supports that carry (nearly) too much, and edges it tips over too early
+ * @param leaning what its weight makes too much for
  * @param tight things with hardly any play
  * @param concerned ids of the things that any of it is about
  */
 public record Merit(
-    int trapped, int strange, int touched, int past, int unsteady, int tight, Set<String> concerned)
+    int trapped,
+    int strange,
+    int touched,
+    int past,
+    Leaning leaning,
+    int tight,
+    Set<String> concerned)
     implements Comparable<Merit> {
   private static final Comparator<Merit> ORDER =
       Comparator.comparingInt(Merit::trapped)
           .thenComparingInt(Merit::strange)
           .thenComparingInt(Merit::touched)
           .thenComparingInt(Merit::past)
-          .thenComparingInt(Merit::unsteady)
+          .thenComparing(Merit::leaning)
           .thenComparingInt(Merit::tight);
 
   public Merit {
@@ -36,6 +42,6 @@ public record Merit(
 
   /** Whether nothing is left to wish for. */
   public boolean spotless() {
-    return trapped + strange + touched + past + unsteady + tight == 0;
+    return trapped + strange + touched + past + leaning.faults() + tight == 0;
   }
 }

@@ -7,6 +7,7 @@ import emberyard.core.fit.place.Cavity;
 import emberyard.core.fit.place.GoingIn;
 import emberyard.core.fit.place.Item;
 import emberyard.core.fit.place.Judge;
+import emberyard.core.fit.place.Leaning;
 import emberyard.core.fit.place.Margins;
 import emberyard.core.fit.place.Merit;
 import emberyard.core.fit.place.Placed;
@@ -19,7 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.ToIntFunction;
+import java.util.function.Function;
 
 /** Judges layouts by what would be found out about them; screens that stand in bays bar too. */
 final class LayoutMerit implements Judge {
@@ -30,25 +31,25 @@ final class LayoutMerit implements Judge {
   private final List<Cavity> cavities;
   private final Pieces pieces;
   private final Set<String> screens;
-  private final ToIntFunction<List<Placed>> unsteady;
+  private final Function<List<Placed>, Leaning> leaning;
   private final Map<String, Boolean> ownWouldHold = new HashMap<>();
   private int whole;
 
   /**
    * @param screens ids of the placed things that are screens
-   * @param unsteady supports and edges that the weight of placed things makes too much for
+   * @param leaning what the weight of placed things makes too much for
    */
   LayoutMerit(
       Enclosure enclosure,
       List<Cavity> cavities,
       Pieces pieces,
       Set<String> screens,
-      ToIntFunction<List<Placed>> unsteady) {
+      Function<List<Placed>, Leaning> leaning) {
     this.enclosure = enclosure;
     this.cavities = cavities;
     this.pieces = pieces;
     this.screens = screens;
-    this.unsteady = unsteady;
+    this.leaning = leaning;
   }
 
   /** Openings that things were given, by the id of each thing. */
@@ -89,8 +90,8 @@ final class LayoutMerit implements Judge {
     }
     List<String> trapped = GoingIn.of(placed, enclosure.outer()).trapped();
     concerned.addAll(trapped);
-    int leaning = unsteady.applyAsInt(placed);
-    return new Merit(trapped.size(), strange, touches.size(), past, leaning, tight, concerned);
+    Leaning leans = leaning.apply(placed);
+    return new Merit(trapped.size(), strange, touches.size(), past, leans, tight, concerned);
   }
 
   @Override
@@ -119,7 +120,8 @@ final class LayoutMerit implements Judge {
   private boolean mayBeBetter(int[] here, List<Placed> all, Merit than) {
     int order = Arrays.compare(here, new int[] {than.strange(), than.touched(), than.past()});
     return order < 0
-        || (order == 0 && (than.unsteady() > 0 || (than.tight() > 0 && tight(all) < than.tight())));
+        || (order == 0
+            && (than.leaning().faults() > 0 || (than.tight() > 0 && tight(all) < than.tight())));
   }
 
   private long tight(List<Placed> all) {

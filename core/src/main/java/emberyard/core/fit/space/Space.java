@@ -11,6 +11,7 @@ import emberyard.core.fit.place.Cavity;
 import emberyard.core.fit.place.GoingIn;
 import emberyard.core.fit.place.Item;
 import emberyard.core.fit.place.Layout;
+import emberyard.core.fit.place.Leaning;
 import emberyard.core.fit.place.Margins;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Placing;
@@ -25,7 +26,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.ToIntFunction;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -58,22 +59,22 @@ public record Space(
 
   public static Space of(
       Enclosure enclosure, List<Component> components, List<ScreenPlace> screens) {
-    return of(enclosure, components, screens, placed -> 0);
+    return of(enclosure, components, screens, placed -> Leaning.NONE);
   }
 
   /**
-   * @param unsteady how many supports and edges the weight of placed things makes too much for
+   * @param leaning what the weight of placed things makes too much for
    */
   public static Space of(
       Enclosure enclosure,
       List<Component> components,
       List<ScreenPlace> screens,
-      ToIntFunction<List<Placed>> unsteady) {
+      Function<List<Placed>, Leaning> leaning) {
     List<Cavity> bays = Cavities.of(enclosure);
     Pieces pieces = Pieces.of(components);
     Standing standing = Standing.of(screens, bays);
     Layout all = Placing.solve(standing.spaces(bays), standing.things(pieces.items()));
-    LayoutMerit judge = new LayoutMerit(enclosure, bays, pieces, standing.ids(), unsteady);
+    LayoutMerit judge = new LayoutMerit(enclosure, bays, pieces, standing.ids(), leaning);
     List<Placed> preferred = Preferred.of(bays, Margins.centred(all.placed()), judge.aims(), judge);
     Layout layout = standing.without(all);
     List<Placed> inBays = all.placed().stream().filter(standing::holds).toList();

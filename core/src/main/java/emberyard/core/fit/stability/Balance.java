@@ -86,6 +86,11 @@ public record Balance(
       return mostKg == null || worstKg <= NEAR * mostKg + HARDLY_KG;
     }
 
+    /** What it carries beyond nine tenths of what it may, as a share of that. */
+    double excess() {
+      return kept() ? 0 : worstKg / Math.max(HARDLY_KG, mostKg) - NEAR;
+    }
+
     /** Whether nothing rests on it while others are pressed. */
     public boolean lifts() {
       return massKg < HARDLY_KG;

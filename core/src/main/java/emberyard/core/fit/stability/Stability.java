@@ -6,6 +6,7 @@ import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Screen;
 import emberyard.core.build.ScreenPlace;
+import emberyard.core.fit.place.Leaning;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Solid;
 import emberyard.core.fit.space.Space;
@@ -75,19 +76,23 @@ public record Stability(List<Weight> weights, @Nullable Balance balance) {
     return new Stability(all, all.isEmpty() ? null : balance(all, enclosure));
   }
 
-  /**
-   * Supports that carry nearly too much, and edges it tips over too early; those count twice that
-   * carry too much, or over which it falls by itself.
-   */
-  public int unsteady() {
-    return balance == null
-        ? 0
-        : balance.loads().stream().mapToInt(load -> load.over() ? 2 : load.kept() ? 0 : 1).sum()
-            + balance.tips().stream().mapToInt(Stability::early).sum();
-  }
-
-  private static int early(Balance.Tip tip) {
-    return tip.degrees() <= 0 ? 2 : tip.degrees() < Balance.LEAST_TIP_DEGREES ? 1 : 0;
+  /** What the weight makes too much for: supports, and edges it tips over too early. */
+  public Leaning leaning() {
+    if (balance == null) {
+      return Leaning.NONE;
+    }
+    int faults = 0;
+    double excess = 0;
+    for (Balance.Load load : balance.loads()) {
+      faults += load.over() ? 2 : load.kept() ? 0 : 1;
+      excess += load.excess();
+    }
+    for (Balance.Tip tip : balance.tips()) {
+      double early = 1 - tip.degrees() / Balance.LEAST_TIP_DEGREES;
+      faults += tip.degrees() <= 0 ? 2 : early > 0 ? 1 : 0;
+      excess += Math.max(0, early);
+    }
+    return new Leaning(faults, (int) Math.round(excess * 1_000));
   }
 
   /** Whether a component stands for the enclosure and brings its mass. */

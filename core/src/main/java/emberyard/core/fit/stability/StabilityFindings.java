@@ -53,7 +53,7 @@ public final class StabilityFindings {
             "What is carried, and what the feet bear, is more than the sum says.")
         .with(
             Remedy.byHand(
-                "Weigh it and type its mass under Hardware; an enclosure of one's own goes there too"));
+                "Weigh it and type its mass under Hardware, that of an enclosure under Stands"));
   }
 
   private static Finding lifting(Balance balance) {
