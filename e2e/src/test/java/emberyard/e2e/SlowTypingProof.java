@@ -37,7 +37,7 @@ class SlowTypingProof {
   private static final boolean SLOW = Boolean.getBoolean("ember.long");
 
   /** They wait more than they work: some type at once. */
-  private static final int HANDS = SLOW ? 3 : 2;
+  private static final int HANDS = 2;
 
   /** A screen with what opens its forms, one after the other. */
   private record Screen(String build, String path, List<Opener> openers) {

@@ -24,9 +24,9 @@ import tools.jackson.databind.node.ObjectNode;
  */
 class AgainFromNothingTest {
   private static final boolean LONG = Boolean.getBoolean("ember.long");
-  private static final int STEPS = LONG ? 150 : 20;
-  private static final int STARTS = LONG ? 10 : 2;
-  private static final int SEQUENCES = LONG ? 40 : 8;
+  private static final int STEPS = LONG ? 75 : 20;
+  private static final int STARTS = LONG ? 6 : 2;
+  private static final int SEQUENCES = LONG ? 20 : 8;
   private static final int STEPS_IN_SEQUENCE = 4;
   private static final List<String> SMALL = List.of("line-9-depot", "paper-kite");
   private static final Instant DEMO_BEGINS = Instant.parse("2026-03-03T09:05:00Z");
