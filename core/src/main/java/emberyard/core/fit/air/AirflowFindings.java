@@ -33,6 +33,7 @@ public final class AirflowFindings {
       }
     }
     findings.addAll(CoverFindings.of(build));
+    Space.enclosure(build).ifPresent(each -> findings.addAll(DoubledFindings.of(each)));
     balance(airflow, findings);
     for (Airflow.Facing facing : airflow.facings()) {
       build.component(facing.componentId()).ifPresent(c -> findings.add(facing(c, facing)));

@@ -8,16 +8,19 @@ import emberyard.core.build.ScreenPlace;
 import emberyard.core.build.Supports;
 import emberyard.core.fit.space.Space;
 import emberyard.core.geometry.Rect;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** What is left of the openings of an enclosure behind, between and under the screens. */
 public final class Breathing {
   private Breathing() {}
 
   /**
-   * The enclosure of a build as air finds it: its openings less what screens cover, and less the
-   * floor of what lies on a shelf.
+   * The enclosure of a build as air finds it: its openings less what screens cover, what they have
+   * in common, what lies past their face, and the floor of what lies on a shelf.
    */
   public static Optional<Enclosure> enclosure(Build build) {
     List<ScreenPlace> screens = ScreenPlace.of(build);
@@ -33,7 +36,48 @@ public final class Breathing {
   private static Opening left(Opening opening, Enclosure enclosure, List<ScreenPlace> screens) {
     return onShelf(opening, enclosure)
         ? opening.closed()
-        : opening.leaving(1 - covered(opening, screens));
+        : opening.leaving(counted(opening, enclosure, screens));
+  }
+
+  /**
+   * The share of an opening that is counted, 0 to 1: nothing where a screen or an opening that is
+   * closed off lies over it, or past the edge of its face; what openings have in common is counted
+   * for the smallest of them.
+   */
+  private static double counted(Opening opening, Enclosure enclosure, List<ScreenPlace> screens) {
+    Rect hole = opening.at();
+    Rect face = face(opening, enclosure);
+    List<Rect> without = new ArrayList<>(over(opening, screens));
+    beside(opening, enclosure)
+        .filter(other -> other.sealed() || SMALLEST_FIRST.compare(other, opening) < 0)
+        .forEach(other -> without.add(other.at()));
+    if (without.isEmpty() && face.contains(hole)) {
+      return 1;
+    }
+    List<Rect> edges = new ArrayList<>(without);
+    edges.add(face);
+    return hole.cells(edges).stream()
+            .filter(face::contains)
+            .filter(cell -> without.stream().noneMatch(each -> each.contains(cell)))
+            .mapToDouble(Rect::areaMm2)
+            .sum()
+        / hole.areaMm2();
+  }
+
+  private static final Comparator<Opening> SMALLEST_FIRST =
+      Comparator.comparingDouble((Opening each) -> each.at().areaMm2()).thenComparing(Opening::id);
+
+  /** All of the face that an opening lies in. */
+  static Rect face(Opening opening, Enclosure enclosure) {
+    double width = opening.face().widthMm(enclosure.size());
+    return new Rect(0, 0, width, opening.face().heightMm(enclosure.size()));
+  }
+
+  /** Other openings that have something in common with it. */
+  static Stream<Opening> beside(Opening opening, Enclosure enclosure) {
+    return enclosure.openings().stream()
+        .filter(each -> each != opening && each.face() == opening.face())
+        .filter(each -> each.at().overlaps(opening.at()));
   }
 
   /** Whether an opening lies on what the enclosure lies on. */
@@ -50,11 +94,7 @@ public final class Breathing {
    */
   public static double covered(Opening opening, List<ScreenPlace> screens) {
     Rect hole = opening.at();
-    List<Rect> over =
-        screens.stream()
-            .filter(each -> each.item().face() == opening.face() && each.at().overlaps(hole))
-            .map(ScreenPlace::at)
-            .toList();
+    List<Rect> over = over(opening, screens);
     return over.isEmpty()
         ? 0
         : hole.cells(over).stream()
@@ -62,5 +102,12 @@ public final class Breathing {
                 .mapToDouble(Rect::areaMm2)
                 .sum()
             / hole.areaMm2();
+  }
+
+  private static List<Rect> over(Opening opening, List<ScreenPlace> screens) {
+    return screens.stream()
+        .filter(each -> each.item().face() == opening.face() && each.at().overlaps(opening.at()))
+        .map(ScreenPlace::at)
+        .toList();
   }
 }

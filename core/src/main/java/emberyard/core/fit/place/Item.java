@@ -26,9 +26,13 @@ public record Item(
           .thenComparing(Comparator.comparingDouble(Item::volumeMm3).reversed())
           .thenComparing(Item::id);
 
-  /** What a hand put somewhere stays, and others make do with what is left. */
+  /**
+   * What a hand put into a bay stays, and others make do with what is left; a screen, which sits in
+   * none, gives way.
+   */
   static final Comparator<Item> PINNED_FIRST =
-      Comparator.comparing((Item item) -> item.pin() == null).thenComparing(LARGEST_FIRST);
+      Comparator.comparing((Item item) -> item.pin() == null || item.seats().isEmpty())
+          .thenComparing(LARGEST_FIRST);
 
   public Item {
     seats = List.copyOf(seats);

@@ -194,6 +194,62 @@ class CaseAirProofTest extends Proof {
     assertEquals("Give it feet", closed.remedies().get(0).label());
   }
 
+  /** A grille that was measured twice lets no more through than one that was measured once. */
+  @Test
+  void oneHoleMeasuredTwiceCountsOnce() {
+    openings.clear();
+    openings.add(opening("roof", Face.TOP, 0, 0, 200, 200));
+    openings.add(opening("floor", Face.BOTTOM, 0, 0, 200, 200));
+    open();
+    components.add(chip(100));
+    components.add(cooler("", null));
+    double once = cooling().caseAir().riseK();
+    openings.add(opening("again", Face.TOP, 0, 0, 200, 200));
+    open();
+    assertEquals(once, cooling().caseAir().riseK(), 1e-9);
+    Finding doubled = found("opening:roof/doubled-again").orElseThrow();
+    assertEquals("“roof” and “again” share 400.0 cm² of the top", doubled.title());
+    openings.set(2, opening("again", Face.TOP, 200, 0, 200, 200));
+    open();
+    assertTrue(cooling().caseAir().riseK() < once, "beside each other both count");
+    assertTrue(found("opening:roof/doubled-again").isEmpty());
+  }
+
+  /** What is closed off stays closed where another was measured over it. */
+  @Test
+  void aPlateOverAnOpeningClosesIt() {
+    openings.clear();
+    openings.add(opening("roof", Face.TOP, 0, 0, 200, 200));
+    openings.add(opening("floor", Face.BOTTOM, 0, 0, 200, 200));
+    open();
+    components.add(chip(100));
+    components.add(cooler("", null));
+    double free = cooling().caseAir().riseK();
+    openings.add(opening("plate", Face.TOP, 0, 0, 200, 200).closed());
+    open();
+    assertTrue(cooling().caseAir().riseK() > free + 1);
+    assertTrue(found("opening:roof/doubled-plate").orElseThrow().detail().contains("closed"));
+  }
+
+  /** Half of it lies past the edge: half is counted, as if it had been measured right. */
+  @Test
+  void whatLiesPastItsFaceIsNoOpening() {
+    openings.clear();
+    openings.add(opening("roof", Face.TOP, 300, 0, 100, 200));
+    openings.add(opening("floor", Face.BOTTOM, 0, 0, 200, 200));
+    open();
+    components.add(chip(100));
+    components.add(cooler("", null));
+    double right = cooling().caseAir().riseK();
+    assertTrue(found("opening:roof/past-its-face").isEmpty());
+    openings.set(0, opening("roof", Face.TOP, 300, 0, 200, 200));
+    open();
+    assertEquals(right, cooling().caseAir().riseK(), 1e-9);
+    Finding past = found("opening:roof/past-its-face").orElseThrow();
+    assertEquals(Severity.RISK, past.severity());
+    assertTrue(past.detail().endsWith("50 % of it is counted."), past.detail());
+  }
+
   /** All that comes in leaves, whatever moves it. */
   @Test
   void whatComesInLeaves() {
@@ -236,16 +292,58 @@ class CaseAirProofTest extends Proof {
     }
   }
 
+  private static boolean meets(Opening one, Opening other) {
+    return one.face() == other.face() && one.at().overlaps(other.at());
+  }
+
+  private Opening anywhere(Random random) {
+    Face face = Face.values()[random.nextInt(Face.values().length)];
+    double x = random.nextInt(280);
+    double y = random.nextInt(280);
+    double w = 20 + random.nextInt(100);
+    double h = 20 + random.nextInt(100);
+    return opening("o" + openings.size(), face, x, y, w, h);
+  }
+
+  /** However openings lie over each other and past the face, air finds what a raster counts. */
+  @Test
+  void whatIsOpenIsWhatARasterCounts() {
+    Random random = new Random(7);
+    for (int i = 0; i < 200; i++) {
+      openings.clear();
+      for (int k = 0; k < 5; k++) {
+        double x = 5 * random.nextInt(75);
+        double y = 5 * random.nextInt(75);
+        double w = 5 + 5 * random.nextInt(30);
+        Opening next = opening("o" + k, Face.FRONT, x, y, w, 5 + 5 * random.nextInt(30));
+        openings.add(random.nextInt(5) == 0 ? next.closed() : next);
+      }
+      open();
+      int open = 0;
+      for (double x = 2.5; x < 400; x += 5) {
+        for (double y = 2.5; y < 400; y += 5) {
+          open += through(x, y) ? 25 : 0;
+        }
+      }
+      double told =
+          fit().model().airflow().ventilation().vents().stream().mapToDouble(Vent::openMm2).sum();
+      assertEquals(open, told, 200, "case " + i);
+    }
+  }
+
+  private boolean through(double x, double y) {
+    List<Opening> there = openings.stream().filter(each -> each.at().contains(x, y)).toList();
+    return !there.isEmpty() && there.stream().noneMatch(Opening::sealed);
+  }
+
   private void any(Random random) {
     components.clear();
     openings.clear();
-    for (int i = 0; i < 4; i++) {
-      Face face = Face.values()[random.nextInt(Face.values().length)];
-      double x = random.nextInt(280);
-      double y = random.nextInt(280);
-      double w = 20 + random.nextInt(100);
-      double h = 20 + random.nextInt(100);
-      openings.add(opening("o" + i, face, x, y, w, h));
+    while (openings.size() < 4) {
+      Opening next = anywhere(random);
+      if (openings.stream().noneMatch(each -> meets(each, next))) {
+        openings.add(next);
+      }
     }
     open();
     components.add(chip(50 + random.nextInt(200)));
