@@ -11,6 +11,7 @@ import emberyard.core.money.Budget;
 import emberyard.core.plan.Schedule;
 import emberyard.core.plan.WeeklyHours;
 import emberyard.core.supply.OrderBook;
+import emberyard.core.supply.UnpricedFinding;
 import emberyard.core.workshop.WorkshopBook;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -49,6 +50,7 @@ record BuildAssembler(
       findings.addAll(derived.findings());
       findings.addAll(orders.findings());
       findings.addAll(proofs.findings(derived.parcels()));
+      UnpricedFinding.of(orders.lines()).ifPresent(findings::add);
       findings.addAll(models.windows());
       findings.addAll(PlanFindings.ofReveal(build, fuse));
       findings.addAll(PlanFindings.ofFailures(tasks, derived.proofs()));
