@@ -35,7 +35,7 @@ final class DoubledFindings {
             Severity.NOTE,
             "fit",
             "opening:" + one.id() + "/doubled-" + other.id(),
-            "“%s” and “%s” share %.1f cm² of the %s"
+            "“%s” and “%s” share %.1f cm² of the %s side"
                 .formatted(
                     one.name(),
                     other.name(),
@@ -55,9 +55,9 @@ final class DoubledFindings {
             Severity.RISK,
             "fit",
             "opening:" + opening.id() + "/past-its-face",
-            "“%s” reaches past the edge of the %s"
+            "“%s” reaches past the edge of the %s side"
                 .formatted(opening.name(), opening.face().words()),
-            "It ends at %.0f × %.0f mm, the %s at %.0f × %.0f mm: %.0f %% of it is counted."
+            "It ends at %.0f × %.0f mm, the %s side at %.0f × %.0f mm: %.0f %% of it is counted."
                 .formatted(
                     opening.at().right(),
                     opening.at().top(),

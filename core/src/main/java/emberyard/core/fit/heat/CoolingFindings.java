@@ -117,16 +117,21 @@ public final class CoolingFindings {
                         circuit.chips().get(index).watts()),
                 "It slows down or switches off on the first warm evening.")
             .about(circuit.id())
-            .with(
-                Remedy.byHand(
-                    circuit.sort() == Circuit.Sort.AIR
-                        ? "Choose a larger cooler, or one with coolant"
-                        : "Another section of radiator, thicker, or faster fans"),
-                Remedy.byHand(
-                    circuit.hot().airK() < 1
-                        ? "Limit the chip’s watts"
-                        : "Let it breathe the room’s air, or more air through the case"),
-                Remedy.byHand("Limit the chip’s watts")));
+            .with(cooler(circuit).toArray(Remedy[]::new)));
+  }
+
+  private static List<Remedy> cooler(Circuit circuit) {
+    List<Remedy> ways = new ArrayList<>();
+    ways.add(
+        Remedy.byHand(
+            circuit.sort() == Circuit.Sort.AIR
+                ? "Choose a larger cooler, or one with coolant"
+                : "Another section of radiator, thicker, or faster fans"));
+    if (circuit.hot().airK() >= 1) {
+      ways.add(Remedy.byHand("Let it breathe the room’s air, or more air through the case"));
+    }
+    ways.add(Remedy.byHand("Limit the chip’s watts"));
+    return ways;
   }
 
   private static Finding uncooled(Component chip) {

@@ -208,7 +208,7 @@ class CaseAirProofTest extends Proof {
     open();
     assertEquals(once, cooling().caseAir().riseK(), 1e-9);
     Finding doubled = found("opening:roof/doubled-again").orElseThrow();
-    assertEquals("“roof” and “again” share 400.0 cm² of the top", doubled.title());
+    assertEquals("“roof” and “again” share 400.0 cm² of the top side", doubled.title());
     openings.set(2, opening("again", Face.TOP, 200, 0, 200, 200));
     open();
     assertTrue(cooling().caseAir().riseK() < once, "beside each other both count");
