@@ -35,6 +35,46 @@ class FilesTest {
     assertEquals(0, owner.get("/api/builds/trip").json().path("build").path("panels").size());
   }
 
+  /** A print whose file hasn't come has no mesh to go along, and loses nothing of its guesses. */
+  @Test
+  void aPrintPlannedBeforeItsFileGoesOutAndComesInAsACopy(Client owner) {
+    owner.begin("planned");
+    Map<String, Object> guess =
+        Map.of("widthMm", 120, "depthMm", 80, "heightMm", 40, "hours", 6.5, "grams", 210);
+    Map<String, Object> housing =
+        Map.of(
+            "id",
+            "ph",
+            "name",
+            "Housing",
+            "face",
+            "FRONT",
+            "sha256",
+            "",
+            "fileName",
+            "",
+            "filamentId",
+            "pla-grey",
+            "quantity",
+            2,
+            "planned",
+            guess);
+    owner.put("/api/builds/planned/prints/ph", housing, null).expect(200);
+    JsonNode before = owner.get("/api/builds/planned").json();
+    String file = owner.get("/api/builds/planned/export").expect(200).text();
+    String copy =
+        owner.post("/api/import?existing=COPY", file).expect(200).json().path("id").asString();
+    JsonNode after = owner.get("/api/builds/" + copy).json();
+    JsonNode print = after.path("build").path("prints").path(0);
+    assertEquals(
+        before.path("build").path("prints").path(0).path("planned"), print.path("planned"));
+    assertEquals(6.5, print.path("planned").path("hours").asDouble());
+    assertEquals(
+        before.path("make").path("prints").path(0).path("figures"),
+        after.path("make").path("prints").path(0).path("figures"));
+    owner.delete("/api/builds/" + copy).expect(200);
+  }
+
   @Test
   void aFileOfTheFirstFormComesInWithWhatWasFrozenCompleted(Client owner) {
     Drawn.begin(owner, "old");
