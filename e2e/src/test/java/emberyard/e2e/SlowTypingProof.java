@@ -289,7 +289,7 @@ class SlowTypingProof {
               .formatted(
                   screen.address(),
                   lost.getMessage().lines().limit(3).toList(),
-                  page.locator("body").innerText().lines().limit(9).toList()));
+                  page.locator("main").last().innerText().lines().limit(40).toList()));
     }
   }
 
