@@ -71,6 +71,8 @@ class SlowTypingProof {
 
   private static final List<Screen> SCREENS =
       List.of(
+          // first: what is typed into parts elsewhere leaves no piece on the sheet
+          of(NIGHT, "/make?show=sheets", new Opener.Click("svg .piece")),
           of(
               NIGHT,
               "/bench",
@@ -199,7 +201,6 @@ class SlowTypingProof {
               "Bracket, rib",
               choose("They meet by", "shared holes"),
               "Add a hole"),
-          of(NIGHT, "/make?show=sheets", new Opener.Click("svg .piece")),
           of(NIGHT, "/make?show=prints", "Plan one before its file"),
           of(NIGHT, "/make?show=photo", new Opener.Give(PHOTO), "At a slant"),
           of(
