@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Box, Component, PlacedThing } from '../api/types'
 import { useBuild } from '../store/build'
@@ -32,6 +32,14 @@ const thing = computed(() => {
     null
   )
 })
+/** It stays the one, however its play changes while its place is typed. */
+watch(
+  () => thing.value?.id,
+  (id) => {
+    if (id) picked.value = id
+  },
+  { immediate: true },
+)
 const component = computed(
   () => builds.build!.components.find((c) => c.id === thing.value?.componentId) ?? null,
 )

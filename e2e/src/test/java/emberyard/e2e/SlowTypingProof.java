@@ -361,7 +361,8 @@ class SlowTypingProof {
         }
         return;
       }
-      page.waitForTimeout(450);
+      // what was added is told by the server before its fields are there
+      page.waitForTimeout(SLOW ? 3_500 : 450);
       hands.everyFieldHere(screen.build(), wanted);
     }
   }
