@@ -102,12 +102,20 @@ public record Margins(
       double most = wall.to(axis) - placed.hull().to(axis);
       String under = "the wall";
       String over = "the wall";
+      Box hull = placed.hull();
+      List<Solid> own = placed.hard();
       for (Placed other : all) {
-        if (other.item().id().equals(placed.item().id())) {
+        Box beside = other.hull();
+        // what is past the wall or not beside it ends nothing: most things, and hulls are cheap
+        if (!facing(hull, beside, axis)
+            || beside.from(axis) - hull.to(axis) >= most
+            || hull.from(axis) - beside.to(axis) >= least
+            || other.item().id().equals(placed.item().id())) {
           continue;
         }
-        for (Solid mine : placed.hard()) {
-          for (Solid its : other.hard()) {
+        List<Solid> others = other.hard();
+        for (Solid mine : own) {
+          for (Solid its : others) {
             if (!facing(mine.box(), its.box(), axis)) {
               continue;
             }

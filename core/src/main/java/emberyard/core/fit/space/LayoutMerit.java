@@ -121,13 +121,17 @@ final class LayoutMerit implements Judge {
     int order = Arrays.compare(here, new int[] {than.strange(), than.touched(), than.past()});
     return order < 0
         || (order == 0
-            && (than.leaning().faults() > 0 || (than.tight() > 0 && tight(all) < than.tight())));
+            && (than.leaning().faults() > 0
+                || (than.tight() > 0 && fewerTight(all, than.tight()))));
   }
 
-  private long tight(List<Placed> all) {
+  /** Whether fewer than that many have hardly any play; looks no further than it takes to know. */
+  private boolean fewerTight(List<Placed> all, int than) {
     return withoutScreens(all).stream()
-        .filter(thing -> SpaceFindings.tight(thing, Margins.of(thing, all)))
-        .count();
+            .filter(thing -> SpaceFindings.tight(thing, Margins.of(thing, all)))
+            .limit(than)
+            .count()
+        < than;
   }
 
   private List<Placed> withoutScreens(List<Placed> all) {
