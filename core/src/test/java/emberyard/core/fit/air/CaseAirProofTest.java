@@ -176,15 +176,20 @@ class CaseAirProofTest extends Proof {
     return of.withFitted(of.fitted().at(pin));
   }
 
-  /** Slots in the floor of a case that lies on a shelf let nothing through, and that is said. */
-  @Test
-  void onAShelfTheFloorIsClosed() {
+  /** A chip of 100 W with an opening in the roof and one of 200 × 200 mm in the floor. */
+  private void warmed(Opening roof) {
     openings.clear();
+    openings.add(roof);
     openings.add(opening("floor", Face.BOTTOM, 0, 0, 200, 200));
-    openings.add(opening("roof", Face.TOP, 0, 0, 200, 200));
     open();
     components.add(chip(100));
     components.add(cooler("", null));
+  }
+
+  /** Slots in the floor of a case that lies on a shelf let nothing through, and that is said. */
+  @Test
+  void onAShelfTheFloorIsClosed() {
+    warmed(opening("roof", Face.TOP, 0, 0, 200, 200));
     double onFeet = cooling().caseAir().riseK();
     assertTrue(found("opening:floor/covered-below").isEmpty());
     enclosure = enclosure.with(enclosure.supports().as(Supports.Kind.SHELF));
@@ -197,12 +202,7 @@ class CaseAirProofTest extends Proof {
   /** A grille that was measured twice lets no more through than one that was measured once. */
   @Test
   void oneHoleMeasuredTwiceCountsOnce() {
-    openings.clear();
-    openings.add(opening("roof", Face.TOP, 0, 0, 200, 200));
-    openings.add(opening("floor", Face.BOTTOM, 0, 0, 200, 200));
-    open();
-    components.add(chip(100));
-    components.add(cooler("", null));
+    warmed(opening("roof", Face.TOP, 0, 0, 200, 200));
     double once = cooling().caseAir().riseK();
     openings.add(opening("again", Face.TOP, 0, 0, 200, 200));
     open();
@@ -218,12 +218,7 @@ class CaseAirProofTest extends Proof {
   /** What is closed off stays closed where another was measured over it. */
   @Test
   void aPlateOverAnOpeningClosesIt() {
-    openings.clear();
-    openings.add(opening("roof", Face.TOP, 0, 0, 200, 200));
-    openings.add(opening("floor", Face.BOTTOM, 0, 0, 200, 200));
-    open();
-    components.add(chip(100));
-    components.add(cooler("", null));
+    warmed(opening("roof", Face.TOP, 0, 0, 200, 200));
     double free = cooling().caseAir().riseK();
     openings.add(opening("plate", Face.TOP, 0, 0, 200, 200).closed());
     open();
@@ -234,12 +229,7 @@ class CaseAirProofTest extends Proof {
   /** Half of it lies past the edge: half is counted, as if it had been measured right. */
   @Test
   void whatLiesPastItsFaceIsNoOpening() {
-    openings.clear();
-    openings.add(opening("roof", Face.TOP, 300, 0, 100, 200));
-    openings.add(opening("floor", Face.BOTTOM, 0, 0, 200, 200));
-    open();
-    components.add(chip(100));
-    components.add(cooler("", null));
+    warmed(opening("roof", Face.TOP, 300, 0, 100, 200));
     double right = cooling().caseAir().riseK();
     assertTrue(found("opening:roof/past-its-face").isEmpty());
     openings.set(0, opening("roof", Face.TOP, 300, 0, 200, 200));
