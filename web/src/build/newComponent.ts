@@ -25,6 +25,6 @@ export function newComponent(
     counting: 'AGREED',
     productId: '',
     attributes: '',
-    fitted: { coolsId: '', openingId: '' },
+    fitted: { coolsId: '', openingId: '', fixing: { open: [] } },
   }
 }

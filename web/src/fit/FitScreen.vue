@@ -9,8 +9,9 @@ import WhyButton from '../ui/WhyButton.vue'
 import AirflowView from './AirflowView.vue'
 import CoolingView from './CoolingView.vue'
 import EnclosureView from './EnclosureView.vue'
-import PowerView from './PowerView.vue'
 import HardwareView from './HardwareView.vue'
+import HeldView from './HeldView.vue'
+import PowerView from './PowerView.vue'
 import SpaceView from './SpaceView.vue'
 import StabilityView from './StabilityView.vue'
 import WorksheetsView from './WorksheetsView.vue'
@@ -25,6 +26,7 @@ const VIEWS = [
   { value: 'space', label: 'Space' },
   { value: 'hardware', label: 'Hardware' },
   { value: 'enclosure', label: 'Enclosure' },
+  { value: 'held', label: 'Held' },
   { value: 'fed', label: 'Fed' },
   { value: 'cooled', label: 'Cooled' },
   { value: 'air', label: 'Air' },
@@ -66,6 +68,7 @@ const warmest = computed(() => {
     <SpaceView v-if="shown === 'space'" />
     <HardwareView v-else-if="shown === 'hardware'" ref="hardware" />
     <EnclosureView v-else-if="shown === 'enclosure'" />
+    <HeldView v-else-if="shown === 'held'" />
     <PowerView v-else-if="shown === 'fed'" />
     <CoolingView v-else-if="shown === 'cooled'" />
     <AirflowView v-else-if="shown === 'air'" />

@@ -4,10 +4,11 @@ import { computed } from 'vue'
 import type { Worksheet } from '../api/types'
 import { useBuild } from '../store/build'
 import ScrewWorksheet from './ScrewWorksheet.vue'
+import ShelfWorksheet from './ShelfWorksheet.vue'
 import StackWorksheet from './StackWorksheet.vue'
 import StandoffWorksheet from './StandoffWorksheet.vue'
 
-/** Small calculations that live with the build: stacks, screws, posts. */
+/** Small calculations that live with the build: stacks, screws, posts, shelves. */
 const builds = useBuild()
 const worked = computed(() => builds.view!.fit.worksheets)
 const sheets = computed(() => builds.build!.worksheets)
@@ -46,23 +47,41 @@ function addPosts() {
     },
   })
 }
+function addShelf() {
+  builds.add('worksheets', {
+    name: 'Shelf',
+    shelf: {
+      massKg: 0,
+      spanMm: 400,
+      wideMm: 300,
+      thicknessMm: 6,
+      of: 'BIRCH_PLY',
+      spread: false,
+    },
+  })
+}
 defineExpose({ add: addStack })
 </script>
 
 <template>
   <div class="row bar">
-    <span class="soft">a caliper replaces guesses; posts are an estimate, not a certificate</span>
+    <span class="soft"
+      >a caliper replaces guesses; posts and shelves are estimates, not certificates</span
+    >
     <span class="grow" />
     <Button class="quiet" size="small" label="Add a stack" @click="addStack" />
     <Button class="quiet" size="small" label="Add a screw" @click="addScrew" />
     <Button class="quiet" size="small" label="Add posts" @click="addPosts" />
+    <Button class="quiet" size="small" label="Add a shelf" @click="addShelf" />
   </div>
   <p v-if="!sheets.length" class="soft">
-    No worksheet yet: what lies on what in a cavity, how long a screw may be, what posts bear.
+    No worksheet yet: what lies on what in a cavity, how long a screw may be, what posts bear, how
+    far a shelf bends.
   </p>
   <template v-for="sheet in sheets" :key="sheet.id">
     <StackWorksheet v-if="sheet.stack" :sheet="sheet" :answer="answer(sheet)" />
     <ScrewWorksheet v-else-if="sheet.screw" :sheet="sheet" :answer="answer(sheet)" />
+    <ShelfWorksheet v-else-if="sheet.shelf" :sheet="sheet" :answer="answer(sheet)" />
     <StandoffWorksheet v-else :sheet="sheet" :answer="answer(sheet)" />
   </template>
 </template>

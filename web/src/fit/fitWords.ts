@@ -1,4 +1,4 @@
-import type { Component, Face, PlacedThing, Seat, Turn } from '../api/types'
+import type { Component, Face, FixingWay, PlacedThing, Seat, Turn } from '../api/types'
 import { plain } from '../ui/words'
 import { written } from '../units/marks'
 import { marks } from '../units/writing'
@@ -67,6 +67,21 @@ export const KINDS = (
     'OTHER',
   ] as Component['kind'][]
 ).map((value) => ({ value, label: plain(value) }))
+
+const FIXING_WORDS: Record<FixingWay, string> = {
+  POINTS: 'its bay’s points',
+  BRACKET: 'a made bracket',
+  LEDGE: 'a ledge',
+  STRAP: 'a strap',
+  SCREWS: 'screws into a part',
+  WEDGE: 'a wedge',
+  TAPE: 'foam tape',
+}
+export const FIXINGS = (Object.keys(FIXING_WORDS) as FixingWay[]).map((value) => ({
+  value,
+  label: FIXING_WORDS[value],
+}))
+export const fixingWords = (way: FixingWay) => FIXING_WORDS[way]
 
 /** Where a component of a kind usually sits. */
 export function usualSeat(kind: Component['kind']): Seat {

@@ -31,7 +31,15 @@ const SCREW = [
   { field: 'gripMm', label: 'Passes besides' },
   { field: 'depthMm', label: 'Room behind' },
 ]
-const MAGNET = [COUNT, 'diameterMm', { field: 'lengthMm', label: 'Thickness' }]
+const MAGNET = [
+  COUNT,
+  'diameterMm',
+  { field: 'lengthMm', label: 'Thickness' },
+  { field: 'pullN', label: 'Pull of one', unit: 'N' },
+  { field: 'covered', label: 'Steel behind each', unit: '%', times: 100 },
+  { field: 'gap', label: 'Left by paint and air', unit: '%', times: 100 },
+]
+const CARRIED = [{ field: 'ledge', label: 'a ledge carries it besides' }]
 const TAPE = ['tapeWidthMm']
 const fields = computed(() =>
   hold.value?.kind === 'SCREWS' ? SCREW : hold.value?.kind === 'MAGNETS' ? MAGNET : TAPE,
@@ -53,6 +61,10 @@ function choose(kind: string) {
     hot: false,
     rough: false,
     overhead: false,
+    pullN: 0,
+    covered: 1,
+    gap: 1,
+    ledge: false,
   } as Hold)
 }
 const GROUND = [
@@ -81,8 +93,13 @@ const GROUND = [
         :also-wrong="problem"
       />
     </div>
-    <p v-if="hold?.kind === 'FOAM_TAPE'" class="row checks">
-      <ThingFields kind="panels" :thing="panel" within="drawing.hold" :fields="GROUND" />
+    <p v-if="hold?.kind === 'FOAM_TAPE' || hold?.kind === 'MAGNETS'" class="row checks">
+      <ThingFields
+        kind="panels"
+        :thing="panel"
+        within="drawing.hold"
+        :fields="hold.kind === 'MAGNETS' ? CARRIED : GROUND"
+      />
     </p>
   </div>
 </template>

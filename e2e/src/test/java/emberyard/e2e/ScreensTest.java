@@ -73,6 +73,7 @@ class ScreensTest {
           "/builds/glasshouse/fit",
           "/builds/line-9-depot/fit?show=hardware",
           "/builds/line-9-depot/fit?show=enclosure",
+          "/builds/line-9-depot/fit?show=held",
           "/builds/line-9-depot/fit?show=fed",
           "/builds/line-9-depot/fit?show=cooled",
           "/builds/line-9-depot/fit?show=air",

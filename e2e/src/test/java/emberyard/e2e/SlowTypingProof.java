@@ -163,7 +163,7 @@ class SlowTypingProof {
               choose("Holes", "slots")),
           of(NIGHT, "/fit?show=space", "Pin it here"),
           of(NIGHT, "/fit?show=stands"),
-          of(NIGHT, "/fit?show=sheets", "Add a stack", "Add a screw", "Add posts"),
+          of(NIGHT, "/fit?show=sheets", "Add a stack", "Add a screw", "Add posts", "Add a shelf"),
           of(NIGHT, "/supply", "What is in it"),
           of(
               "line-9-depot",
@@ -192,6 +192,7 @@ class SlowTypingProof {
               NIGHT,
               "/make?show=parts",
               choose("Cut by", "outside work"),
+              choose("Held by", "magnets"),
               choose("Step", "Sink a pocket"),
               "Add this step",
               new Opener.Click("label:text-is('copies')")),

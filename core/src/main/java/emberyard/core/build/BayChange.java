@@ -61,6 +61,11 @@ public record BayChange(
 
   /** The same, cut away. */
   public BayChange away() {
-    return new BayChange(widerMm, deeperMm, higherMm, movedXMm, movedYMm, movedZMm, true, minutes);
+    return with().cutAway(true).build();
+  }
+
+  /** The same, not cut away. */
+  public BayChange left() {
+    return with().cutAway(false).build();
   }
 }

@@ -11,19 +11,32 @@ import org.jspecify.annotations.Nullable;
  * @param openingId the opening it breathes through, empty for none
  * @param air which way it blows through that opening, null for not at all
  * @param wantedFacing where its light or display should be seen from, null for anywhere
+ * @param fixing what holds it there; nobody has said where it is left out
  */
 public record Fitted(
     @Nullable Pin pin,
     String coolsId,
     String openingId,
     @Nullable Air air,
-    @Nullable Face wantedFacing) {
+    @Nullable Face wantedFacing,
+    Fixing fixing) {
   /** Put to no special use. */
-  public static final Fitted ANYHOW = new Fitted(null, "", "", null, null);
+  public static final Fitted ANYHOW = new Fitted(null, "", "", null, null, Fixing.UNSAID);
 
   public Fitted {
     coolsId = Require.textOrEmpty("coolsId", coolsId);
     openingId = Require.textOrEmpty("openingId", openingId);
+    fixing = fixing == null ? Fixing.UNSAID : fixing;
+  }
+
+  /** One of which nobody has said what holds it. */
+  public Fitted(
+      @Nullable Pin pin,
+      String coolsId,
+      String openingId,
+      @Nullable Air air,
+      @Nullable Face wantedFacing) {
+    this(pin, coolsId, openingId, air, wantedFacing, Fixing.UNSAID);
   }
 
   /** Which way air goes through an opening. */
@@ -49,6 +62,11 @@ public record Fitted(
 
   /** The same use at this place. */
   public Fitted at(@Nullable Pin place) {
-    return new Fitted(place, coolsId, openingId, air, wantedFacing);
+    return new Fitted(place, coolsId, openingId, air, wantedFacing, fixing);
+  }
+
+  /** The same use, held like this. */
+  public Fitted held(Fixing other) {
+    return new Fitted(pin, coolsId, openingId, air, wantedFacing, other);
   }
 }

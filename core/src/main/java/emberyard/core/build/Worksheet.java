@@ -3,27 +3,70 @@ package emberyard.core.build;
 import emberyard.core.thing.DesignThing;
 import emberyard.core.units.Require;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A small calculation that lives with the build: exactly one of a stack, a screw and standoffs.
+ * A small calculation that lives with the build: exactly one of a stack, a screw, standoffs and a
+ * shelf.
  *
  * @param stack layers in a cavity
  * @param screw a screw through parts
  * @param standoffs posts under a load
+ * @param shelf a panel on two edges that carries
  */
 public record Worksheet(
     String id,
     String name,
     @Nullable Stack stack,
     @Nullable Screw screw,
-    @Nullable Standoffs standoffs)
+    @Nullable Standoffs standoffs,
+    @Nullable Shelf shelf)
     implements DesignThing {
   public Worksheet {
     Require.text("id", id);
     Require.text("name", name);
-    int given = (stack == null ? 0 : 1) + (screw == null ? 0 : 1) + (standoffs == null ? 0 : 1);
-    Require.that(given == 1, "stack", "A worksheet is a stack, a screw or standoffs: one of them.");
+    long given = Stream.of(stack, screw, standoffs, shelf).filter(Objects::nonNull).count();
+    Require.that(
+        given == 1, "stack", "A worksheet is a stack, a screw, standoffs or a shelf: one of them.");
+  }
+
+  /** One that is no shelf. */
+  public Worksheet(
+      String id,
+      String name,
+      @Nullable Stack stack,
+      @Nullable Screw screw,
+      @Nullable Standoffs standoffs) {
+    this(id, name, stack, screw, standoffs, null);
+  }
+
+  /**
+   * A shelf or panel that rests on two edges and carries something.
+   *
+   * @param massKg of what stands on it, 0 to 1,000 kg; 0 for not known yet
+   * @param spanMm between the edges it rests on, 10 to 5,000 mm
+   * @param wideMm across the span, 10 to 5,000 mm
+   * @param thicknessMm as measured: 0.5 to 100 mm; ply sold as 6.4 mm is often 4.8
+   * @param of what it is
+   * @param spread whether the load lies all over it; on one spot in the middle where it is left out
+   */
+  public record Shelf(
+      double massKg,
+      double spanMm,
+      double wideMm,
+      double thicknessMm,
+      ShelfMaterial of,
+      Boolean spread) {
+    public Shelf {
+      spread = spread != null && spread;
+      Require.between("massKg", massKg, 0, 1_000, "kg");
+      Require.between("spanMm", spanMm, 10, 5_000, "mm");
+      Require.between("wideMm", wideMm, 10, 5_000, "mm");
+      Require.between("thicknessMm", thicknessMm, 0.5, 100, "mm");
+      Require.given("of", of);
+    }
   }
 
   /** One layer, 0 to 2,000 mm, with what it may differ by, 0 to 100 mm. */

@@ -5,6 +5,7 @@ import emberyard.core.build.Enclosure;
 import emberyard.core.build.Size;
 import emberyard.core.fit.air.Airflow;
 import emberyard.core.fit.heat.Cooling;
+import emberyard.core.fit.held.HeldModel;
 import emberyard.core.fit.power.PowerBudget;
 import emberyard.core.fit.space.SpaceModel;
 import emberyard.core.fit.stability.Stability;
@@ -17,9 +18,11 @@ import org.jspecify.annotations.Nullable;
  * All that Fit knows of a build.
  *
  * @param space null while no enclosure is chosen
+ * @param held what holds what was placed, null while no enclosure is chosen
  */
 public record FitModel(
     @Nullable SpaceModel space,
+    @Nullable HeldModel held,
     PowerBudget power,
     Cooling cooling,
     Airflow airflow,

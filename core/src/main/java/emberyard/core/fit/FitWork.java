@@ -9,10 +9,16 @@ import emberyard.core.build.Source;
 import emberyard.core.finding.Finding;
 import emberyard.core.fit.air.Airflow;
 import emberyard.core.fit.air.AirflowFindings;
+import emberyard.core.fit.air.CaseAir;
 import emberyard.core.fit.heat.Circuit;
 import emberyard.core.fit.heat.Cooling;
 import emberyard.core.fit.heat.CoolingFindings;
 import emberyard.core.fit.heat.LoopWork;
+import emberyard.core.fit.held.HeldFindings;
+import emberyard.core.fit.held.HeldModel;
+import emberyard.core.fit.held.HeldWork;
+import emberyard.core.fit.held.Holding;
+import emberyard.core.fit.held.HungOn;
 import emberyard.core.fit.place.Leaning;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Solid;
@@ -73,6 +79,8 @@ public final class FitWork {
   private final Airflow airflow;
   private final Stability stability;
   private final List<WorksheetResult> worksheets;
+  private final List<Holding> holdings;
+  private final List<HungOn> hungOn;
 
   private FitWork(Build build, WorkshopBook book, List<Weight> parts) {
     this.build = build;
@@ -97,6 +105,10 @@ public final class FitWork {
     this.stability =
         Stability.of(build, space == null ? List.of() : space.placed(), screens, parts, coolant);
     this.worksheets = build.worksheets().stream().map(WorksheetResult::of).toList();
+    CaseAir hot = cooling.hotCaseAir();
+    this.holdings = space == null ? List.of() : Holding.of(space, hot == null ? 0 : hot.airC());
+    this.hungOn =
+        space == null ? List.of() : HungOn.of(space, build.components(), screens, holdings);
     this.findings = List.copyOf(judged());
   }
 
@@ -122,7 +134,8 @@ public final class FitWork {
   public synchronized FitModel model() {
     if (model == null) {
       SpaceModel drawn = space == null ? null : SpaceModel.of(space);
-      model = new FitModel(drawn, power, cooling, airflow, stability, worksheets);
+      HeldModel held = space == null ? null : HeldModel.of(holdings, hungOn);
+      model = new FitModel(drawn, held, power, cooling, airflow, stability, worksheets);
     }
     return model;
   }
@@ -151,8 +164,7 @@ public final class FitWork {
       return new Work(List.of(), List.of(), findings);
     }
     List<Task> tasks = new ArrayList<>(List.of(paper(behind)));
-    Space.enclosure(build)
-        .ifPresent(enclosure -> tasks.addAll(BayWork.of(enclosure, book, ON_PAPER)));
+    tasks.addAll(onTheEnclosure());
     List<Need> needs = new ArrayList<>();
     for (Component component : build.components()) {
       if (component.source() == Source.BUY) {
@@ -161,15 +173,24 @@ public final class FitWork {
       }
     }
     needs.addAll(LoopWork.needs(build, cooling, book, hardwareFor));
+    needs.addAll(HeldWork.needs(holdings, hardwareFor));
     return new Work(tasks, needs, findings);
   }
 
   /** Keys of work on the enclosure, which the dry fit waits for. */
   public List<String> enclosureWork() {
+    return onTheEnclosure().stream().map(Task::key).toList();
+  }
+
+  /** Bays that are changed, and what holds hardware in them. */
+  private List<Task> onTheEnclosure() {
     Enclosure enclosure = Space.enclosure(build).orElse(null);
-    return enclosure == null
-        ? List.of()
-        : BayWork.of(enclosure, book, ON_PAPER).stream().map(Task::key).toList();
+    if (enclosure == null) {
+      return List.of();
+    }
+    List<Task> tasks = new ArrayList<>(BayWork.of(enclosure, book, ON_PAPER));
+    tasks.addAll(HeldWork.tasks(enclosure, holdings, book, ON_PAPER));
+    return tasks;
   }
 
   /** Placed things going in, one task each, with gates before what closes others in; loops. */
@@ -255,6 +276,8 @@ public final class FitWork {
       all.addAll(SpaceFindings.of(build, space, book, power.power().wantedWatts()));
       all.addAll(RiserFindings.of(build, space, book));
       all.addAll(TubeFindings.of(build, space));
+      all.addAll(HeldFindings.of(holdings));
+      all.addAll(HungOn.findings(space.enclosure(), hungOn));
     }
     Space.enclosure(build)
         .ifPresent(each -> all.addAll(ScreenFindings.of(each, ScreenPlace.of(build), space)));

@@ -12,6 +12,7 @@ import emberyard.core.make.part.Parts;
 import emberyard.core.units.Figures;
 import emberyard.core.work.CostCategory;
 import emberyard.core.work.FoamTape;
+import emberyard.core.work.MagnetHold;
 import emberyard.core.work.Need;
 import emberyard.core.work.Why;
 import java.util.ArrayList;
@@ -35,9 +36,35 @@ final class HoldWork {
       MadePart made = parts.made(panel.id()).orElse(null);
       if (panel.drawing().hold() != null && made != null && made.figures() != null) {
         work.part(panel, panel.drawing().hold(), made);
+      } else if (unheld(build, panel)) {
+        work.unheld(panel);
       }
     }
     return work;
+  }
+
+  /** Nobody said what holds it, it has no holes for screws, and it is joined to nothing. */
+  private static boolean unheld(Build build, Panel panel) {
+    return panel.drawing().hold() == null
+        && panel.holes() == null
+        && build.joints().stream()
+            .flatMap(joint -> joint.ends().stream())
+            .noneMatch(end -> end.panelId().equals(panel.id()));
+  }
+
+  private void unheld(Panel panel) {
+    findings.add(
+        finding(
+                panel,
+                Severity.RISK,
+                "unheld",
+                "Nothing holds %s".formatted(panel.name()),
+                "It has no screw holes along its edges, is joined to no other part, and nobody has"
+                    + " said what holds it.",
+                "Holes and pockets come before the paint; what is thought of after it spoils it.")
+            .with(
+                Remedy.byHand("Say under Parts what holds it: screws, magnets, tape or glue"),
+                Remedy.byHand("Give it holes along its edges, or a joint")));
   }
 
   List<Finding> findings() {
@@ -91,6 +118,7 @@ final class HoldWork {
         // each needs its counterpart
         count("magnet-" + size, "Magnets " + size, "pieces", 2.0 * hold.count() * pieces);
         magnet(panel, hold, made.sheet().realThicknessMm());
+        slides(panel, hold, made.figures().massKg());
       }
       case FOAM_TAPE -> tape(panel, hold, made, pieces);
       case GLUE -> {
@@ -163,6 +191,53 @@ final class HoldWork {
                   Remedy.byHand("Take thinner magnets"),
                   Remedy.byHand("Glue a magnet plate behind")));
     }
+  }
+
+  /** Every skin travels to the client once. */
+  private void slides(Panel panel, Hold hold, double massKg) {
+    if (hold.ledge() || hold.count() == 0) {
+      return;
+    }
+    if (hold.pullN() == 0) {
+      findings.add(
+          finding(
+                  panel,
+                  Severity.NOTE,
+                  "magnet-pull",
+                  "How hard the magnets of %s pull nobody has said".formatted(panel.name()),
+                  "%d of them for %s kg.".formatted(hold.count(), Figures.plain(massKg)),
+                  "A skin that slides down on the road is scratched before anybody sees it.")
+              .with(Remedy.byHand("Type the pull of one, from its data sheet"), ledge(panel)));
+      return;
+    }
+    MagnetHold held =
+        MagnetHold.of(hold.count(), hold.pullN(), hold.gap(), hold.covered(), massKg, true);
+    if (!held.holds()) {
+      findings.add(
+          finding(
+                  panel,
+                  Severity.RISK,
+                  "magnet-slides",
+                  "%s slides: its magnets hold %.1f N, %.1f N wanted on the road"
+                      .formatted(panel.name(), held.holdsN(), held.wantedN()),
+                  "%d of %s N, gap %.0f %%, steel behind %.0f %%, a fifth of that against sliding; %s kg."
+                      .formatted(
+                          hold.count(),
+                          Figures.plain(hold.pullN()),
+                          hold.gap() * 100,
+                          hold.covered() * 100,
+                          Figures.plain(massKg)),
+                  "A skin that slides down on the road is scratched before anybody sees it.")
+              .with(
+                  ledge(panel),
+                  Remedy.byHand(
+                      "Take %d magnets, or steel behind all of each".formatted(held.count()))));
+    }
+  }
+
+  private static Remedy ledge(Panel panel) {
+    return new Remedy(
+        "Put a ledge under it", new Remedy.Change("panels", panel.id(), "drawing.hold.ledge", 1));
   }
 
   private void tape(Panel panel, Hold hold, MadePart made, int pieces) {

@@ -2,7 +2,9 @@ package emberyard.core.prove;
 
 import emberyard.core.build.Build;
 import emberyard.core.build.Component;
+import emberyard.core.build.Worksheet;
 import emberyard.core.finding.Caution;
+import emberyard.core.units.Figures;
 import emberyard.core.work.Stage;
 import emberyard.core.work.StationKind;
 import emberyard.core.work.Task;
@@ -10,6 +12,7 @@ import emberyard.core.work.Why;
 import emberyard.core.work.Work;
 import emberyard.core.workshop.StepTimes;
 import emberyard.core.workshop.WorkshopBook;
+import java.util.ArrayList;
 import java.util.List;
 
 /** The proofs: hardware on the bench before it goes in, and a long run when it is closed. */
@@ -22,6 +25,12 @@ public final class ProveWork {
 
   private static final String LOAD_RUN = "prove/load-run";
 
+  /** More than what it will carry. */
+  private static final double PROOF_SHARE = 1.25;
+
+  private static final int PROOF_MINUTES = 20;
+  private static final double GRAVITY = 9.81;
+
   private ProveWork() {}
 
   /**
@@ -29,11 +38,53 @@ public final class ProveWork {
    * @param closed key of the gate behind which the finished build is tested
    */
   public static Work derive(Build build, WorkshopBook book, List<String> before, String closed) {
-    StepTimes times = book.workshop().times();
+    List<Task> tasks = new ArrayList<>(proofLoads(build, closed));
     int pieces = build.components().stream().mapToInt(Component::quantity).sum();
-    if (pieces == 0) {
-      return Work.none();
+    if (pieces > 0) {
+      tasks.addAll(runs(book.workshop().times(), before, closed));
     }
+    return new Work(tasks, List.of(), List.of());
+  }
+
+  /** Before a person sits on it or a monitor stands on it: what was reckoned is tried. */
+  private static List<Task> proofLoads(Build build, String closed) {
+    return build.worksheets().stream()
+        .filter(sheet -> carriedKg(sheet) > 0)
+        .map(sheet -> proofLoad(sheet, carriedKg(sheet), closed))
+        .toList();
+  }
+
+  /** What a shelf carries, or posts that a person leans on; else 0. */
+  private static double carriedKg(Worksheet sheet) {
+    if (sheet.shelf() != null) {
+      return sheet.shelf().massKg();
+    }
+    return sheet.standoffs() != null && sheet.standoffs().person()
+        ? sheet.standoffs().axialN() / GRAVITY
+        : 0;
+  }
+
+  /** Source: the handbook, “Proof load”. Example: 12 kg are tried with 15. */
+  private static Task proofLoad(Worksheet sheet, double carriedKg, String closed) {
+    double kg = carriedKg * PROOF_SHARE;
+    return Task.of(
+            "worksheet:" + sheet.id() + "/proof-load",
+            "Proof load on %s: %s kg of dead weight for 10 min, the gap read before and after"
+                .formatted(sheet.name(), Figures.plain(Math.ceil(kg * 10 - 1e-9) / 10)),
+            Stage.PROVE,
+            PROOF_MINUTES,
+            Why.of(
+                "load × 1.25; 10 min under it and two readings",
+                "%s kg".formatted(Figures.plain(carriedKg)),
+                PROOF_MINUTES + " min (default)"))
+        .about(sheet.id())
+        .at(StationKind.BENCH)
+        .behind(closed)
+        .asGate()
+        .saying(List.of(Caution.LIFTING));
+  }
+
+  private static List<Task> runs(StepTimes times, List<String> before, String closed) {
     Task hardware =
         Task.of(
                 HARDWARE,
@@ -66,6 +117,6 @@ public final class ProveWork {
             .at(StationKind.BENCH)
             .behind(run.key())
             .asGate();
-    return new Work(List.of(hardware, run, load), List.of(), List.of());
+    return List.of(hardware, run, load);
   }
 }

@@ -40,12 +40,16 @@ public record Sundry(
   }
 
   /**
-   * The drawer that a need is filled from: inserts are the same, whatever they are melted into.
+   * The drawer that a need is filled from: inserts are the same, whatever they are melted into, and
+   * foam tape whatever it holds.
    *
-   * <p>Example: {@code fixing:print-insert-3} is {@code fixing:insert-3}; {@code tape:mask} stays.
+   * <p>Example: {@code fixing:print-insert-3} is {@code fixing:insert-3}, {@code
+   * fixing:held-tape-12} is {@code fixing:tape-12}; {@code tape:mask} stays.
    */
   public static String keyOf(String needKey) {
-    return needKey.replaceFirst("^fixing:print-insert-", "fixing:insert-");
+    return needKey
+        .replaceFirst("^fixing:print-insert-", "fixing:insert-")
+        .replaceFirst("^fixing:held-", "fixing:");
   }
 
   /** Whether it fills a need. */

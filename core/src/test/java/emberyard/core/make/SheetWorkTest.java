@@ -338,6 +338,51 @@ class SheetWorkTest {
     assertEquals(57 * kg * 2 * 100 / 12 / 1000, metres.quantity(), 0.011);
   }
 
+  private static Work heldBy(Hold hold) {
+    PartDrawing drawing = hold == null ? PartDrawing.PLAIN : PartDrawing.PLAIN.held(hold);
+    return work(build(List.of(panel("a", 300, 200, drawing)), List.of(), List.of()), book());
+  }
+
+  private static Hold magnets(double pullN, boolean ledge) {
+    return new Hold(
+        Hold.Kind.MAGNETS,
+        8,
+        8.0,
+        1.0,
+        0.0,
+        0.0,
+        null,
+        null,
+        false,
+        false,
+        false,
+        pullN,
+        0.5,
+        1.0,
+        ledge);
+  }
+
+  /** 300 × 200 × 2.86 mm of acrylic: 0.20 kg, 8.0 N on the road. */
+  @Test
+  void aSkinThatSlidesSaysWhatWouldHoldIt() {
+    Finding slides = found(heldBy(magnets(6, false)), "part:a/magnet-slides").orElseThrow();
+    assertEquals("Part a slides: its magnets hold 4.8 N, 8.0 N wanted on the road", slides.title());
+    assertEquals("drawing.hold.ledge", slides.remedies().get(0).change().field());
+    assertTrue(found(heldBy(magnets(6, true)), "part:a/magnet").isEmpty());
+    assertTrue(found(heldBy(magnets(11, false)), "part:a/magnet").isEmpty());
+    assertTrue(found(heldBy(magnets(0, false)), "part:a/magnet-pull").isPresent());
+  }
+
+  @Test
+  void aSkinThatNothingHoldsIsSaid() {
+    assertEquals(
+        "Nothing holds Part a", found(heldBy(null), "part:a/unheld").orElseThrow().title());
+    assertTrue(found(heldBy(magnets(6, true)), "part:a/unheld").isEmpty());
+    Joint joint = joint(Joint.Kind.HOLES, end("a", 20, 20, 0, false), end("b", 30, 15, 90, false));
+    Work joined = work(build(two(), List.of(joint), List.of()), book());
+    assertTrue(found(joined, "part:a/unheld").isEmpty());
+  }
+
   @Test
   void anotherSheetSizeIsCompared() {
     WorkshopBook book = book();

@@ -1,12 +1,15 @@
 package emberyard.server.fit;
 
 import emberyard.core.fit.air.CaseAir;
+import emberyard.core.fit.air.SeriesArea;
 import emberyard.core.fit.heat.LoopHeat;
 import emberyard.core.fit.power.PowerBudget;
 import emberyard.core.fit.stability.Balance;
 import emberyard.core.fit.worksheet.ScrewLength;
+import emberyard.core.fit.worksheet.ShelfLoad;
 import emberyard.core.fit.worksheet.StackUp;
 import emberyard.core.fit.worksheet.StandoffLoad;
+import emberyard.core.work.MagnetHold;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -18,16 +21,19 @@ class FitCalculatorController {
   private final ProofCalculator proofCalculator;
   private final PlaceCalculator placeCalculator;
   private final WorksheetCalculator worksheetCalculator;
+  private final HeldCalculator heldCalculator;
 
   FitCalculatorController(
       CoolingCalculator coolingCalculator,
       ProofCalculator proofCalculator,
       PlaceCalculator placeCalculator,
-      WorksheetCalculator worksheetCalculator) {
+      WorksheetCalculator worksheetCalculator,
+      HeldCalculator heldCalculator) {
     this.coolingCalculator = coolingCalculator;
     this.proofCalculator = proofCalculator;
     this.placeCalculator = placeCalculator;
     this.worksheetCalculator = worksheetCalculator;
+    this.heldCalculator = heldCalculator;
   }
 
   @PostMapping("/api/calc/fit/loop")
@@ -73,6 +79,24 @@ class FitCalculatorController {
   @PostMapping("/api/calc/fit/screw")
   ScrewLength screw(@RequestBody WorksheetCalculator.ScrewQuestion a) {
     return worksheetCalculator.screw(a);
+  }
+
+  /** Whether magnets keep a skin from sliding down. */
+  @PostMapping("/api/calc/fit/magnets")
+  MagnetHold magnets(@RequestBody HeldCalculator.MagnetQuestion asked) {
+    return heldCalculator.magnets(asked);
+  }
+
+  /** How far a shelf on two edges bends. */
+  @PostMapping("/api/calc/fit/panel-load")
+  ShelfLoad panelLoad(@RequestBody HeldCalculator.ShelfQuestion asked) {
+    return heldCalculator.shelf(asked);
+  }
+
+  /** What air gets through several things one behind another. */
+  @PostMapping("/api/calc/fit/series-area")
+  SeriesArea seriesArea(@RequestBody HeldCalculator.SeriesQuestion asked) {
+    return heldCalculator.series(asked);
   }
 
   @PostMapping("/api/calc/fit/standoff")

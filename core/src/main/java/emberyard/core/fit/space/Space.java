@@ -20,6 +20,7 @@ import emberyard.core.fit.place.Shortfall;
 import emberyard.core.fit.place.Solid;
 import emberyard.core.geometry.Box;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -217,8 +218,16 @@ public record Space(
                 item -> component(item.id()).id(), LinkedHashMap::new, Collectors.toList()));
   }
 
+  /** What was placed, in the order in which it goes in. */
+  public List<Placed> inOrder() {
+    List<String> order = goingIn.order();
+    return placed.stream()
+        .sorted(Comparator.comparingInt(each -> order.indexOf(each.item().id())))
+        .toList();
+  }
+
   /** The component behind a piece. */
-  Component component(String pieceId) {
+  public Component component(String pieceId) {
     return pieces.ofPiece().get(pieceId);
   }
 

@@ -14,7 +14,6 @@ import emberyard.core.fit.place.Solid;
 import emberyard.core.geometry.Box;
 import emberyard.core.units.Figures;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -91,12 +90,8 @@ public record SpaceModel(
           space.enclosure().bay(cavity.id()).map(Bay::change).map(c -> !c.none()).orElse(false);
       bays.add(new PlacedBay(cavity.id(), cavity.name(), cavity.box(), cavity.access(), changed));
     }
-    List<String> inOrder = space.goingIn().order();
     List<PlacedThing> things =
-        space.placed().stream()
-            .sorted(Comparator.comparingInt(placed -> inOrder.indexOf(placed.item().id())))
-            .map(placed -> thing(space, placed))
-            .toList();
+        space.inOrder().stream().map(placed -> thing(space, placed)).toList();
     List<UnplacedThing> unplaced =
         Stream.concat(
                 space.layout().unplaced().stream().map(item -> unplaced(space, item)),

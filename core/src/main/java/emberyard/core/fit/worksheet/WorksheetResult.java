@@ -14,14 +14,16 @@ public record WorksheetResult(
     Worksheet sheet,
     @Nullable StackUp stack,
     @Nullable ScrewLength screw,
-    @Nullable StandoffLoad standoffs) {
+    @Nullable StandoffLoad standoffs,
+    @Nullable ShelfLoad shelf) {
 
   public static WorksheetResult of(Worksheet sheet) {
     return new WorksheetResult(
         sheet,
         sheet.stack() == null ? null : StackUp.of(sheet.stack()),
         sheet.screw() == null ? null : ScrewLength.of(sheet.screw()),
-        sheet.standoffs() == null ? null : StandoffLoad.of(sheet.standoffs()));
+        sheet.standoffs() == null ? null : StandoffLoad.of(sheet.standoffs()),
+        sheet.shelf() == null ? null : ShelfLoad.of(sheet.shelf()));
   }
 
   /** What is wrong with it, null where nothing is. */
@@ -34,6 +36,9 @@ public record WorksheetResult(
     }
     if (screw != null && pullsOut()) {
       return woodFinding();
+    }
+    if (shelf != null && !shelf.holds()) {
+      return shelf.loaded() ? shelfFinding() : unloaded();
     }
     if (standoffs == null || standoffs.holds()) {
       return null;
@@ -127,6 +132,36 @@ public record WorksheetResult(
                 .formatted(sheet.standoffs().count(), Figures.plain(sheet.standoffs().coreMm())),
             "Posts without a load are not proved.")
         .with(Remedy.byHand("Type what stands on them, in N or kg, and what pushes from the side"));
+  }
+
+  private Finding shelfFinding() {
+    return found(
+            Severity.RISK,
+            "%s: it bends by %s over months, %s are allowed"
+                .formatted(sheet.name(), Figures.mm(shelf.monthsMm()), Figures.mm(shelf.limitMm())),
+            "%s on the first day, %s with the load in the middle, %s spread out. An estimate, not a certificate."
+                .formatted(
+                    Figures.mm(shelf.bendsMm()),
+                    Figures.mm(shelf.centreMm()),
+                    Figures.mm(shelf.spreadMm())),
+            "What stands on it leans, doors under it jam, and one day it lets go.")
+        .with(
+            Remedy.byHand(
+                "Take %s or thicker"
+                    .formatted(Figures.mm(Math.ceil(shelf.thicknessMm() * 10) / 10))),
+            Remedy.byHand(
+                "Feet under it at most %s apart".formatted(Figures.mm(Math.floor(shelf.spanMm())))),
+            Remedy.byHand("A rail along its free edges"));
+  }
+
+  private Finding unloaded() {
+    return found(
+            Severity.NOTE,
+            "%s: nothing stands on it yet, so it is not known whether it holds"
+                .formatted(sheet.name()),
+            "Span %s.".formatted(Figures.mm(sheet.shelf().spanMm())),
+            "A shelf without a load is not proved.")
+        .with(Remedy.byHand("Type what stands on it, in kg"));
   }
 
   private Finding found(Severity severity, String title, String detail, String why) {
