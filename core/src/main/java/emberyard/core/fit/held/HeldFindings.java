@@ -27,7 +27,7 @@ public final class HeldFindings {
   public static List<Finding> of(List<Holding> holdings) {
     HeldFindings all = new HeldFindings();
     for (Holding each : holdings) {
-      if (each.held() == null) {
+      if (each.holds().isEmpty()) {
         all.unheld(each);
       } else {
         all.points(each);
@@ -63,10 +63,11 @@ public final class HeldFindings {
 
   private void unheld(Holding of) {
     Component component = of.component();
+    boolean screws = of.unscrewed() && (of.bayHolds() || of.saysScrews());
     List<Remedy> ways = new ArrayList<>();
-    if (!of.open().isEmpty()) {
+    if (screws) {
       ways.add(everyPoint(component));
-    } else {
+    } else if (!of.unscrewed()) {
       if (!of.points().isEmpty()) {
         ways.add(set(component, "Screw it into a part", "held", FixingWay.SCREWS));
       }
@@ -78,7 +79,7 @@ public final class HeldFindings {
         Severity.RISK,
         "held",
         "Nothing holds %s".formatted(component.name()),
-        !of.open().isEmpty()
+        screws
             ? "All its %d points are left open.".formatted(of.points().size())
             : "It lies in “%s”, which has no screw points for it.".formatted(of.bay()),
         "It slides on the way to the client, pulls on its plugs, and lies against what is live.",
@@ -86,25 +87,17 @@ public final class HeldFindings {
   }
 
   private void points(Holding of) {
-    if (of.held() == FixingWay.POINTS && !of.bayHolds()) {
-      add(
-          of,
-          Severity.RISK,
-          "held-points",
-          "“%s” has no points of its own for %s".formatted(of.bay(), of.component().name()),
-          "Nothing but a bay of a bought case that is made for such things has them.",
-          "On the day it goes in there is nothing to screw it to.",
-          set(of.component(), "Make a bracket for it", "held", FixingWay.BRACKET),
-          set(of.component(), "Screw it into a part", "held", FixingWay.SCREWS));
-    }
     if (of.screwed() && !of.open().isEmpty()) {
-      int all = of.points().size();
       add(
           of,
           Severity.RISK,
           "held-open",
           "%s gets %d of its %d screws: none at the %s"
-              .formatted(of.component().name(), of.screws(), all, String.join(", the ", of.open())),
+              .formatted(
+                  of.component().name(),
+                  of.screws(),
+                  of.points().size(),
+                  String.join(", the ", of.open())),
           "Held by %s.".formatted(of.held().words()),
           "What is held on fewer points sags, rattles, or cracks at the ones that are left.",
           everyPoint(of.component()));
@@ -119,7 +112,7 @@ public final class HeldFindings {
 
   /** A ledge carries; on the road a thing hops off it. */
   private void rests(Holding of) {
-    if (of.held() == FixingWay.LEDGE && !of.twice()) {
+    if (of.only(FixingWay.LEDGE)) {
       add(
           of,
           Severity.NOTE,
@@ -160,10 +153,10 @@ public final class HeldFindings {
                   of.warm() ? ", warm" : "",
                   of.backCm2()),
           "Too little tape lets go in the first warm week.",
-          set(of.component(), "Make a bracket for it", "held", FixingWay.BRACKET));
+          noTape(of));
     }
     String stop = of.warm() && tape.stop().isEmpty() ? "It gets warm" : tape.stop();
-    if (of.tapeAlone() && !stop.isEmpty()) {
+    if (of.only(FixingWay.TAPE) && !stop.isEmpty()) {
       add(
           of,
           Severity.STOP,
@@ -172,9 +165,16 @@ public final class HeldFindings {
           "%s: what is over 1 kg, warm or overhead needs a second hold.".formatted(stop),
           "Tape lets go without warning, most of all in heat: cards are lost that way.",
           set(of.component(), "Put a ledge under it besides", "besides", FixingWay.LEDGE),
-          set(of.component(), "Wedge it besides", "besides", FixingWay.WEDGE),
-          set(of.component(), "Make a bracket for it", "held", FixingWay.BRACKET));
+          set(of.component(), "Wedge it besides", "besides", FixingWay.WEDGE));
     }
+  }
+
+  /** A strap where the tape is; where both are tape, both have to go. */
+  private static Remedy noTape(Holding of) {
+    boolean first = of.said().held() == FixingWay.TAPE;
+    return first && of.said().besides() == FixingWay.TAPE
+        ? Remedy.byHand("Hold it with screws or a strap")
+        : set(of.component(), "Strap it down instead", first ? "held" : "besides", FixingWay.STRAP);
   }
 
   static FoamTape tape(Holding of) {
@@ -182,10 +182,7 @@ public final class HeldFindings {
   }
 
   private void oneEdge(Holding of) {
-    if (FixingPoints.card(of.component())
-        && of.held() == FixingWay.POINTS
-        && of.massKg() > CARD_KG
-        && !of.twice()) {
+    if (FixingPoints.card(of.component()) && of.only(FixingWay.POINTS) && of.massKg() > CARD_KG) {
       add(
           of,
           Severity.RISK,
@@ -196,7 +193,7 @@ public final class HeldFindings {
               .formatted(Figures.plain(CARD_KG)),
           "It sags, and the slot takes the knocks of the road.",
           set(of.component(), "Put a ledge under its free end", "besides", FixingWay.LEDGE),
-          set(of.component(), "Make a bracket for its free end", "besides", FixingWay.BRACKET),
+          set(of.component(), "Wedge its free end", "besides", FixingWay.WEDGE),
           set(of.component(), "Hang it up with a strap", "besides", FixingWay.STRAP));
     }
   }

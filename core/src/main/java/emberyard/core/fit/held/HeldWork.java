@@ -39,7 +39,7 @@ public final class HeldWork {
       Enclosure enclosure, List<Holding> holdings, WorkshopBook book, String behind) {
     Map<String, Task> tasks = new LinkedHashMap<>();
     for (Holding each : holdings) {
-      for (FixingWay way : ways(each)) {
+      for (FixingWay way : each.holds()) {
         Task task = task(enclosure, each, way, book);
         if (task != null) {
           tasks.putIfAbsent(task.key(), task.behind(behind));
@@ -47,17 +47,6 @@ public final class HeldWork {
       }
     }
     return List.copyOf(tasks.values());
-  }
-
-  private static List<FixingWay> ways(Holding each) {
-    List<FixingWay> ways = new ArrayList<>();
-    if (each.held() != null) {
-      ways.add(each.held());
-    }
-    if (each.twice()) {
-      ways.add(each.said().besides());
-    }
-    return ways;
   }
 
   private static Task task(Enclosure enclosure, Holding each, FixingWay way, WorkshopBook book) {
@@ -143,7 +132,7 @@ public final class HeldWork {
     double straps = 0;
     double tapeMm = 0;
     for (Holding each : holdings) {
-      for (FixingWay way : ways(each)) {
+      for (FixingWay way : each.holds()) {
         boolean drilled = way == FixingWay.SCREWS || way == FixingWay.BRACKET;
         int ofOne =
             each.points().isEmpty() ? USUAL_HOLES : each.points().size() - each.open().size();

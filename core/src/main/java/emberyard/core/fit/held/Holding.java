@@ -13,7 +13,9 @@ import emberyard.core.fit.space.Space;
 import emberyard.core.geometry.Box;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,7 +24,8 @@ import org.jspecify.annotations.Nullable;
  * @param pieceId of the piece, "fan#2" for the second
  * @param bay name of where it lies
  * @param bayHolds whether that bay has points of its own for such a thing
- * @param held what holds it: what was said, else the points of its bay, else null
+ * @param holds what holds it: what was said, else the points of its bay; at most two, none for
+ *     nothing
  * @param proposed whether nobody has said what holds it
  * @param points where it takes screws, by name; empty where nobody knows
  * @param open those of them without a screw
@@ -36,7 +39,7 @@ public record Holding(
     String name,
     String bay,
     boolean bayHolds,
-    @Nullable FixingWay held,
+    List<FixingWay> holds,
     boolean proposed,
     Fixing said,
     List<String> points,
@@ -84,7 +87,7 @@ public record Holding(
         placed.item().name(),
         placed.cavity().name(),
         bayHolds,
-        held(said, bayHolds, !points.isEmpty() && open.size() == points.size()),
+        holds(said, bayHolds, !points.isEmpty() && open.size() == points.size()),
         said.held() == null,
         said,
         points,
@@ -96,16 +99,15 @@ public record Holding(
         backCm2(placed, said));
   }
 
-  /**
-   * What holds it first: what was said, else the points of its bay; screws of which there is none
-   * hold nothing.
-   */
-  private static @Nullable FixingWay held(Fixing said, boolean bayHolds, boolean allOpen) {
+  /** Points count where the bay has some, screws where at least one is put in. */
+  private static List<FixingWay> holds(Fixing said, boolean bayHolds, boolean allOpen) {
     FixingWay first = said.held() != null ? said.held() : bayHolds ? FixingWay.POINTS : null;
-    FixingWay second = said.besides();
-    return first != null && first.screwed() && allOpen
-        ? second != null && !second.screwed() ? second : null
-        : first;
+    return Stream.of(Optional.ofNullable(first), Optional.ofNullable(said.besides()))
+        .flatMap(Optional::stream)
+        .filter(way -> bayHolds || way != FixingWay.POINTS)
+        .filter(way -> !(way.screwed() && allOpen))
+        .distinct()
+        .toList();
   }
 
   /**
@@ -144,18 +146,32 @@ public record Holding(
         / 100;
   }
 
-  /** Whether a second way holds it, too. */
-  boolean twice() {
-    return held != null && said.besides() != null && said.besides() != held;
+  /** What holds it first, null for nothing. */
+  @Nullable FixingWay held() {
+    return holds.isEmpty() ? null : holds.get(0);
   }
 
-  /** Whether foam tape is all that holds it. */
-  boolean tapeAlone() {
-    return held == FixingWay.TAPE && !twice();
+  /** Whether this is all that holds it. */
+  boolean only(FixingWay way) {
+    return holds.equals(List.of(way));
+  }
+
+  /** Whether every point is left open. */
+  boolean unscrewed() {
+    return !points.isEmpty() && open.size() == points.size();
+  }
+
+  /** Whether somebody said that it is screwed, other than to its bay. */
+  boolean saysScrews() {
+    return drilled(said.held()) || drilled(said.besides());
+  }
+
+  private static boolean drilled(@Nullable FixingWay way) {
+    return way == FixingWay.SCREWS || way == FixingWay.BRACKET;
   }
 
   boolean taped() {
-    return held == FixingWay.TAPE || said.besides() == FixingWay.TAPE;
+    return holds.contains(FixingWay.TAPE);
   }
 
   boolean overhead() {
@@ -164,7 +180,7 @@ public record Holding(
 
   /** Whether screws are among what holds it. */
   boolean screwed() {
-    return held != null && held.screwed() || twice() && said.besides().screwed();
+    return holds.stream().anyMatch(FixingWay::screwed);
   }
 
   /** Screws that one is held with; 0 where nobody knows its points. */

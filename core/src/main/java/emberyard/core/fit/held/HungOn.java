@@ -35,7 +35,7 @@ public record HungOn(Bay bay, List<Component> things, List<Component> loose, Lis
       Space space, List<Component> components, List<ScreenPlace> screens, List<Holding> holdings) {
     Set<String> held =
         holdings.stream()
-            .filter(each -> each.held() != null)
+            .filter(each -> !each.holds().isEmpty())
             .map(each -> each.component().id())
             .collect(Collectors.toSet());
     List<HungOn> all = new ArrayList<>();
