@@ -27,7 +27,11 @@ const heaviest = computed(() => {
   return [...byName.values()].sort((a, b) => b.massKg - a.massKg)
 })
 const most = computed(() => heaviest.value[0]?.massKg || 1)
-const feet = computed(() => enclosure.value?.supports.on.flatMap(endsOf) ?? [])
+/** Drawn under it; hooks on a wall are not. */
+const feet = computed(() => {
+  const supports = enclosure.value?.supports
+  return !supports || supports.kind === 'WALL' ? [] : supports.on.flatMap(endsOf)
+})
 const across = (sight: 'front' | 'side') => [
   ...new Set(feet.value.map((foot) => (sight === 'front' ? foot.xMm : foot.yMm))),
 ]

@@ -7,6 +7,7 @@ import { endsOf } from './feet'
 
 /** The ground under a build from above: what stands where, what it carries, where the weight lies. */
 const props = defineProps<{ enclosure: Enclosure; balance: Balance }>()
+const hung = computed(() => props.enclosure.supports.kind === 'WALL')
 /** One that was added just now is drawn when its load has come. */
 const stands = computed(() =>
   props.enclosure.supports.on.slice(0, props.balance.loads.length).map((support, index) => ({
@@ -85,7 +86,7 @@ const share = (load: Load) =>
       <thead>
         <tr>
           <th scope="col">stands on</th>
-          <th scope="col">carries, flat floor</th>
+          <th scope="col">carries, {{ hung ? 'all hold' : 'flat floor' }}</th>
           <th scope="col">at worst</th>
           <th scope="col">may carry</th>
           <th scope="col"><span class="visually-hidden">how much of it</span></th>
@@ -107,8 +108,12 @@ const share = (load: Load) =>
         </tr>
       </tbody>
       <caption>
-        At worst: on a floor that isn’t flat, when any three points carry all. The cross is the
-        centre of gravity.
+        At worst:
+        {{
+          hung
+            ? 'when any two points hold all of it'
+            : 'on a floor that isn’t flat, when any three points carry all'
+        }}. The cross is the centre of gravity.
       </caption>
     </table>
   </section>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import Button from 'primevue/button'
+import { computed } from 'vue'
 import type { Enclosure, Support } from '../api/types'
 import { useBuild } from '../store/build'
 import ThingFields from '../ui/ThingFields.vue'
@@ -9,13 +10,16 @@ const props = defineProps<{ enclosure: Enclosure }>()
 const builds = useBuild()
 const edit = (on: Support[]) =>
   builds.edit('enclosures', props.enclosure, { supports: { ...props.enclosure.supports, on } })
+const hung = computed(() => props.enclosure.supports.kind === 'WALL')
+/** What single points and lines are called. */
+const called = computed(() => (hung.value ? ['Hook', 'Rail'] : ['Foot', 'Line']))
 function add(line: boolean) {
   const { on } = props.enclosure.supports
   let number = on.length + 1
   while (on.some((each) => each.id === `support-${number}`)) number++
   const fresh: Support = {
     id: `support-${number}`,
-    name: `${line ? 'Line' : 'Foot'} ${number}`,
+    name: `${called.value[line ? 1 : 0]} ${number}`,
     xMm: line ? 0 : props.enclosure.widthMm / 2,
     yMm: props.enclosure.depthMm / 2,
     toXMm: line ? props.enclosure.widthMm : null,
@@ -28,9 +32,10 @@ const KINDS = [
   { value: 'FEET', label: 'feet, castors, a hitch' },
   { value: 'AXLES', label: 'axles' },
   { value: 'SHELF', label: 'flat on a shelf' },
+  { value: 'WALL', label: 'hooks on a wall' },
 ] as const
 const STANDS = [
-  { field: 'supports.kind', label: 'Stands on', options: KINDS },
+  { field: 'supports.kind', label: 'Stands or hangs on', options: KINDS },
   {
     field: 'massKg',
     label: 'Enclosure, empty',
@@ -44,14 +49,23 @@ const STANDS = [
     optional: true,
   },
 ]
-const ROW = [
-  { field: 'name', label: 'Foot or line', required: true },
+const ROW = computed(() => [
+  {
+    field: 'name',
+    label: `${called.value[0]} or ${called.value[1].toLowerCase()}`,
+    required: true,
+  },
   { field: 'xMm', label: 'From the left' },
   { field: 'yMm', label: 'From the front' },
-  { field: 'toXMm', label: 'To, from the left', hint: 'empty for a foot', optional: true },
+  {
+    field: 'toXMm',
+    label: 'To, from the left',
+    hint: `empty for a ${called.value[0].toLowerCase()}`,
+    optional: true,
+  },
   { field: 'toYMm', label: 'To, from the front', hint: 'empty: straight across', optional: true },
   { field: 'mostKg', label: 'May carry', hint: 'empty: nobody said', optional: true },
-]
+])
 </script>
 
 <template>
@@ -60,12 +74,22 @@ const ROW = [
       <ThingFields kind="enclosures" :thing="enclosure" :fields="STANDS" />
     </div>
     <div class="row">
-      <h3>What it stands on</h3>
-      <Button class="bare" size="small" label="Add a foot" @click="add(false)" />
-      <Button class="bare" size="small" label="Add a line" @click="add(true)" />
+      <h3>What it {{ hung ? 'hangs' : 'stands' }} on</h3>
+      <Button
+        class="bare"
+        size="small"
+        :label="`Add a ${called[0].toLowerCase()}`"
+        @click="add(false)"
+      />
+      <Button
+        class="bare"
+        size="small"
+        :label="`Add a ${called[1].toLowerCase()}`"
+        @click="add(true)"
+      />
     </div>
     <p v-if="!enclosure.supports.on.length" class="soft">
-      Nothing stands under it: it hangs or is carried, so nothing is said about loads and tipping.
+      Nothing stands under it: it is carried, so nothing is said about loads and tipping.
     </p>
     <div v-for="(support, index) in enclosure.supports.on" :key="support.id" class="line">
       <ThingFields

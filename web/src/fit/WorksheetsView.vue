@@ -65,9 +65,7 @@ defineExpose({ add: addStack })
 
 <template>
   <div class="row bar">
-    <span class="soft"
-      >a caliper replaces guesses; posts and shelves are estimates, not certificates</span
-    >
+    <span class="soft">a caliper replaces guesses; posts and shelves are estimates</span>
     <span class="grow" />
     <Button class="quiet" size="small" label="Add a stack" @click="addStack" />
     <Button class="quiet" size="small" label="Add a screw" @click="addScrew" />

@@ -185,6 +185,9 @@ class FitJourneyTest {
     hands.page.getByLabel("May carry").first().fill("");
     hands.saved();
     assertThat(hands.page.getByText("kg, at most 4 kg")).hasCount(0);
+    hands.choose("Stands or hangs on", "hooks on a wall").saved().sees("kg hang on the wall");
+    hands.choose("Stands or hangs on", "feet, castors, a hitch").saved();
+    assertThat(hands.page.getByText("kg hang on the wall")).hasCount(0);
   }
 
   private static void worksheets(Hands hands) {

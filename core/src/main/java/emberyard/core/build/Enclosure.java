@@ -75,12 +75,14 @@ public record Enclosure(
   }
 
   /**
-   * Heat through its free walls, all but the one it stands on: U A, W/K.
+   * Heat through its free walls, all but the one it stands on or hangs with: U A, W/K.
    *
    * <p>Example: 400 × 300 × 300 mm of thin metal: 0.54 m², 2.7 W/K.
    */
   public double wallsWPerK() {
-    double freeM2 = (2 * (widthMm + depthMm) * heightMm + widthMm * depthMm) / 1e6;
+    double covered = supports.kind() == Supports.Kind.WALL ? heightMm : depthMm;
+    double all = 2 * (widthMm + depthMm) * heightMm + 2 * widthMm * depthMm;
+    double freeM2 = (all - widthMm * covered) / 1e6;
     return freeM2 * (walls == null ? Walls.unsaid() : walls).wattsPerM2K();
   }
 

@@ -7,9 +7,9 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * What a build stands on.
+ * What a build stands on, or hangs on.
  *
- * @param on feet and lines, at most 24; empty for what hangs or is carried
+ * @param on feet and lines, at most 24; empty for what is carried
  */
 public record Supports(Kind kind, List<Support> on) {
   /** Share of the size by which feet stand in from the edges; a default. */
@@ -32,13 +32,16 @@ public record Supports(Kind kind, List<Support> on) {
   public enum Kind {
     FEET,
     AXLES,
-    SHELF;
+    SHELF,
+    /** Hooks on a wall behind it. */
+    WALL;
 
     private String each() {
       return switch (this) {
         case FEET -> "feet";
         case AXLES -> "axle";
         case SHELF -> "edge";
+        case WALL -> "hooks";
       };
     }
   }

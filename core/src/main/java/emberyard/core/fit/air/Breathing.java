@@ -5,7 +5,6 @@ import emberyard.core.build.Enclosure;
 import emberyard.core.build.Face;
 import emberyard.core.build.Opening;
 import emberyard.core.build.ScreenPlace;
-import emberyard.core.build.Supports;
 import emberyard.core.fit.space.Space;
 import emberyard.core.geometry.Rect;
 import java.util.ArrayList;
@@ -20,7 +19,8 @@ public final class Breathing {
 
   /**
    * The enclosure of a build as air finds it: its openings less what screens cover, what they have
-   * in common, what lies past their face, and the floor of what lies on a shelf.
+   * in common, what lies past their face, the floor of what lies on a shelf, the back of what hangs
+   * on a wall.
    */
   public static Optional<Enclosure> enclosure(Build build) {
     List<ScreenPlace> screens = ScreenPlace.of(build);
@@ -34,7 +34,7 @@ public final class Breathing {
   }
 
   private static Opening left(Opening opening, Enclosure enclosure, List<ScreenPlace> screens) {
-    return onShelf(opening, enclosure)
+    return shut(opening, enclosure)
         ? opening.closed()
         : opening.leaving(counted(opening, enclosure, screens));
   }
@@ -80,9 +80,13 @@ public final class Breathing {
         .filter(each -> each.at().overlaps(opening.at()));
   }
 
-  /** Whether an opening lies on what the enclosure lies on. */
-  static boolean onShelf(Opening opening, Enclosure enclosure) {
-    return opening.face() == Face.BOTTOM && enclosure.supports().kind() == Supports.Kind.SHELF;
+  /** Whether an opening lies on the shelf that the enclosure lies on, or on its wall. */
+  static boolean shut(Opening opening, Enclosure enclosure) {
+    return switch (enclosure.supports().kind()) {
+      case SHELF -> opening.face() == Face.BOTTOM;
+      case WALL -> opening.face() == Face.BACK;
+      case FEET, AXLES -> false;
+    };
   }
 
   /**

@@ -5,6 +5,7 @@ import emberyard.core.build.Component;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Opening;
 import emberyard.core.build.ScreenPlace;
+import emberyard.core.build.Supports;
 import emberyard.core.finding.Finding;
 import emberyard.core.finding.Remedy;
 import emberyard.core.finding.Severity;
@@ -29,8 +30,8 @@ final class CoverFindings {
       return findings;
     }
     for (Opening opening : enclosure.openings()) {
-      if (!opening.sealed() && Breathing.onShelf(opening, enclosure)) {
-        findings.add(onShelf(enclosure, opening));
+      if (!opening.sealed() && Breathing.shut(opening, enclosure)) {
+        findings.add(shut(enclosure, opening));
         continue;
       }
       double share = opening.sealed() ? 0 : Breathing.covered(opening, screens);
@@ -41,17 +42,26 @@ final class CoverFindings {
     return findings;
   }
 
-  private static Finding onShelf(Enclosure enclosure, Opening opening) {
-    return Finding.of(
-            Severity.RISK,
-            "fit",
-            "opening:" + opening.id() + "/covered-below",
-            "“%s” lies on the shelf: no air goes through it".formatted(opening.name()),
-            "%.1f cm² in the floor of %s, which stands on a shelf without feet."
-                .formatted(opening.openMm2() / 100, enclosure.name()),
-            "What should come in or leave below doesn’t; under Cooled it counts as closed.")
-        .about(enclosure.id())
-        .with(
+  private static Finding shut(Enclosure enclosure, Opening opening) {
+    boolean wall = enclosure.supports().kind() == Supports.Kind.WALL;
+    Finding found =
+        Finding.of(
+                Severity.RISK,
+                "fit",
+                "opening:" + opening.id() + (wall ? "/covered-behind" : "/covered-below"),
+                "“%s” lies on the %s: no air goes through it"
+                    .formatted(opening.name(), wall ? "wall" : "shelf"),
+                "%.1f cm² in the %s of %s, which %s."
+                    .formatted(
+                        opening.openMm2() / 100,
+                        wall ? "back" : "floor",
+                        enclosure.name(),
+                        wall ? "hangs against a wall" : "stands on a shelf without feet"),
+                "What should come in or leave there doesn’t; under Cooled it counts as closed.")
+            .about(enclosure.id());
+    return wall
+        ? found.with(Remedy.byHand("Cut it into a side, the floor or the top"))
+        : found.with(
             new Remedy(
                 "Give it feet",
                 new Remedy.Change("enclosures", enclosure.id(), "supports.kind", 0, "FEET")));

@@ -43,7 +43,7 @@ final class CaseAirFindings {
             "fit",
             "fit/closed-case",
             "%.0f W stay in %s: no air moves through it".formatted(air.heatW(), enclosure.name()),
-            "Through its free walls alone, %.2f W/K %s, it gets %.0f K warmer than the room (estimate; the one it stands on left out)."
+            "Through its free walls alone, %.2f W/K %s, it gets %.0f K warmer than the room (estimate; the one it stands or hangs on left out)."
                 .formatted(air.wallsWPerK(), wallWords(enclosure), air.riseK()),
             "Everything in it slows down, switches off, or is damaged.")
         .about(enclosure.id())

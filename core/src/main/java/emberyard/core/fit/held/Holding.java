@@ -112,13 +112,11 @@ public record Holding(
 
   /**
    * A bay of a bought case that is made for such things has screw points; what was typed over a
-   * piece of furniture or one's own box is a space, and nothing more.
+   * piece of furniture, an old machine or one's own box is a space, and nothing more.
    */
   private static boolean bayHolds(Enclosure enclosure, Placed placed) {
     boolean bought =
-        !enclosure.productId().isEmpty()
-            || enclosure.origin() == Enclosure.Origin.BOUGHT
-            || enclosure.origin() == Enclosure.Origin.GUTTED;
+        !enclosure.productId().isEmpty() || enclosure.origin() == Enclosure.Origin.BOUGHT;
     return bought
         && placed.item().seats().stream()
             .anyMatch(seat -> seat != Seat.FREE && placed.cavity().accepts().contains(seat));

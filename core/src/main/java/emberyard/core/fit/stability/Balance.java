@@ -7,6 +7,7 @@ import emberyard.core.work.Why;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -207,9 +208,39 @@ public record Balance(
   }
 
   private Balance with(List<Load> carried, List<Point> corners, List<Tip> over) {
-    double least = over.stream().mapToDouble(Tip::degrees).min().orElseThrow();
+    OptionalDouble least = over.stream().mapToDouble(Tip::degrees).min();
     return new Balance(
-        massKg, centre, List.copyOf(carried), corners, List.copyOf(over), least, why);
+        massKg,
+        centre,
+        List.copyOf(carried),
+        corners,
+        List.copyOf(over),
+        least.isEmpty() ? null : least.getAsDouble(),
+        why);
+  }
+
+  /**
+   * Hanging on hooks: only where they lie from left to right counts, and it doesn't tip. At worst
+   * only two of them hold, or one.
+   *
+   * @param hooks at least one
+   */
+  public static Balance hung(List<Weight> weights, List<Stand> hooks) {
+    Balance free = of(weights);
+    List<Load> loads = new ArrayList<>();
+    for (Stand hook : hooks) {
+      double kg = 0;
+      double worst = 0;
+      for (Point point : hook.points()) {
+        kg += Hooks.carries(point, hooks, free);
+        worst += Hooks.worst(point, hooks, free);
+      }
+      Point at = hook.middle();
+      double most = Math.min(free.massKg(), Math.max(kg, worst));
+      loads.add(
+          new Load(hook.name(), at.yMm(), at.xMm(), kg, kg / free.massKg(), most, hook.mostKg()));
+    }
+    return free.with(loads, List.of(), List.of());
   }
 
   /**

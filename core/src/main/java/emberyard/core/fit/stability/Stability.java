@@ -6,6 +6,7 @@ import emberyard.core.build.ComponentKind;
 import emberyard.core.build.Enclosure;
 import emberyard.core.build.Screen;
 import emberyard.core.build.ScreenPlace;
+import emberyard.core.build.Supports;
 import emberyard.core.fit.place.Leaning;
 import emberyard.core.fit.place.Placed;
 import emberyard.core.fit.place.Solid;
@@ -125,6 +126,9 @@ public record Stability(List<Weight> weights, @Nullable Balance balance) {
   private static Balance balance(List<Weight> weights, @Nullable Enclosure enclosure) {
     List<Stand> stands =
         enclosure == null ? List.of() : enclosure.supports().on().stream().map(Stand::of).toList();
+    if (!stands.isEmpty() && enclosure.supports().kind() == Supports.Kind.WALL) {
+      return Balance.hung(weights, stands);
+    }
     return Stand.enough(stands) ? Balance.on(weights, stands) : Balance.of(weights);
   }
 

@@ -69,12 +69,11 @@ class HeldRemediesTest extends Proof {
   }
 
   private void build(Random random) {
-    boolean bought = random.nextBoolean();
     enclosure =
         Enclosure.plain(
             "e",
             "Case",
-            bought ? Enclosure.Origin.BOUGHT : Enclosure.Origin.FURNITURE,
+            any(random, List.of(Enclosure.Origin.values())),
             new Size(600, 600, 600),
             BAYS,
             List.of());
