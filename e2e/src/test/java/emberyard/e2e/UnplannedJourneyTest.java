@@ -16,6 +16,9 @@ import org.junit.jupiter.api.Test;
  * reckoned by hand.
  */
 class UnplannedJourneyTest {
+  private static final String FRONT = "From the front";
+  private static final String LEFT = "From the left";
+
   /** A bay of a box of one's own, mm; things go in from above and anything sits in it. */
   private record BayOf(String name, int x, int y, int z, int wide, int deep, int high) {}
 
@@ -74,11 +77,11 @@ class UnplannedJourneyTest {
     order.getByText(thing, new Locator.GetByTextOptions().setExact(true)).click();
   }
 
-  /** Puts a thing by hand, with its front at so many mm. */
-  private static void pin(Hands hands, String thing, String bay, int front) {
+  /** Puts a thing by hand, with its front, or its left, at so many mm. */
+  private static void pin(Hands hands, String thing, String bay, String from, int mm) {
     inOrder(hands, thing);
     hands.seesHeading(thing).press("Pin it here").choose("Bay", bay);
-    hands.write("From the front", "" + front).saved();
+    hands.write(from, "" + mm).saved();
   }
 
   /**
@@ -112,9 +115,9 @@ class UnplannedJourneyTest {
           hands.press("Stands").write("Enclosure, empty", "1,2").press("1.2").saved();
           hitch(hands);
           hands.press("Space");
-          pin(hands, "Supply block", "Front part", 20);
-          pin(hands, "Accu", "Rear", 700);
-          pin(hands, "Board block", "Rear", 645);
+          pin(hands, "Supply block", "Front part", FRONT, 20);
+          pin(hands, "Accu", "Rear", FRONT, 700);
+          pin(hands, "Board block", "Rear", FRONT, 645);
           hands.press("Stands").sees("Too much on “hitch”: 2.3 kg, at most 1.5 kg");
           Locator carried = hands.page.getByLabel("What each support carries");
           assertThat(carried).containsText("2.30 kg");
@@ -189,5 +192,59 @@ class UnplannedJourneyTest {
           assertThat(hands.page.getByText("Nobody has said whether Drum works")).hasCount(0);
           hands.jump("p").sees("Prove Drum (untested)");
         });
+  }
+
+  /**
+   * A machine behind a picture on a wall, on two hooks.
+   *
+   * <pre>
+   * supply   2.4 kg, 150 wide, left at  50 → centre 125: 2.4 × 125 =   300
+   * board    1.1 kg, 170 wide, left at 500 → centre 585: 1.1 × 585 =   643.5
+   * frame    4.5 kg, its middle            →        400: 4.5 × 400 = 1,800
+   *                                          8.0 kg at 2,743.5 / 8 = 342.9 mm
+   * leads, screws and paint: 5 %             8.4 kg
+   * hooks at 150 and 650: 8.4 × (650 − 342.9) / 500 = 5.16 kg, and 3.24 kg
+   * </pre>
+   *
+   * At most 5 kg on the left one: a stop. It doesn’t tip, and its hooks are asked about.
+   */
+  @Test
+  void aPictureHangsOnItsHooks() {
+    fromNothing(
+        "Picture",
+        hands -> {
+          box(hands, "80 cm", "9 cm", "60 cm");
+          hands.press("Enclosure");
+          bay(hands, new BayOf("Behind the picture", 10, 10, 10, 780, 70, 580));
+          hands.press("Hardware");
+          thing(hands, new ThingOf("Supply block", 150, 60, 86, "2.4"));
+          thing(hands, new ThingOf("Board block", 170, 40, 150, "1100 g"));
+          hands.press("Stands").write("Enclosure, empty", "4.5").saved().sees("tips over");
+          hands.choose("Stands or hangs on", "hooks on a wall").saved();
+          hook(hands, 0, "left hook", "150", "5");
+          hook(hands, 1, "right hook", "650", "");
+          hands.press("Space");
+          pin(hands, "Supply block", "Behind the picture", LEFT, 50);
+          pin(hands, "Board block", "Behind the picture", LEFT, 500);
+          hands.press("Stands").sees("Too much on “left hook”: 5.16 kg, at most 5 kg");
+          hands.sees("8.4 kg hang on the wall: what “right hook” may carry nobody has said");
+          Locator carried = hands.page.getByLabel("What each support carries");
+          assertThat(carried).containsText("5.16 kg");
+          assertThat(carried).containsText("3.24 kg");
+          assertThat(hands.page.getByText("tips over")).hasCount(0);
+          hook(hands, 0, "left hook", "150", "8 kg");
+          hook(hands, 1, "right hook", "650", "8 kg");
+          hands.sees("It hangs on the wall with 8.4 kg");
+          assertThat(hands.page.getByText("Too much on")).hasCount(0);
+        });
+  }
+
+  private static void hook(Hands hands, int number, String name, String left, String most) {
+    Locator line = hands.page.getByLabel("Supports").locator(".line").nth(number);
+    write(line, "Hook or rail", name);
+    write(line, "From the left", left);
+    write(line, "To, from the left", "");
+    write(line, "May carry", most);
+    hands.saved();
   }
 }
