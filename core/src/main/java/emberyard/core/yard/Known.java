@@ -37,6 +37,7 @@ record Known(
    * What follows from a build.
    *
    * @param steps for the schedule
+   * @param earlier the same as of when the order was thought out, null where that was just then
    * @param assembled null where nobody asked for it
    */
   record OfBuild(
@@ -44,6 +45,7 @@ record Known(
       DesignWork design,
       BuildRecord record,
       List<Step> steps,
+      @Nullable List<Step> earlier,
       @Nullable Assembled assembled) {}
 
   /**
@@ -128,6 +130,11 @@ record Known(
   /** From when it was planned, null where nothing was. */
   @Nullable LocalDateTime start() {
     return planned == null ? null : planned.problem.start();
+  }
+
+  /** As of when its order was thought out, null where nothing was planned. */
+  @Nullable LocalDateTime thoughtAt() {
+    return planned == null ? null : planned.thought.problem.start();
   }
 
   /** What is known of just this build. */

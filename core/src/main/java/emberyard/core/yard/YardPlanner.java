@@ -56,6 +56,7 @@ final class YardPlanner {
   private final Map<String, DesignWork> designs = new HashMap<>();
   private final List<BuildRecord> records;
   private final Map<String, List<Step>> steps = new HashMap<>();
+  private final Map<String, List<Step>> earlier = new HashMap<>();
   private final Known.Planned planned;
   private final Map<String, BuildRecord> byId = new HashMap<>();
   private final Map<String, Known.Assembled> assembled = new ConcurrentHashMap<>();
@@ -107,7 +108,12 @@ final class YardPlanner {
       each.put(
           id,
           new Known.OfBuild(
-              record.build(), designs.get(id), record, steps.get(id), assembled.get(id)));
+              record.build(),
+              designs.get(id),
+              record,
+              steps.get(id),
+              earlier.get(id),
+              assembled.get(id)));
     }
     return new Known(book, now, each, planned);
   }
@@ -241,7 +247,17 @@ final class YardPlanner {
     }
     OpenSteps open = new OpenSteps(book, hoursOf, then.isBefore(clock) ? then : clock, then);
     Instant moment = then.atZone(zone).toInstant();
-    return problem(then, record -> open.of(record.asOf(moment, zone)));
+    for (BuildRecord record : records) {
+      Build build = record.build();
+      List<Step> its =
+          known
+              .of(build)
+              .filter(was -> was.record() == record && then.equals(known.thoughtAt()))
+              .map(Known.OfBuild::earlier)
+              .orElseGet(() -> open.of(record.asOf(moment, zone)));
+      earlier.put(build.id(), its);
+    }
+    return problem(then, record -> earlier.get(record.build().id()));
   }
 
   /**

@@ -1,11 +1,14 @@
 package emberyard.core.yard;
 
+import static org.junit.jupiter.api.Assertions.assertEquals;
+import static org.junit.jupiter.api.Assertions.assertNotNull;
 import static org.junit.jupiter.api.Assertions.assertTrue;
 
 import emberyard.core.build.Brief;
 import emberyard.core.build.Build;
 import emberyard.core.build.ManualTask;
 import emberyard.core.plan.PlannedStep;
+import emberyard.core.plan.Step;
 import emberyard.core.work.Stage;
 import emberyard.core.workshop.Person;
 import java.time.Duration;
@@ -63,6 +66,28 @@ class SteadyPlanTest {
     }
     assertTrue(steps > 1_000, "compared " + steps);
     assertTrue(50 * moved.size() < steps, moved.size() + " of " + steps + " moved: " + moved);
+  }
+
+  /** An edit of one build takes the earlier steps of all others as they were, whole lists. */
+  @Test
+  void whatWasThoughtOutForOthersIsTakenAgain() {
+    ChangingYard yard = new ChangingYard(5);
+    yard.builds.replaceAll(SteadyPlanTest::pressing);
+    Instant from = atWork(yard);
+    YardPlanner before = new YardPlanner(yard.builds, yard.book, from, Known.NOTHING);
+    Build first = yard.builds.get(0);
+    Build edited = ChangingYard.renamed(first, first.brief().withClient("Another client"));
+    List<Build> then = new ArrayList<>(yard.builds);
+    then.set(0, edited);
+    YardPlanner after = new YardPlanner(then, yard.book, from, before.known());
+    assertTrue(yard.builds.size() > 1);
+    for (Build build : yard.builds) {
+      List<Step> was = before.known().builds().get(build.id()).earlier();
+      List<Step> is = after.known().builds().get(build.id()).earlier();
+      assertNotNull(was, "the order was thought out a quarter of an hour ago");
+      assertEquals(was, is);
+      assertEquals(build != first, was == is, build.id());
+    }
   }
 
   /** A build that can't be done by its day: of such the planner looks for a better order. */
