@@ -110,7 +110,11 @@ class WholeDayTest extends DemoDay {
 
     /** Whether it is done: what is refused (nothing is frozen yet, say) is laid down again. */
     private boolean ends(Locator card, String title) {
-      press.accept(card.getByLabel("Start the clock: " + title));
+      Locator start = card.getByLabel("Start the clock: " + title);
+      if (!stays(start, title)) {
+        return false;
+      }
+      press.accept(start);
       Locator stop = card.getByLabel("Stop the clock: " + title);
       stop.waitFor();
       Locator check = card.getByLabel("Record the check: " + title);
@@ -126,6 +130,20 @@ class WholeDayTest extends DemoDay {
       }
       press.accept(stop);
       card.getByLabel("Start the clock: " + title).waitFor();
+      return false;
+    }
+
+    /** Whether a card is still the one in hand when its clock is to be started. */
+    private boolean stays(Locator start, String title) {
+      for (int tries = 0; tries < MOST_LOOKS; tries++) {
+        if (start.count() > 0) {
+          return true;
+        }
+        if (!heading().innerText().equals(title)) {
+          return false;
+        }
+        page.waitForTimeout(100);
+      }
       return false;
     }
 
