@@ -118,6 +118,8 @@ export const useClock = defineStore('clock', () => {
   /** `s`: stops the running clock, or starts it on the chosen card, or on the first that can. */
   async function toggle() {
     if (!bench.value) await refresh()
+    // what was answered for just now the screen may not know yet
+    if (!pressedLast()) await known()
     const pressed = pressedLast()
     if (pressed ? pressed.post.endsWith('/start') : running.value) return stop()
     const first = bench.value?.cards.find((each) => each.waitsFor.length === 0)

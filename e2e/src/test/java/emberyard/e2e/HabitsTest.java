@@ -39,8 +39,6 @@ class HabitsTest extends OnDemo {
     hands.seesHeading("Bench");
     page.keyboard().press("s");
     page.locator("[aria-label^='Stop the clock: ']").first().waitFor();
-    // two quick presses are taken as one
-    page.waitForTimeout(2_500);
     page.keyboard().press("s");
     assertThat(page.locator("[aria-label^='Stop the clock: ']")).hasCount(0);
     page.keyboard().press("y");
